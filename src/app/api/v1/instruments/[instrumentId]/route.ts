@@ -1,0 +1,13 @@
+import { z } from 'zod';
+import { answer, readJson, requireId } from '@/server/http';
+import { saveCalibration } from '@/server/tools/toolWall';
+
+export const dynamic = 'force-dynamic';
+
+const changeSchema = z.strictObject({ calibrationDue: z.iso.date().nullable() });
+
+export const PATCH = (request: Request, { params }: { params: Promise<{ instrumentId: string }> }) => answer(async () => {
+  const { calibrationDue } = await readJson(request, changeSchema);
+  await saveCalibration(requireId((await params).instrumentId, 'instrument'), calibrationDue);
+  return Response.json({ calibrationDue });
+});

@@ -1,0 +1,32 @@
+import { live } from '@/server/live/listener';
+import type { LiveMessage } from '@/server/live/notify';
+
+export const dynamic = 'force-dynamic';
+
+const BEAT_MS = 10_000;
+
+/**
+ * Server-sent events: `hello` with the server's time (screens set their clocks by it), `database` up or down, and every live
+ * message. A screen filters by job itself; the messages are small.
+ */
+export function GET(request: Request) {
+  const listener = live();
+  const encoder = new TextEncoder();
+  const stream = new ReadableStream<Uint8Array>({
+    start(controller) {
+      const send = (event: string, data: unknown) => controller.enqueue(encoder.encode(`event: ${event}\ndata: ${JSON.stringify(data)}\n\n`));
+      const onMessage = (message: LiveMessage) => send(message.kind, message);
+      const onUp = () => send('database', { isUp: true });
+      const onDown = () => send('database', { isUp: false });
+      send('hello', { serverMs: Date.now(), isDatabaseUp: listener.isUp });
+      listener.on('message', onMessage).on('up', onUp).on('down', onDown);
+      const beat = setInterval(() => send('beat', { serverMs: Date.now() }), BEAT_MS);
+      request.signal.addEventListener('abort', () => {
+        clearInterval(beat);
+        listener.off('message', onMessage).off('up', onUp).off('down', onDown);
+        try { controller.close(); } catch { /* the stream is gone with the screen */ }
+      });
+    },
+  });
+  return new Response(stream, { headers: { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-cache, no-transform', 'X-Accel-Buffering': 'no' } });
+}

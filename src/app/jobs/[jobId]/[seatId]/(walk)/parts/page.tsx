@@ -1,0 +1,10 @@
+'use client';
+import { useParams } from 'next/navigation';
+import { StepLayout } from '@/bench/job/StepLayout';
+import { ComparePart } from '@/bench/parts/ComparePart';
+import { PartsStep } from '@/bench/parts/PartsStep';
+
+export default function PartsPage() {
+  const { seatId } = useParams<{ seatId: string }>();
+  return <ComparePart key={seatId} seatId={seatId} compose={({ slate, strip }) => <StepLayout seatId={seatId} middle={<PartsStep seatId={seatId} />} slate={slate} strip={strip} />} />;
+}

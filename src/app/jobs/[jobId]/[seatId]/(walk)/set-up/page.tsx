@@ -1,0 +1,13 @@
+'use client';
+import { useParams, useRouter } from 'next/navigation';
+import { StepLayout } from '@/bench/job/StepLayout';
+import { MapEditor } from '@/bench/setUp/MapEditor';
+import { SetUpSlate } from '@/bench/setUp/SetUpSlate';
+import { useEdits } from '@/bench/setUp/useEdits';
+
+export default function SetUpPage() {
+  const { jobId, seatId } = useParams<{ jobId: string; seatId: string }>();
+  const router = useRouter();
+  const edits = useEdits();
+  return <StepLayout seatId={seatId} middle={<MapEditor seatId={seatId} edits={edits} onPick={(id) => router.push(`/jobs/${jobId}/${id}/set-up`)} />} slate={<SetUpSlate edits={edits} />} />;
+}

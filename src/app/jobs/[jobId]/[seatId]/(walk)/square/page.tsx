@@ -1,0 +1,9 @@
+'use client';
+import { useParams } from 'next/navigation';
+import { StepLayout } from '@/bench/job/StepLayout';
+import { SquareStep } from '@/bench/square/SquareStep';
+
+export default function SquarePage() {
+  const { seatId } = useParams<{ seatId: string }>();
+  return <SquareStep key={seatId} seatId={seatId} compose={(parts) => <StepLayout seatId={seatId} {...parts} />} />;
+}

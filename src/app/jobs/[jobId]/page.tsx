@@ -1,0 +1,26 @@
+import { notFound, redirect } from 'next/navigation';
+import { findNextMove } from '@/core/job/nextMove';
+import { WALKS } from '@/core/record/vocabulary';
+import { viewJob } from '@/core/job/seatView';
+import { DatabaseAway } from '@/bench/away/DatabaseAway';
+import { loadJob } from '@/server/jobs/loadJob';
+import { loadForPage } from '@/server/loadPage';
+import { isId } from '@/server/ids';
+import { STEP_PATHS } from '@/ui/words/moves';
+
+export const dynamic = 'force-dynamic';
+
+/** A job opens at its next move, in the walk of whoever asks (`?walk=quick`). */
+export default async function JobPage({ params, searchParams }: { params: Promise<{ jobId: string }>; searchParams: Promise<Record<string, string | string[] | undefined>> }) {
+  const { jobId } = await params;
+  const { walk: asked } = await searchParams;
+  if (!isId(jobId)) notFound();
+  const loaded = await loadForPage(() => loadJob(jobId));
+  if (!loaded) return <DatabaseAway />;
+  const { data: job, nowMs } = loaded;
+  if (!job) notFound();
+  const move = findNextMove(viewJob(job, nowMs), WALKS.find((walk) => walk === asked) ?? 'full');
+  const seatId = move.seatId ?? job.castings[0]?.seats[0]?.id;
+  if (!seatId) notFound();
+  redirect(`/jobs/${jobId}/${seatId}/${STEP_PATHS[move.step]}`);
+}

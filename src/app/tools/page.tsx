@@ -1,0 +1,26 @@
+import { DatabaseAway } from '@/bench/away/DatabaseAway';
+import { ToolsRoom, type SeatOfJob } from '@/bench/tools/ToolsRoom';
+import { replaySeat } from '@/core/job/seatHistory';
+import { isId } from '@/server/ids';
+import { loadInstruments, loadJob } from '@/server/jobs/loadJob';
+import { loadForPage } from '@/server/loadPage';
+import { loadRoom } from '@/server/loadRoom';
+import { pool } from '@/server/pool';
+import { loadTools } from '@/server/tools/toolWall';
+
+export const dynamic = 'force-dynamic';
+
+/** The seat that the wall is looked at for; null when none is named, or it is not there. */
+async function findSeat(jobId: string | undefined, seatId: string | undefined): Promise<SeatOfJob | null> {
+  const job = jobId && isId(jobId) ? await loadJob(jobId) : null;
+  const casting = job?.castings.find(({ seats }) => seats.some(({ id }) => id === seatId));
+  const seat = casting?.seats.find(({ id }) => id === seatId);
+  return job && casting && seat ? { seat, machine: job.machine, jobId: job.id, planned: replaySeat(job.entries, seat.id, casting.id).wayIn } : null;
+}
+
+export default async function ToolsPage({ searchParams }: { searchParams: Promise<Record<string, string | string[] | undefined>> }) {
+  const { job, seat } = await searchParams;
+  const loaded = await loadForPage(async () => ({ tools: await loadTools(pool()), instruments: await loadInstruments(pool()), forSeat: await findSeat(job?.toString(), seat?.toString()) }));
+  if (!loaded) return <DatabaseAway />;
+  return <ToolsRoom {...loaded.data} {...await loadRoom()} />;
+}

@@ -1,0 +1,105 @@
+'use client';
+import Box from '@mui/material/Box';
+import IconButton from '@mui/material/IconButton';
+import VolumeOffOutlined from '@mui/icons-material/VolumeOffOutlined';
+import VolumeUpOutlined from '@mui/icons-material/VolumeUpOutlined';
+import Link from 'next/link';
+import { useEffect, useRef, useState } from 'react';
+import type { HeatItem } from '@/core/board/heatItems';
+import { asText, showClock, showTemperature, type Units } from '@/core/quantity/format';
+import type { Person } from '@/core/record/job';
+import { useNow } from '@/bench/record/hooks';
+import { liveStream } from '@/bench/record/liveStream';
+import { StateMark } from '@/ui/marks/StateMark';
+import { STRETCH, token } from '@/ui/theme/tokens';
+import { playCall } from './sounds';
+
+const NOTHING: readonly HeatItem[] = [];
+
+/** A casting in the heat this long after it was hot enough has been forgotten. Common practice, no source. */
+const FORGOTTEN_S = 1200;
+
+type Shown = { words: string; clock: string; isDone: boolean; isForgotten: boolean };
+
+function describe(item: HeatItem, nowMs: number, units: Units): Shown {
+  const where = item.kind === 'cold' ? 'freezer' : item.kind === 'in_heat' ? 'heat' : 'out of the heat';
+  const temperature = asText(showTemperature(item.celsius, units));
+  if (item.kind === 'out_hot') return { words: 'hot, out for', clock: showClock((nowMs - item.sinceMs) / 1000), isDone: false, isForgotten: false };
+  if (item.readyMs === null) return { words: `${where} ${temperature} never gets there; in for`, clock: showClock((nowMs - item.sinceMs) / 1000), isDone: false, isForgotten: false };
+  const leftS = (item.readyMs - nowMs) / 1000;
+  const ready = item.kind === 'cold' ? 'cold' : 'hot enough';
+  if (leftS > 0) return { words: `${where} ${temperature}, ${ready} in`, clock: showClock(leftS), isDone: false, isForgotten: false };
+  return { words: `${where} ${temperature}, ${ready} for`, clock: showClock(-leftS), isDone: true, isForgotten: item.kind === 'in_heat' && -leftS > FORGOTTEN_S };
+}
+
+async function loadItems(): Promise<HeatItem[] | null> {
+  const response = await fetch('/api/v1/heat', { signal: AbortSignal.timeout(8000) }).catch(() => null);
+  return response?.ok ? ((await response.json()) as { items: HeatItem[] }).items : null;
+}
+
+/** Items of the whole shop; `own` are those of the job on this screen, from its own (perhaps unsent) entries. */
+function useHeatItems(initial: readonly HeatItem[], own: { jobId: string; items: readonly HeatItem[] } | null): readonly HeatItem[] {
+  const [items, setItems] = useState(initial);
+  useEffect(() => {
+    let timer: ReturnType<typeof setTimeout> | null = null;
+    const reload = () => { timer ??= setTimeout(async () => { timer = null; const fresh = await loadItems(); if (fresh) setItems(fresh); }, 400); };
+    const stops = [liveStream.on('entries', reload), liveStream.on('job', reload), liveStream.on('hello', reload)];
+    if (initial === NOTHING) reload();
+    return () => { stops.forEach((stop) => stop()); if (timer) clearTimeout(timer); };
+  }, [initial]);
+  return own ? [...own.items, ...items.filter(({ jobId }) => jobId !== own.jobId)] : items;
+}
+
+/** What else is hot or cold in the shop, small: for screens that have no room for the strip. */
+export function OtherHeat({ except, units, initialMs }: { except: readonly string[]; units: Units; initialMs: number }) {
+  const nowMs = useNow(initialMs);
+  const items = useHeatItems(NOTHING, null).filter(({ key }) => !except.includes(key));
+  return (
+    <Box component="aside" aria-label="Hot and cold elsewhere" sx={{ display: 'flex', gap: 2.5, overflow: 'hidden' }}>
+      {items.slice(0, 2).map((item) => (
+        <Box key={item.key} component={Link} href={item.seatId ? `/jobs/${item.jobId}/${item.seatId}/run` : `/jobs/${item.jobId}`} sx={{ display: 'flex', gap: 1, alignItems: 'center', minHeight: 48, color: token('ink'), textDecoration: 'none', whiteSpace: 'nowrap', fontSize: 18 }}>
+          <StateMark name={item.kind === 'cold' ? 'cold' : 'hot'} size={24} />{item.machine}<b>{describe(item, nowMs, units).clock}</b>
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+/** On every screen while something is hot or cold: its clock, its owner, a way to it; a sound when it is ready or forgotten. */
+export function HeatStrip({ initial, own, people, units, initialMs }: { initial: readonly HeatItem[]; own: { jobId: string; items: readonly HeatItem[] } | null; people: readonly Person[]; units: Units; initialMs: number }) {
+  const nowMs = useNow(initialMs);
+  const items = useHeatItems(initial, own);
+  const [isLoud, setLoud] = useState(true);
+  const called = useRef(new Set<string>());
+  const shown = items.map((item) => ({ item, ...describe(item, nowMs, units) }));
+  useEffect(() => {
+    for (const { item, isDone, isForgotten } of shown) {
+      const key = `${item.key} ${item.sinceMs} ${isForgotten ? `forgotten ${Math.floor(nowMs / 60_000)}` : 'ready'}`;
+      if ((!isDone && !isForgotten) || called.current.has(key)) continue;
+      called.current.add(key);
+      const isNews = isForgotten || (item.readyMs !== null && nowMs - item.readyMs < 5000);
+      if (isLoud && isNews) playCall(isForgotten ? 'forgotten' : item.kind === 'cold' ? 'cold' : 'hot');
+    }
+  });
+  if (items.length === 0) return null;
+  return (
+    <Box component="aside" aria-label="Hot and cold" className="no-print" sx={{ display: 'flex', alignItems: 'stretch', gap: 4, minHeight: 76, mx: -4, px: 4, position: 'sticky', bottom: 0, zIndex: 2, backgroundColor: token('shade'), borderTop: `2px solid ${token('ink')}`, overflowX: 'auto' }}>
+      {shown.slice(0, 4).map(({ item, words, clock, isForgotten }) => {
+        const isCold = item.kind === 'cold';
+        return (
+          <Box key={item.key} component={Link} href={item.seatId ? `/jobs/${item.jobId}/${item.seatId}/run` : `/jobs/${item.jobId}`} sx={{ display: 'flex', alignItems: 'center', gap: 1.5, color: token('ink'), textDecoration: 'none', whiteSpace: 'nowrap', minHeight: 60 }}>
+            <StateMark name={isCold ? 'cold' : 'hot'} size={34} />
+            <Box sx={{ lineHeight: 1.15 }}>
+              <Box sx={{ fontWeight: 700, fontSize: 17 }}>{item.name}, {item.machine}</Box>
+              <Box sx={{ fontSize: 16, color: token('steel') }}>{isForgotten ? 'forgotten? ' : ''}{words} · {people.find(({ id }) => id === item.personId)?.initials ?? ''}</Box>
+            </Box>
+            <Box sx={{ fontSize: 46, fontWeight: 700, fontStretch: STRETCH.headline, color: isCold ? token('cold') : token('heat'), lineHeight: 1 }} suppressHydrationWarning>{clock}</Box>
+          </Box>
+        );
+      })}
+      {shown.length > 4 && <Box sx={{ alignSelf: 'center', fontWeight: 700 }}>and {shown.length - 4} more</Box>}
+      <Box sx={{ flex: 1 }} />
+      <IconButton aria-label={isLoud ? 'Sounds are on' : 'Sounds are off'} onClick={() => setLoud(!isLoud)} sx={{ alignSelf: 'center' }}>{isLoud ? <VolumeUpOutlined /> : <VolumeOffOutlined />}</IconButton>
+    </Box>
+  );
+}

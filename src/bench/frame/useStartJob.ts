@@ -1,0 +1,21 @@
+'use client';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import type { WalkStyle } from '@/core/record/vocabulary';
+import { sendJson } from '@/bench/record/sendJson';
+import { jobPath } from './places';
+
+/** Starts a job, from wherever one can be started, and goes to its next move. */
+export function useStartJob(walk: WalkStyle) {
+  const router = useRouter();
+  const [problem, setProblem] = useState<string | null>(null);
+  const [isSending, setSending] = useState(false);
+  const start = async (body: unknown) => {
+    setSending(true);
+    const { answer } = await sendJson<{ id: string }>('/api/v1/jobs', 'POST', body);
+    setSending(false);
+    if (answer?.id) router.push(jobPath(answer.id, walk));
+    else setProblem(answer?.error?.message ?? 'The server does not answer. Try again when it is back.');
+  };
+  return { start, isSending, problem, clearProblem: () => setProblem(null) };
+}

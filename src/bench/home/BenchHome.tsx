@@ -1,0 +1,127 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useEffect, useMemo, useState } from 'react';
+import type { AskContext } from '@/core/ask/ask';
+import { bagCode } from '@/core/board/bagCode';
+import type { BenchJob } from '@/core/board/benchLine';
+import type { WalkStyle } from '@/core/record/vocabulary';
+import type { HeatItem } from '@/core/board/heatItems';
+import type { Person } from '@/core/record/job';
+import { Head } from '@/bench/frame/Head';
+import { HeatStrip } from '@/bench/frame/HeatStrip';
+import { NextMoveBand } from '@/bench/frame/NextMoveBand';
+import { placesFrom } from '@/bench/frame/places';
+import { usePerson } from '@/bench/record/hooks';
+import { liveStream } from '@/bench/record/liveStream';
+import { WAIT_WORDS } from '@/ui/words/work';
+import { MARK_WORDS, StateMark, type MarkName } from '@/ui/marks/StateMark';
+import { STRETCH, token } from '@/ui/theme/tokens';
+import { sayMove, STEP_PATHS } from '@/ui/words/moves';
+import { AskLine } from './AskLine';
+import { CastingLine } from './CastingLine';
+import { JobFileTaker } from './JobFileTaker';
+import { JobStarter, type KindToStart } from './JobStarter';
+import { BenchFilter, FILTERS, type FilterName } from './BenchFilter';
+import { PutAwayBar, usePutAway } from './PutAway';
+import { StartEmpty } from './StartEmpty';
+
+export type ShownJob = BenchJob & { stackCodes: readonly string[] };
+type Props = { shop: { name: string; showsDemo: boolean; hasDemo: boolean }; jobs: readonly ShownJob[]; people: readonly Person[]; kinds: readonly KindToStart[]; ownKinds: readonly { id: string; name: string }[]; heat: readonly HeatItem[]; nowMs: number; /** What the address asks: a bag’s label leads here with its code. */ asked: string };
+
+/** Hot metal and cold parts first, then what can be done now, then what waits, then what is done. */
+const URGENT = ['say_home_or_stuck', 'drop_now', 'take_out_and_drop', 'reheat'] as const;
+function rankOf(job: ShownJob, walk: WalkStyle): number {
+  const i = URGENT.indexOf(job.moves[walk].move.code as (typeof URGENT)[number]);
+  if (i >= 0) return i;
+  return job.isDone ? 99 : job.waiting ? 50 : 10;
+}
+const mostUrgent = (jobs: readonly ShownJob[], walk: WalkStyle): ShownJob | undefined => [...jobs].sort((a, b) => rankOf(a, walk) - rankOf(b, walk))[0];
+
+const pathOf = ({ jobId, moves }: BenchJob, walk: WalkStyle) => { const { move } = moves[walk]; return move.seatId ? `/jobs/${jobId}/${move.seatId}/${STEP_PATHS[move.step]}` : `/jobs/${jobId}`; };
+
+const MARKS: readonly MarkName[] = ['as_found', 'measured', 'planned', 'cold', 'hot', 'home', 'proven', 'trouble'];
+
+/** Arrow keys go from job to job; the browser keeps the rest. */
+function moveFocus(event: React.KeyboardEvent) {
+  const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key];
+  const links = [...document.querySelectorAll<HTMLElement>('[data-job-link]')];
+  const here = links.findIndex((link) => link === document.activeElement);
+  if (!by || here < 0) return;
+  event.preventDefault();
+  links[(here + by + links.length) % links.length]?.focus();
+}
+
+export function BenchHome({ shop, jobs, people, kinds, ownKinds, heat, nowMs, asked }: Props) {
+  const router = useRouter();
+  const person = usePerson(people);
+  const walk = person?.walk ?? 'full';
+  const [filter, setFilter] = useState<FilterName>('all');
+  const putAway = usePutAway(person ?? null);
+  useEffect(() => {
+    let timer: ReturnType<typeof setTimeout> | null = null;
+    const refresh = () => { timer ??= setTimeout(() => { timer = null; router.refresh(); }, 500); };
+    const stops = [liveStream.on('entries', refresh), liveStream.on('job', refresh), liveStream.on('database', ({ isUp }) => { if (isUp) refresh(); })];
+    return () => { stops.forEach((stop) => stop()); if (timer) clearTimeout(timer); };
+  }, [router]);
+  const first = mostUrgent(jobs, walk);
+  const shown = jobs.filter(FILTERS[filter].isShown);
+  const units = person?.units ?? 'metric';
+  const context = useMemo<AskContext>(() => ({ units, kinds, jobs: jobs.map(({ jobId, machine, number, stackCodes }) => ({ jobId, machine, number, stackCodes, code: bagCode(number) })) }), [units, kinds, jobs]);
+  const words = first ? sayMove(first.moves[walk].move, first.moves[walk].seatName) : { headline: 'No job on the bench.', reason: 'Start one below, or take in a job file.' };
+  return (
+    <Box sx={{ minHeight: '100vh', px: 4, display: 'flex', flexDirection: 'column' }}>
+      <Head title={shop.name} subtitle={`${jobs.length} jobs in work`} people={people} places={placesFrom('Bench')} />
+      <Box component="main" sx={{ flex: 1, display: 'flex', flexDirection: 'column' }} onKeyDown={moveFocus}>
+        <NextMoveBand headline={words.headline} reason={first ? <>{first.machine}: {words.reason}</> : words.reason}>
+          {first && <Button variant="contained" component={Link} href={pathOf(first, walk)} sx={{ minWidth: 168 }}>Go there</Button>}
+        </NextMoveBand>
+        <AskLine context={context} asked={asked} walk={walk} />
+        <BenchFilter jobs={jobs} filter={filter} onFilter={setFilter} />
+        <CastingLine jobs={shown} renderJob={(job) => <JobColumn job={job} walk={walk} onPutAway={filter === 'done' ? putAway.start : null} />} pathOf={(job) => pathOf(job, walk)} />
+        {shown.length === 0 && <Box sx={{ fontSize: 20, py: 4 }} data-testid="bench-empty">{jobs.length === 0 ? 'The bench is empty. Start a job below: one tap for its kind, one to begin.' : `No job is ${FILTERS[filter].words.toLowerCase()} now.`}</Box>}
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 3, rowGap: 0.5, alignItems: 'center', fontSize: 16, color: token('steel'), mt: 2 }}>
+          {MARKS.map((name) => <Box key={name} sx={{ display: 'flex', gap: 1, alignItems: 'center' }}><StateMark name={name} size={20} />{MARK_WORDS[name]}</Box>)}
+          <Box sx={{ flex: 1, textAlign: 'right' }}>all drawn to one scale</Box>
+        </Box>
+        <Box sx={{ flex: 1, minHeight: 16 }} />
+        <Box sx={{ mx: -4, px: 4, py: 1.5, backgroundColor: token('plate'), borderTop: `2px solid ${token('ink')}` }}>
+          <JobStarter kinds={kinds} jobs={jobs} ownKinds={ownKinds} walk={walk} />
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 3, mt: 1 }}>
+            <JobFileTaker />
+            <Button variant="text" component={Link} href="/orders">Orders</Button>
+            <Button variant="text" component={Link} href="/tools">Tool wall</Button>
+            <StartEmpty showsDemo={shop.showsDemo} hasDemo={shop.hasDemo} />
+          </Box>
+        </Box>
+      </Box>
+      <HeatStrip initial={heat} own={null} people={people} units={units} initialMs={nowMs} />
+      <PutAwayBar {...putAway} />
+    </Box>
+  );
+}
+
+function JobColumn({ job, walk, onPutAway }: { job: BenchJob; walk: WalkStyle; /** Only among the done ones, so that it is not tapped in passing. */ onPutAway: ((job: BenchJob) => void) | null }) {
+  const { headline, moves, waiting, isDone } = job;
+  const isTrouble = headline.state === 'trouble';
+  const colour = headline.state === 'hot' ? token('heat') : headline.state === 'cold' ? token('cold') : token('ink');
+  const words = sayMove(moves[walk].move, moves[walk].seatName);
+  return (
+    <Box sx={{ pr: 2, pb: 2, position: 'relative' }} data-job={job.number}>
+      <Box component={Link} href={pathOf(job, walk)} data-job-link sx={{ display: 'block', color: token('ink'), textDecoration: 'none', '&:hover h2': { textDecoration: 'underline' }, '&:focus-visible': { outline: `3px solid ${token('cold')}`, outlineOffset: 3 } }}>
+        <Typography variant="h2">{job.machine}</Typography>
+        <Box sx={{ fontSize: 16, color: token('steel') }}>{job.machineSort} · job {job.number} · bag {bagCode(job.number)}</Box>
+        <Box sx={{ display: 'inline-flex', alignItems: 'center', gap: 1, mt: 1, py: 0.5, px: isTrouble ? 1 : 0, border: isTrouble ? `2.5px solid ${token('ink')}` : 'none', color: colour, fontWeight: 700, fontSize: 17 }}>
+          <StateMark name={headline.state} size={24} />{headline.seatName}{headline.count > 1 ? ` +${headline.count - 1}` : ''}: {MARK_WORDS[headline.state]}
+        </Box>
+        {waiting && <Box sx={{ fontSize: 17, fontWeight: 700, borderLeft: `6px double ${token('ink')}`, pl: 1, mt: 0.5 }} data-waiting>Waits for {WAIT_WORDS[waiting.reason]}{waiting.note ? `: ${waiting.note}` : ''}</Box>}
+        <Box sx={{ mt: 1, fontSize: 20, fontWeight: 750, fontStretch: STRETCH.headline, lineHeight: 1.15 }}>{words.headline}</Box>
+        <Box sx={{ fontSize: 16, color: token('steel'), mt: 0.5 }}>{words.reason}</Box>
+      </Box>
+      {isDone && onPutAway && <Button variant="text" onClick={() => onPutAway(job)} sx={{ px: 0, minWidth: '100%', justifyContent: 'flex-start', minHeight: 48, fontSize: 17 }}>Put away</Button>}
+    </Box>
+  );
+}

@@ -1,0 +1,96 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { parseLength } from '@/core/quantity/parseLength';
+import { showSize } from '@/core/quantity/format';
+import { seatSpecSchema, type Seat, type SeatSpec } from '@/core/record/job';
+import { useJob } from '@/bench/record/JobProvider';
+import { sendJson } from '@/bench/record/sendJson';
+import { token } from '@/ui/theme/tokens';
+import { sayIssue } from '@/ui/words/issues';
+
+const FIELDS = [
+  { path: 'part.boreMm', label: 'Bearing bore' }, { path: 'part.outsideMm', label: 'Bearing outside' }, { path: 'part.widthMm', label: 'Bearing width' },
+  { path: 'housing.depthToShoulderMm', label: 'Depth to the shoulder' }, { path: 'housing.shoulderBoreMm', label: 'Bore through the shoulder' },
+  { path: 'housing.bossOutsideMm', label: 'Boss outside' }, { path: 'housing.bossHeightMm', label: 'Boss height' }, { path: 'housing.webThicknessMm', label: 'Web thickness' },
+] as const;
+type Path = (typeof FIELDS)[number]['path'];
+
+const read = (spec: SeatSpec, path: Path): number => {
+  const [group, key] = path.split('.') as ['part' | 'housing', string];
+  return (spec[group] as unknown as Record<string, number>)[key]!;
+};
+
+function write(spec: SeatSpec, values: Record<Path, number>): SeatSpec {
+  const copy = structuredClone(spec);
+  for (const [path, mm] of Object.entries(values)) {
+    const [group, key] = path.split('.') as ['part' | 'housing', string];
+    (copy[group] as unknown as Record<string, unknown>)[key] = mm;
+  }
+  return copy;
+}
+
+/** Sizes of the seat and its bearing. An edit made on an older state is refused, and shows what changed meanwhile. */
+export function SizesDialog({ seat, onClose }: { seat: Seat; onClose: () => void }) {
+  const { person, replaceSeat } = useJob();
+  const units = person?.units ?? 'metric';
+  const [base, setBase] = useState(seat);
+  const [texts, setTexts] = useState(() => Object.fromEntries(FIELDS.map(({ path }) => [path, showSize(read(seat.spec, path), units, 2).figure])) as Record<Path, string>);
+  const [touched, setTouched] = useState<ReadonlySet<Path>>(new Set());
+  const [problems, setProblems] = useState<Partial<Record<Path, string>>>({});
+  const [message, setMessage] = useState<string | null>(null);
+
+  const collect = (): SeatSpec | null => {
+    const found: Partial<Record<Path, string>> = {};
+    const values = {} as Record<Path, number>;
+    for (const { path } of FIELDS) {
+      if (!touched.has(path)) { values[path] = read(base.spec, path); continue; }
+      const parsed = parseLength(texts[path], units === 'imperial' ? 'in' : 'mm', path);
+      if (parsed.ok) values[path] = parsed.value.mm; else found[path] = sayIssue(parsed.issues[0]!);
+    }
+    const spec = Object.keys(found).length === 0 ? write(base.spec, values) : null;
+    const checked = spec && seatSpecSchema.safeParse(spec);
+    for (const issue of checked?.error?.issues ?? []) found[issue.path.join('.') as Path] ??= issue.code === 'custom' ? sayIssue({ code: issue.message, field: '' }) : issue.message;
+    setProblems(found);
+    return checked?.success ? checked.data : null;
+  };
+
+  const save = async () => {
+    const spec = collect();
+    if (!spec) return;
+    const { answer } = await sendJson<{ seat: Seat }>(`/api/v1/seats/${seat.id}`, 'PATCH', { version: base.version, spec });
+    if (!answer) { setMessage('The server does not answer. Nothing is lost: try again when it is back.'); return; }
+    if (answer.seat) { replaceSeat(answer.seat); onClose(); return; }
+    const current = answer.error?.current as Seat | undefined;
+    if (!current) { setMessage(answer.error?.message ?? 'It was not taken.'); return; }
+    const changed = FIELDS.filter(({ path }) => read(current.spec, path) !== read(base.spec, path)).map(({ path, label }) => `${label} ${showSize(read(base.spec, path), units, 2).figure} → ${showSize(read(current.spec, path), units, 2).figure}`);
+    setMessage(`Somebody changed this seat meanwhile: ${changed.join(', ') || 'other values'}. Your fields are kept; save again to put them over it.`);
+    replaceSeat(current);
+    setBase(current);
+  };
+
+  return (
+    <Dialog open onClose={onClose} maxWidth="sm" fullWidth>
+      <DialogTitle>Sizes of {seat.name}</DialogTitle>
+      <DialogContent>
+        {message && <Box role="alert" sx={{ border: `2px solid ${token('ink')}`, p: 1.5, mb: 2, fontWeight: 650 }}>{message}</Box>}
+        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 2, pt: 1 }}>
+          {FIELDS.map(({ path, label }) => (
+            <TextField key={path} label={`${label}, ${units === 'imperial' ? 'in' : 'mm'}`} value={touched.has(path) ? texts[path] : showSize(read(base.spec, path), units, 2).figure} error={problems[path] !== undefined} helperText={problems[path] ?? ' '}
+              onChange={(event) => { setTexts({ ...texts, [path]: event.target.value }); setTouched(new Set([...touched, path])); }} slotProps={{ htmlInput: { inputMode: 'decimal', 'data-path': path } }} />
+          ))}
+        </Box>
+      </DialogContent>
+      <DialogActions sx={{ p: 2 }}>
+        <Button variant="text" onClick={onClose}>Leave it</Button>
+        <Button variant="contained" onClick={() => void save()}>Save sizes</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

@@ -1,0 +1,131 @@
+'use client';
+import { createContext, useCallback, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { v7 as uuid } from 'uuid';
+import type { Entries, EventBody, EventKind, JobEvent, Reading } from '@/core/record/entries';
+import type { JobRecord, Person, Seat } from '@/core/record/job';
+import { viewJob, type JobView, type SeatView } from '@/core/job/seatView';
+import { usePerson, useNow } from './hooks';
+import { liveStream } from './liveStream';
+import { outbox, type KeptEntry } from './outbox';
+
+type NewReading = Pick<Reading, 'slot' | 'typed' | 'value' | 'instrumentId' | 'metalC' | 'seatId' | 'castingId'>;
+
+export type JobContext = {
+  /** What the database has, and what is still kept here. */
+  record: JobRecord;
+  keptIds: ReadonlySet<string>;
+  refused: readonly KeptEntry[];
+  /** What was last done on this screen; null after it was taken back. */
+  lastEvent: JobEvent | null;
+  person: Person | null | undefined;
+  nowMs: number;
+  /** Every seat as it stands now: renewed with every entry and every second, once for all that show it. */
+  views: readonly SeatView[];
+  /** The same, with what has been done beyond the seats. */
+  job: JobView;
+  /** Says that a plan or a map was changed: the record is loaded anew. */
+  reload: () => Promise<void>;
+  addReading: (reading: NewReading) => string | null;
+  addEvent: <K extends EventKind>(kind: K, body: EventBody<K>, where?: { seatId?: string; castingId?: string }) => string | null;
+  dropRefused: (id: string) => void;
+  replaceSeat: (seat: Seat) => void;
+  askPerson: () => void;
+  isAskingPerson: boolean;
+  stopAsking: () => void;
+};
+
+const Context = createContext<JobContext | null>(null);
+
+export function useJob(): JobContext {
+  const context = useContext(Context);
+  if (!context) throw new Error('useJob outside of a JobProvider');
+  return context;
+}
+
+/** Everything about one seat; null when the job has no such seat. */
+export const useSeatView = (seatId: string): SeatView | null => useJob().views.find(({ seat }) => seat.id === seatId) ?? null;
+
+function withEntries(entries: Entries, added: { readings: readonly Reading[]; events: readonly JobEvent[] }): Entries {
+  const known = new Set([...entries.readings, ...entries.events].map(({ id }) => id));
+  const readings = added.readings.filter(({ id }) => !known.has(id));
+  const events = added.events.filter(({ id }) => !known.has(id));
+  return readings.length + events.length === 0 ? entries : { readings: [...entries.readings, ...readings], events: [...entries.events, ...events] };
+}
+
+const split = (kept: readonly KeptEntry[]) => ({
+  readings: kept.flatMap((k) => (k.type === 'reading' ? [k.entry] : [])),
+  events: kept.flatMap((k) => (k.type === 'event' ? [k.entry] : [])),
+});
+
+async function load<T>(path: string): Promise<T | null> {
+  const response = await fetch(path, { signal: AbortSignal.timeout(8000) }).catch(() => null);
+  return response?.ok ? ((await response.json()) as T) : null;
+}
+
+export function JobProvider({ initial, initialMs, children }: { initial: JobRecord; initialMs: number; children: ReactNode }) {
+  const [stored, setStored] = useState(initial);
+  const [kept, setKept] = useState<readonly KeptEntry[]>([]);
+  const [isAskingPerson, setIsAsking] = useState(false);
+  const [lastEvent, setLastEvent] = useState<JobEvent | null>(null);
+  const person = usePerson(stored.people);
+  const nowMs = useNow(initialMs, 500);
+  const jobId = initial.id;
+
+  const addStored = useCallback((added: { readings: readonly Reading[]; events: readonly JobEvent[] }) => {
+    setStored((before) => ({ ...before, entries: withEntries(before.entries, added) }));
+  }, []);
+
+  const reload = useCallback(async () => {
+    const fresh = await load<JobRecord>(`/api/v1/jobs/${jobId}`);
+    if (fresh) setStored((before) => ({ ...fresh, entries: withEntries(fresh.entries, before.entries) }));
+  }, [jobId]);
+
+  useEffect(() => {
+    const stopOutbox = outbox.subscribe((all, justStored) => {
+      // What was just stored moves over in the same breath, so that nothing flickers.
+      addStored(split(justStored.filter((entry) => entry.jobId === jobId)));
+      setKept(all.filter((entry) => entry.jobId === jobId));
+    });
+    void outbox.start();
+    const stops = [
+      liveStream.on('entries', async ({ jobId: id, ids }) => {
+        const fresh = id === jobId && (await load<Entries>(`/api/v1/jobs/${jobId}/entries?ids=${ids.join(',')}`));
+        if (fresh) addStored(fresh);
+      }),
+      liveStream.on('job', ({ jobId: id }) => { if (id === jobId) void reload(); }),
+      liveStream.on('hello', () => { void reload(); void outbox.send(); }),
+      liveStream.on('database', ({ isUp }) => { if (isUp) { void reload(); void outbox.send(); } }),
+    ];
+    return () => { stopOutbox(); stops.forEach((stop) => stop()); };
+  }, [jobId, addStored, reload]);
+
+  const record = useMemo(() => ({ ...stored, entries: withEntries(stored.entries, split(kept.filter(({ refused }) => refused === null))) }), [stored, kept]);
+  const second = Math.floor(nowMs / 1000);
+  const job = useMemo(() => viewJob(record, second * 1000), [record, second]);
+  const keptIds = useMemo(() => new Set(kept.map(({ id }) => id)), [kept]);
+
+  const addReading = useCallback((reading: NewReading) => {
+    if (!person) { setIsAsking(true); return null; }
+    const entry: Reading = { ...reading, id: uuid(), personId: person.id, takenAt: new Date(liveStream.now()).toISOString() };
+    void outbox.keep({ id: entry.id, jobId, refused: null, type: 'reading', entry });
+    return entry.id;
+  }, [jobId, person]);
+
+  const addEvent = useCallback(<K extends EventKind>(kind: K, body: EventBody<K>, where: { seatId?: string; castingId?: string } = {}) => {
+    if (!person) { setIsAsking(true); return null; }
+    const entry = { id: uuid(), seatId: where.seatId ?? null, castingId: where.castingId ?? null, personId: person.id, kind, body, at: new Date(liveStream.now()).toISOString() } as JobEvent;
+    void outbox.keep({ id: entry.id, jobId, refused: null, type: 'event', entry });
+    setLastEvent(kind === 'event_withdrawn' ? null : entry);
+    return entry.id;
+  }, [jobId, person]);
+
+  const replaceSeat = useCallback((seat: Seat) => {
+    setStored((before) => ({ ...before, castings: before.castings.map((casting) => ({ ...casting, seats: casting.seats.map((old) => (old.id === seat.id ? seat : old)) })) }));
+  }, []);
+
+  const value: JobContext = {
+    record, keptIds, refused: kept.filter(({ refused }) => refused !== null), lastEvent, person, nowMs, views: job.seats, job, reload, addReading, addEvent, replaceSeat,
+    dropRefused: (id) => void outbox.drop(id), askPerson: () => setIsAsking(true), isAskingPerson, stopAsking: () => setIsAsking(false),
+  };
+  return <Context.Provider value={value}>{children}</Context.Provider>;
+}

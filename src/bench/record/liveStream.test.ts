@@ -1,0 +1,86 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { LiveStream } from './liveStream';
+
+/** A stand-in for the browser's EventSource that a test can speak through. */
+class FakeSource {
+  static all: FakeSource[] = [];
+  listeners = new Map<string, (message: { data: string }) => void>();
+  onerror: (() => void) | null = null;
+  isClosed = false;
+  constructor() { FakeSource.all.push(this); }
+  addEventListener(name: string, listener: (message: { data: string }) => void) { this.listeners.set(name, listener); }
+  close() { this.isClosed = true; }
+  say(name: string, data: unknown) { this.listeners.get(name)?.({ data: JSON.stringify(data) }); }
+}
+const last = () => FakeSource.all.at(-1)!;
+
+beforeEach(() => {
+  vi.useFakeTimers({ now: 1_000_000 });
+  FakeSource.all = [];
+  vi.stubGlobal('EventSource', FakeSource);
+});
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+});
+
+describe('the live stream', () => {
+  it('keeps the server’s clock, also after the server has gone', () => {
+    const stream = new LiveStream();
+    stream.start();
+    last().say('hello', { serverMs: 1_250_000, isDatabaseUp: true });
+    expect(stream.now()).toBe(1_250_000);
+    last().onerror!();
+    vi.advanceTimersByTime(1000);
+    expect(stream.now()).toBe(1_251_000);
+  });
+
+  it('tells live, database away and server away apart', () => {
+    const stream = new LiveStream();
+    const states: string[] = [];
+    stream.on('link', ({ state }) => states.push(state));
+    stream.start();
+    last().say('hello', { serverMs: 0, isDatabaseUp: true });
+    last().say('database', { isUp: false });
+    last().say('database', { isUp: true });
+    last().onerror!();
+    expect(states).toEqual(['live', 'database_away', 'live', 'server_away']);
+  });
+
+  it('connects again by itself, and one stream at a time', () => {
+    const stream = new LiveStream();
+    stream.start();
+    stream.start();
+    expect(FakeSource.all).toHaveLength(1);
+    last().onerror!();
+    expect(last().isClosed).toBe(true);
+    vi.advanceTimersByTime(2000);
+    expect(FakeSource.all).toHaveLength(2);
+    last().say('hello', { serverMs: 0, isDatabaseUp: true });
+    expect(stream.state).toBe('live');
+  });
+
+  it('a line that has gone silent is taken for dead', () => {
+    const stream = new LiveStream();
+    stream.start();
+    last().say('hello', { serverMs: 0, isDatabaseUp: true });
+    vi.advanceTimersByTime(20_000);
+    last().say('beat', { serverMs: 0 });
+    vi.advanceTimersByTime(20_000);
+    expect(stream.state).toBe('live');
+    vi.advanceTimersByTime(10_000);
+    expect(stream.state).toBe('server_away');
+  });
+
+  it('brings messages to who asked for them, until they stop', () => {
+    const stream = new LiveStream();
+    const heard: string[] = [];
+    const stop = stream.on('entries', ({ ids }) => heard.push(...ids));
+    stream.start();
+    last().say('entries', { jobId: 'j', ids: ['a'] });
+    last().say('gauge', { instrumentId: 'g' });
+    stop();
+    last().say('entries', { jobId: 'j', ids: ['b'] });
+    expect(heard).toEqual(['a']);
+  });
+});

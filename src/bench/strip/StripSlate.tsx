@@ -1,0 +1,40 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useJob, useSeatView } from '@/bench/record/JobProvider';
+import { later } from '@/bench/record/later';
+import { ChoiceRow } from '@/ui/fields/ChoiceRow';
+import { token } from '@/ui/theme/tokens';
+
+const AsFound = later(() => import('./AsFound'), 'AsFound');
+const RemovalList = later(() => import('./RemovalList'), 'RemovalList');
+
+/** Stripping one seat: get at it, write down how it stands, then the ways out that its geometry allows. */
+export function StripSlate({ seatId }: { seatId: string }) {
+  const { job, addEvent } = useJob();
+  const view = useSeatView(seatId);
+  if (!view) return null;
+  const { plan, work } = job;
+  const access = plan.access.filter(({ key }) => !work.accessDone.has(key));
+  const hidden = plan.hidden.filter(({ under }) => under === seatId);
+  return (
+    <Box data-testid="strip-slate">
+      {access.length > 0 && (
+        <Box sx={{ mb: 1.5 }}>
+          <Typography variant="h3">Get at it</Typography>
+          {access.map(({ key, name }) => <Button key={key} variant="text" onClick={() => addEvent('access_done', { key })} sx={{ display: 'flex', width: '100%', justifyContent: 'flex-start', minHeight: 48, px: 0, fontSize: 17, borderTop: `1px solid ${token('rule')}` }}>{name}: done</Button>)}
+        </Box>
+      )}
+      <Typography variant="h2">{view.seat.name}</Typography>
+      <AsFound seatId={seatId} found={view.work.asFound} isSeal={view.seat.spec.part.type === 'seal'} hasSeal={view.seat.spec.seal !== null} />
+      {hidden.map(({ key, name }) => (
+        <Box key={key} role="alert" data-hidden={key} sx={{ border: `2.5px solid ${token('ink')}`, p: 1, my: 1, fontSize: 17 }}>
+          <b>Hidden: {name.charAt(0).toLowerCase() + name.slice(1)}.</b> {work.hidden.has(key) ? (work.hidden.get(key) ? 'Found, and noted.' : 'Looked for: not there.') : 'It is forgotten easily.'}
+          {!work.hidden.has(key) && <ChoiceRow label="Hidden part" isLabelHidden options={[{ value: 'yes', words: 'Found it' }, { value: 'no', words: 'It is not there' }]} value={null} onPick={(answer) => addEvent('hidden_found', { key, isThere: answer === 'yes' })} />}
+        </Box>
+      ))}
+      <RemovalList view={view} hasUnfound={hidden.some(({ key }) => !work.hidden.has(key))} />
+    </Box>
+  );
+}

@@ -1,0 +1,46 @@
+'use client';
+import { useEffect, useState } from 'react';
+import { usualInputs, writeAddress } from '@/core/sums/address';
+import type { Field } from '@/core/sums/sum';
+
+export type Inputs = Readonly<Record<string, unknown>>;
+/** Where a field stands: its name, or `group.name`. */
+export type FieldPath = string;
+
+const MOST_STEPS_BACK = 50;
+
+export const valueAt = (inputs: Inputs, path: FieldPath): unknown => path.split('.').reduce<unknown>((value, key) => (value as Record<string, unknown>)[key], inputs);
+
+const withValues = (inputs: Inputs, changes: Readonly<Record<FieldPath, unknown>>): Inputs => {
+  const copy = structuredClone(inputs) as Record<string, unknown>;
+  for (const [path, value] of Object.entries(changes)) {
+    const keys = path.split('.');
+    const holder = keys.slice(0, -1).reduce<Record<string, unknown>>((inner, key) => inner[key] as Record<string, unknown>, copy);
+    holder[keys.at(-1)!] = value;
+  }
+  return copy;
+};
+
+/** Inputs of a sum, with steps back, kept in the page's address so that a link shares them. */
+export function useInputs(fields: readonly Field[], initial: Inputs) {
+  const [inputs, setInputs] = useState(initial);
+  const [past, setPast] = useState<readonly Inputs[]>([]);
+  const [lastChanged, setLastChanged] = useState<string | null>(null);
+
+  useEffect(() => {
+    const query = writeAddress(fields, inputs).toString();
+    const url = `${window.location.pathname}${query ? `?${query}` : ''}`;
+    if (`${window.location.pathname}${window.location.search}` !== url) window.history.replaceState(window.history.state, '', url);
+  }, [fields, inputs]);
+
+  const change = (changes: Readonly<Record<FieldPath, unknown>>) => {
+    const which = Object.keys(changes).join();
+    // Keys typed one after the other into the same field are one step.
+    if (which !== lastChanged) setPast([...past.slice(1 - MOST_STEPS_BACK), inputs]);
+    setLastChanged(which);
+    setInputs(withValues(inputs, changes));
+  };
+  const stepBack = () => { const last = past.at(-1); setLastChanged(null); if (last) { setInputs(last); setPast(past.slice(0, -1)); } };
+  const reset = () => { setLastChanged(null); setPast([...past, inputs]); setInputs(usualInputs(fields)); };
+  return { inputs, change, stepBack, canStepBack: past.length > 0, reset };
+}

@@ -1,0 +1,30 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { findBlocks, isShut } from '@/core/job/blocks';
+import { FORMULA_VERSION } from '@/core/job/seatFit';
+import type { SeatView } from '@/core/job/seatView';
+import { useJob } from '@/bench/record/JobProvider';
+import { token } from '@/ui/theme/tokens';
+import { CAUTIONS } from '@/ui/words/verdicts';
+import { BlockList } from './BlockList';
+
+/** A seal has one way in: cold, on its steel rim, with a driver a size bigger than itself so that the casting stops it. */
+export function SealWayIn({ view }: { view: SeatView }) {
+  const { addEvent, job, record } = useJob();
+  const { seat, history } = view;
+  const blocks = findBlocks(view, job);
+  return (
+    <Box data-testid="way-in-slate">
+      <Typography variant="h2">{seat.name}</Typography>
+      <BlockList view={view} blocks={blocks} />
+      <Box sx={{ fontSize: 17, lineHeight: 1.35 }}>
+        Cold, dry seat, spring side toward what is to be held. Lip greased; a sleeve over thread or splines. Driver bigger than {seat.spec.part.outsideMm} mm on the steel rim: flush when the casting stops it.
+        {record.kind !== 'seal_only' && ' Only when the metal has cooled.'}
+      </Box>
+      {history.wayIn ? <Box sx={{ fontSize: 18, mt: 1 }}><b>Chosen:</b> driven in cold.</Box> : <Button variant="contained" data-way="drive" disabled={isShut(blocks)} sx={{ mt: 1.5 }} onClick={() => addEvent('way_in_chosen', { way: 'drive', housingC: record.roomC, ringC: record.roomC, formulaVersion: FORMULA_VERSION }, { seatId: seat.id })}>Drive it in cold</Button>}
+      <Box sx={{ borderTop: `1.5px solid ${token('steel')}`, mt: 1.5, pt: 0.75, fontSize: 16 }}><b>{CAUTIONS.press}</b> {CAUTIONS.manual_first}</Box>
+    </Box>
+  );
+}

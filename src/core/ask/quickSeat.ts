@@ -1,0 +1,74 @@
+import { bearingBody, bearingInside } from '@/core/catalogue/bearings/inside';
+import type { BearingClosure } from '@/core/catalogue/bearings/designation';
+import type { BearingType } from '@/core/catalogue/bearings/row';
+import type { HousingClass } from '@/core/catalogue/limits';
+import { LIMIT_C, MATERIALS, type MaterialCode } from '@/core/catalogue/materials';
+import { findInterference } from '@/core/fit/interference';
+import { pushForceBracket } from '@/core/fit/pushForce';
+import { freeTemperature, housingTemperatureFor, leastClearanceMm } from '@/core/heat/expansion';
+import { CONVECTION, timeUntilWithin } from '@/core/heat/soak';
+import type { Measured } from '@/core/quantity/measured';
+
+/** A bearing in a bore, from nothing but its size and the metal around it: the answer of the first seconds, with its honest wide band. */
+export type QuickPart = { designation: string; boreMm: number; outsideMm: number; widthMm: number; chamferMm: number; type: BearingType; closure: BearingClosure };
+
+export type QuickSeat = {
+  part: QuickPart;
+  material: MaterialCode;
+  usualClass: HousingClass;
+  /** Usual fit, mm on diameter at 20 °C. */
+  fitMm: Measured;
+  /** Casting temperature at which the tightest of the band still drops, °C; null where heating like metals is no way. */
+  heatToC: { fromFreezer: number; atRoom: number };
+  /** Hotter than anything in the casting or the metal itself takes. */
+  isTooHot: boolean;
+  freeAboveC: number | null;
+  freezerMinutes: number;
+  pushRace: 'outer' | 'shell_rim' | 'either';
+  forceN: { low: number; high: number } | null;
+  ceilingC: number;
+};
+
+const FREEZER_C = -18;
+const ROOM_C = 20;
+const NEAR_ENOUGH_K = 1;
+
+/**
+ * What a seat is usually made to: drawn cups R7 in light alloy and N7 in steel (ISO 3245 practice, from memory); bearings N7 in light
+ * castings, M7 in hubs, K7 in iron and steel (common practice, no source).
+ */
+export function usualClassFor(type: BearingType, material: MaterialCode): HousingClass {
+  const isSteel = material === 'mild_steel' || material === 'grey_iron';
+  if (type === 'drawn_cup') return isSteel ? 'N7' : 'R7';
+  return isSteel ? 'K7' : material === 'al6061_t6' ? 'M7' : 'N7';
+}
+
+/** The boss is taken a quarter bigger than the bearing. Common practice, no source. */
+const USUAL_BOSS = 1.25;
+
+/** @returns null for sizes outside the tables, and for parts that do not press into a bore */
+export function quickSeat(part: QuickPart, material: MaterialCode): QuickSeat | null {
+  if (part.type === 'needle_cage' || part.type === 'thrust_ball' || part.type === 'thrust_needle') return null;
+  const usualClass = usualClassFor(part.type, material);
+  const found = findInterference({ nominalMm: part.outsideMm, usualClass, bore: null, partOutside: null });
+  if (!found) return null;
+  const [race, metal] = [MATERIALS.bearing_steel, MATERIALS[material]];
+  const fitMm = found.forDropMm;
+  const pair = (interferenceMm: number) => ({ diameterMm: part.outsideMm, interferenceMm, ringAlphaPerK: race.alphaPerK, housingAlphaPerK: metal.alphaPerK });
+  const tightest = pair(fitMm.value + 2 * fitMm.u);
+  const clearanceMm = leastClearanceMm(part.outsideMm);
+  const heatToC = { fromFreezer: housingTemperatureFor(tightest, { ringC: FREEZER_C, clearanceMm }), atRoom: housingTemperatureFor(tightest, { ringC: ROOM_C, clearanceMm }) };
+  const ceilingC = part.closure === 'sealed' ? LIMIT_C.nbr : part.closure === 'shielded' ? LIMIT_C.bearing_grease : LIMIT_C.bearing_steel;
+  const metalCeilingC = material === 'az91' ? LIMIT_C.az91 : material === 'alsi7mg_t6' ? LIMIT_C.alsi7mg_t6 : 200;
+  const body = bearingBody(part);
+  const push = pushForceBracket({
+    interferenceMm: found.forHoldMm, diameterMm: part.outsideMm, trackMm: bearingInside(part).outerTrackMm, widthMm: part.widthMm, chamferMm: Math.min(part.chamferMm, part.widthMm / 4),
+    bossOutsideMm: USUAL_BOSS * part.outsideMm, race, housing: metal,
+  });
+  return {
+    part, material, usualClass, fitMm, heatToC, ceilingC, isTooHot: heatToC.fromFreezer > metalCeilingC,
+    freeAboveC: freeTemperature(pair(Math.max(0, fitMm.value))),
+    freezerMinutes: timeUntilWithin({ ...body, specificHeatJKgK: race.specificHeatJKgK, hWM2K: CONVECTION.freezer, startC: ROOM_C, surroundingsC: FREEZER_C }, NEAR_ENOUGH_K) / 60,
+    pushRace: part.type === 'drawn_cup' ? 'shell_rim' : 'outer', forceN: push?.forceN ?? null,
+  };
+}

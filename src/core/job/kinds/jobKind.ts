@@ -1,0 +1,86 @@
+import type { JobPlan, PlanPart } from '@/core/record/plan';
+import { freeKey } from '@/core/record/vocabulary';
+import type { Casting, JobHead } from '@/core/record/job';
+import type { KindSeat } from './seats';
+
+type WithoutKey<T> = Omit<T, 'key'>;
+
+/**
+ * A job kind: what a job of this sort starts with. Seats are spoken of by name. The person changes sizes as they are measured; nothing
+ * is mandatory to begin.
+ */
+export type JobKind = {
+  kind: JobHead['kind'];
+  name: string;
+  machineSort: string;
+  /** Words by which people ask for it, beside its name. */
+  keywords: string;
+  castings: readonly (Omit<Casting, 'id' | 'seats'> & { seats: readonly KindSeat[] })[];
+  /** How much has to come apart again to reach a seat of this kind. */
+  reach: PlanPart['reach'];
+  order?: readonly { first: string; then: string; why: JobPlan['order'][number]['why'] }[];
+  /** Beside the bearing, bush or seal of each seat, which come by themselves. */
+  parts?: readonly (Pick<PlanPart, 'name' | 'what'> & Partial<Pick<PlanPart, 'count' | 'isSpent' | 'reach'>> & { seat?: string })[];
+  stacks?: readonly WithoutKey<JobPlan['stacks'][number]>[];
+  fasteners?: readonly (Pick<JobPlan['fasteners'][number], 'name' | 'size'> & Partial<JobPlan['fasteners'][number]>)[];
+  access?: readonly string[];
+  checks?: JobPlan['checks'];
+  hidden?: readonly { name: string; under?: string }[];
+  inspect?: readonly { name: string; limitMm?: number; isLeast?: boolean }[];
+  special?: JobPlan['special'];
+  cautions?: readonly string[];
+};
+
+/** Keys from names, the second of a name numbered. */
+function withKeys<T extends { name: string }>(items: readonly T[]): (T & { key: string })[] {
+  const taken = new Set<string>();
+  return items.map((item) => {
+    const key = freeKey(item.name, taken);
+    taken.add(key);
+    return { ...item, key };
+  });
+}
+
+const SORT_OF: Partial<Record<string, PlanPart['what']>> = { bush: 'bush', seal: 'seal' };
+
+/** What each seat takes: its bearing, bush or seal; the seal beside it; its retaining ring. */
+const partsOfSeats = (kind: Pick<JobKind, 'castings' | 'reach'>) => kind.castings.flatMap(({ seats }) => seats.flatMap(({ name, spec }) => [
+  { name: `${name}: ${spec.part.designation}`, what: SORT_OF[spec.part.type ?? ''] ?? ('bearing' as const), seat: name },
+  ...(spec.seal ? [{ name: `${name}: seal ${spec.seal.shaftMm}×${spec.seal.outsideMm}×${spec.seal.widthMm}`, what: 'seal' as const, seat: name }] : []),
+  ...(spec.retainingRing ? [{ name: `${name}: retaining ring`, what: 'retaining_ring' as const, seat: name }] : []),
+]));
+
+/** Destroyed by a failed attempt, so two are bought. Common practice, no source. */
+const IS_SPENT: readonly PlanPart['what'][] = ['o_ring'];
+
+function planOfKind(kind: JobKind, seatId: (name: string) => string): JobPlan {
+  return {
+    version: 1,
+    order: (kind.order ?? []).map(({ first, then, why }) => ({ first: seatId(first), then: seatId(then), why })),
+    parts: withKeys([...partsOfSeats(kind), ...(kind.parts ?? [])] as NonNullable<JobKind['parts']>).map(({ key, name, what, seat, count = 1, isSpent, reach }) =>
+      ({ key, name, what, seatId: seat ? seatId(seat) : null, count, isSpent: isSpent ?? IS_SPENT.includes(what), reach: reach ?? kind.reach })),
+    stacks: withKeys(kind.stacks ?? []),
+    fasteners: withKeys(kind.fasteners ?? []).map(({ key, name, size, count = 1, isLeftHand = false }) => ({ key, name, size, count, isLeftHand })),
+    access: withKeys((kind.access ?? []).map((name) => ({ name }))),
+    checks: [...(kind.checks ?? ['free_turn', 'rough', 'rust'])],
+    hidden: withKeys(kind.hidden ?? []).map(({ key, name, under }) => ({ key, name, under: under ? seatId(under) : null })),
+    inspect: withKeys(kind.inspect ?? []).map(({ key, name, limitMm = null, isLeast = true }) => ({ key, name, limitMm, isLeast })),
+    special: [...(kind.special ?? [])],
+    cautions: [...(kind.cautions ?? [])],
+  };
+}
+
+/** A job head from its kind. `makeId` gives the ids (the caller owns the source of chance); seats start at version 1. */
+export function startJob(
+  kind: JobKind,
+  { number, machine, roomC, openedAt, makeId }: { number: number; machine: string; roomC: number; openedAt: string; makeId: (name: string) => string },
+): JobHead {
+  const castings = kind.castings.map(({ seats, ...casting }) => ({ ...casting, id: makeId(casting.name), seats: seats.map((seat) => ({ ...seat, id: makeId(seat.name), version: 1 })) }));
+  const ids = new Map(castings.flatMap(({ seats }) => seats.map(({ name, id }) => [name, id] as const)));
+  const seatId = (name: string) => {
+    const id = ids.get(name);
+    if (!id) throw new Error(`the kind ${kind.kind} speaks of a seat that it has not: ${name}`);
+    return id;
+  };
+  return { id: makeId('job'), number, kind: kind.kind, machine, machineSort: kind.machineSort, roomC, openedAt, castings, plan: planOfKind(kind, seatId) };
+}

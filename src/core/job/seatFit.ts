@@ -1,0 +1,111 @@
+import { bearingBody, bearingInside } from '@/core/catalogue/bearings/inside';
+import { findBearingOutsideLimits } from '@/core/catalogue/bearingLimits';
+import { findLimits } from '@/core/catalogue/limits';
+import { MATERIALS } from '@/core/catalogue/materials';
+import { describeBore, type BoreShape, type Diameter } from '@/core/fit/boreReadings';
+import { findInterference, type Interference } from '@/core/fit/interference';
+import { judgeFit, type FitJudgement } from '@/core/fit/judgeFit';
+import { pushForceBracket, type PushForce } from '@/core/fit/pushForce';
+import { interferenceAt } from '@/core/fit/runningFit';
+import { ceilingsFor, type LeftIn, type Neighbour } from '@/core/heat/ceilings';
+import { CONVECTION } from '@/core/heat/soak';
+import { planWayIn, type WayInPlan } from '@/core/heat/wayIn';
+import { sizeAtReference, type Measured } from '@/core/quantity/measured';
+import type { Casting, Instrument, Seat } from '@/core/record/job';
+import { countingReadings, slotNumbers, type StandingReading } from './currentReadings';
+
+/** Version of the formulas in this folder's results; stored beside every result that is kept. */
+export const FORMULA_VERSION = '2026.11';
+
+/** Doubt of a metal temperature that a person typed or a probe showed, K. Common practice, no source. */
+const U_METAL_K = 1;
+/** Doubt of running temperatures, standard uncertainty, K. Common practice, no source. */
+const U_RUNNING_K = 8;
+/** A casting this far from 20 °C is still warm from washing: its readings are provisional. Common practice, no source. */
+export const PROVISIONAL_K = 8;
+
+export type SeatFit = {
+  bore: BoreShape | null;
+  partOutside: BoreShape | null;
+  /** True when a reading was taken on warm or cold metal. */
+  isProvisional: boolean;
+  interference: Interference;
+  benchMm: Measured;
+  runningMm: Measured;
+  push: PushForce | null;
+  judgement: FitJudgement;
+};
+
+const worstInstrumentU = (readings: readonly StandingReading[], instruments: readonly Instrument[]) =>
+  Math.max(...readings.map((reading) => instruments.find(({ id }) => id === reading.instrumentId)?.u ?? 0.01));
+
+function shapeOf(readings: readonly StandingReading[], alphaPerK: number, nominalMm: number, instruments: readonly Instrument[], hasPlanes: boolean): BoreShape | null {
+  if (readings.length === 0) return null;
+  const diameters = readings.map(({ slot, value, metalC }): Diameter => {
+    const numbers = slotNumbers(slot);
+    return {
+      planeIndex: hasPlanes ? numbers[0]! : 1,
+      angleDeg: numbers.at(-1)!,
+      mm: sizeAtReference({ readingMm: value, partC: metalC, partAlphaPerK: alphaPerK }),
+    };
+  });
+  return describeBore(diameters, worstInstrumentU(readings, instruments), nominalMm * alphaPerK * U_METAL_K);
+}
+
+/**
+ * The fit of one seat from what is known of it: readings where there are some, else the usual class with its wide band.
+ * @returns null where the size lies outside the tables and nothing is measured
+ */
+export function findSeatFit(
+  { seat, casting, readings, instruments }: { seat: Seat; casting: Casting; readings: readonly StandingReading[]; instruments: readonly Instrument[] },
+): SeatFit | null {
+  const { part, housing, running, load, usualClass } = seat.spec;
+  // How hard a seal sits is its rubber's affair: no interference is computed.
+  if (part.type === 'seal') return null;
+  const race = MATERIALS[part.material ?? 'bearing_steel'];
+  const metal = MATERIALS[casting.material];
+  const boreReadings = countingReadings(readings, 'bore.');
+  const outsideReadings = countingReadings(readings, 'outside.');
+  const bore = shapeOf(boreReadings, metal.alphaPerK, part.outsideMm, instruments, true);
+  const partOutside = shapeOf(outsideReadings, race.alphaPerK, part.outsideMm, instruments, false);
+  const interference = findInterference({ nominalMm: part.outsideMm, usualClass, bore, partOutside });
+  if (!interference) return null;
+  const benchMm = interference.forHoldMm;
+  const runningMm = interferenceAt({
+    diameterMm: part.outsideMm, interferenceMm: benchMm, ring: race, housing: metal,
+    ringC: { value: running.ringC, u: U_RUNNING_K }, housingC: { value: running.housingC, u: U_RUNNING_K },
+  });
+  const push = pushForceBracket({
+    interferenceMm: benchMm, diameterMm: part.outsideMm, trackMm: bearingInside(part).outerTrackMm, widthMm: part.widthMm,
+    chamferMm: part.chamferMm, bossOutsideMm: housing.bossOutsideMm, race, housing: metal,
+  });
+  return {
+    bore, partOutside, interference, benchMm, runningMm, push,
+    isProvisional: [...boreReadings, ...outsideReadings].some(({ metalC }) => Math.abs(metalC - 20) > PROVISIONAL_K),
+    judgement: judgeFit({
+      benchMm, runningMm, housingTrescaMPa: push?.housingTrescaMPa ?? 0, yieldMPa: metal.yieldMPa, load, usualHighMm: usualHighMm(seat),
+    }),
+  };
+}
+
+/** Tightest that the seat's usual class can make it, mm. */
+function usualHighMm({ spec }: Seat): number {
+  const housing = findLimits(spec.part.outsideMm, spec.usualClass);
+  const part = findBearingOutsideLimits(spec.part.outsideMm);
+  return housing && part ? (part.upperUm - housing.lowerUm) / 1000 : Infinity;
+}
+
+/** The ways in for a seat with the fit `fit`, in its casting, with what is left in that casting. */
+export function planSeat(
+  { seat, casting, fit, leftIn, neighbours, roomC, freezerC }:
+  { seat: Seat; casting: Casting; fit: SeatFit; leftIn: readonly LeftIn[]; neighbours: readonly Neighbour[]; roomC: number; freezerC: number },
+): WayInPlan {
+  const { part } = seat.spec;
+  return planWayIn({
+    diameterMm: part.outsideMm, widthMm: part.widthMm, interferenceMm: fit.interference.forDropMm,
+    race: MATERIALS[part.material ?? 'bearing_steel'], housing: MATERIALS[casting.material],
+    bearing: bearingBody(part), casting, roomC, freezerC, openAirH: CONVECTION.openAir,
+    ceilings: ceilingsFor({ castingMaterial: casting.material, leftIn, bearing: part }),
+    neighbours, pushForce: fit.push,
+  });
+}

@@ -1,0 +1,67 @@
+import type { Seat } from '@/core/record/job';
+
+/**
+ * A new part against both its mates, and against the old one: before any force.
+ *
+ * A kit of another year fits one mate and not the other, so each mate counts by itself. Differences are part minus bore, and
+ * journal minus part: positive is tight in both. Common practice, no source.
+ */
+export type Mate = 'bore' | 'journal' | 'old_part';
+
+export type MateCheck = {
+  mate: Mate;
+  state: 'right' | 'wrong' | 'not_compared';
+  /** How far off, mm on diameter (or width, for the old part); null while not compared. */
+  byMm: number | null;
+  /** Which size differs most; for the old part only. */
+  size?: 'outside' | 'bore' | 'width';
+};
+
+export type PartCheck = {
+  mates: MateCheck[];
+  verdict: 'right' | 'wrong' | 'not_yet';
+};
+
+/** Sizes of one part as measured (means, mm); what was not measured is missing. */
+export type ComparedSizes = Partial<Record<'bore' | 'outside' | 'inside' | 'journal' | 'width' | 'oldOutside' | 'oldInside' | 'oldWidth', number>>;
+
+/** A press or slip fit stays well within this; a wrong variant is off by half a millimetre or more. Common practice, no source. */
+const WRONG_FIT_MM = 0.25;
+/** Two parts of one number differ by less. Common practice, no source. */
+const SAME_PART_MM = 0.15;
+
+const fitCheck = (mate: Mate, one: number | undefined, other: number | undefined): MateCheck => {
+  if (one === undefined || other === undefined) return { mate, state: 'not_compared', byMm: null };
+  const byMm = one - other;
+  return { mate, state: Math.abs(byMm) > WRONG_FIT_MM ? 'wrong' : 'right', byMm };
+};
+
+/** Sizes that belong to the number on the old part, as they were looked up when it was noted. */
+export type ListedSizes = { outsideMm?: number | undefined; boreMm?: number | undefined; widthMm?: number | undefined };
+
+/** The old part by its sizes as measured; where none was, by the number read on it. */
+function oldPartCheck(sizes: ComparedSizes, listed: ListedSizes | null): MateCheck {
+  const old = { outside: sizes.oldOutside ?? listed?.outsideMm, bore: sizes.oldInside ?? listed?.boreMm, width: sizes.oldWidth ?? listed?.widthMm };
+  const fresh = { outside: sizes.outside, bore: sizes.inside, width: sizes.width };
+  const known = (['outside', 'bore', 'width'] as const).flatMap((size) => (old[size] !== undefined && fresh[size] !== undefined ? [{ size, byMm: fresh[size] - old[size] }] : []));
+  const worst = known.sort((a, b) => Math.abs(b.byMm) - Math.abs(a.byMm))[0];
+  return worst ? { mate: 'old_part', state: Math.abs(worst.byMm) > SAME_PART_MM ? 'wrong' : 'right', ...worst } : { mate: 'old_part', state: 'not_compared', byMm: null };
+}
+
+/** Compares the part of a seat with its mates. A seat without a journal has one mate only; the old part is a third witness, never needed. */
+export function comparePart({ spec }: Pick<Seat, 'spec'>, sizes: ComparedSizes, oldListed: ListedSizes | null): PartCheck {
+  const mates: MateCheck[] = [
+    fitCheck('bore', sizes.outside, sizes.bore),
+    ...(spec.journal ? [fitCheck('journal', sizes.journal, sizes.inside)] : []),
+    oldPartCheck(sizes, oldListed),
+  ];
+  const isWrong = mates.some(({ state }) => state === 'wrong');
+  const isMissing = mates.some(({ mate, state }) => mate !== 'old_part' && state === 'not_compared');
+  return { mates, verdict: isWrong ? 'wrong' : isMissing ? 'not_yet' : 'right' };
+}
+
+export type CountCheck = { state: 'right' | 'missing' | 'extra' | 'not_counted'; by: number };
+
+/** What came in the kit against what the job needs. */
+export const checkCount = (needed: number, counted: number | null): CountCheck =>
+  counted === null ? { state: 'not_counted', by: 0 } : { state: counted < needed ? 'missing' : counted > needed ? 'extra' : 'right', by: Math.abs(counted - needed) };

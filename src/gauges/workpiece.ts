@@ -1,0 +1,92 @@
+import { MATERIALS } from '@/core/catalogue/materials';
+import { findLimits } from '@/core/catalogue/limits';
+import { sampleLumped } from '@/core/heat/lumped';
+import { CONVECTION, soakTemperature } from '@/core/heat/soak';
+import { findCastingHeat, type CastingHeat } from '@/core/job/castingHeat';
+import { slotNumbers } from '@/core/job/currentReadings';
+import { REFERENCE_C } from '@/core/quantity/measured';
+import type { Casting, JobRecord, Seat } from '@/core/record/job';
+
+/**
+ * The simulated workpiece: it knows the true sizes that the simulated instruments then read with noise and resolution.
+ * True sizes follow from the seat's id alone, so that they stay the same from one reading to the next.
+ */
+
+/** A number 0 … 1 that belongs to a text (FNV-1a hash, then scrambled). */
+export function chanceOf(text: string): number {
+  let hash = 2166136261;
+  for (const character of text) hash = Math.imul(hash ^ character.codePointAt(0)!, 16777619);
+  hash = Math.imul(hash ^ (hash >>> 15), 2246822507);
+  hash = Math.imul(hash ^ (hash >>> 13), 3266489909);
+  return ((hash ^ (hash >>> 16)) >>> 0) / 4294967296;
+}
+
+const DEG = Math.PI / 180;
+
+/** True diameter of the bore across the clock angle: usual class, slightly oval and tapered. */
+function trueBoreMm({ id, spec }: Seat, plane: number, angleDeg: number): number {
+  const limits = findLimits(spec.part.outsideMm, spec.usualClass) ?? { lowerUm: -30, upperUm: 0 };
+  const middleUm = (limits.lowerUm + limits.upperUm) / 2 + (chanceOf(`${id} bore`) - 0.5) * (limits.upperUm - limits.lowerUm) * 0.5;
+  const ovalUm = 1 + 3 * chanceOf(`${id} oval`);
+  const taperUm = 2 * (chanceOf(`${id} taper`) - 0.5) * (plane === 1 ? 1 : -1);
+  const leanDeg = 180 * chanceOf(`${id} lean`);
+  return spec.part.outsideMm + (middleUm + taperUm + ovalUm * Math.cos(2 * (angleDeg - leanDeg) * DEG)) / 1000;
+}
+
+const trueOutsideMm = ({ id, spec }: Seat) => spec.part.outsideMm - (2 + 6 * chanceOf(`${id} part`)) / 1000;
+
+/** The part lies tilted after it came home; each pass of taps takes out most of it. Depth below the face. */
+function trueDepthMm({ id, spec }: Seat, pass: number, angleDeg: number): number {
+  const homeMm = spec.housing.depthToShoulderMm - spec.part.widthMm;
+  const tiltMm = 0.22 * (0.6 + 0.8 * chanceOf(`${id} tilt`)) * 0.3 ** (pass - 1);
+  const towardDeg = 360 * chanceOf(`${id} toward`);
+  return homeMm - tiltMm / 2 + (tiltMm / 2) * Math.cos((angleDeg - towardDeg) * DEG);
+}
+
+/** The casting in this shop loses heat a little faster than the computation believes: simulations that agree too well teach nothing. */
+const TRUE_LOSS_FACTOR = 1.12;
+
+function temperatureIn(heat: Exclude<CastingHeat, { phase: 'cold' }>, casting: Casting, atMs: number): number {
+  return soakTemperature({
+    massKg: casting.massKg, areaM2: casting.areaM2, specificHeatJKgK: MATERIALS[casting.material].specificHeatJKgK,
+    hWM2K: CONVECTION.oven * 1.05, startC: heat.startC, surroundingsC: heat.sourceC,
+  }, Math.max(0, (atMs - heat.sinceMs) / 1000));
+}
+
+/** True temperature of a casting at `nowMs`, from what was done with it. */
+export function trueCastingC(record: JobRecord, casting: Casting, nowMs: number): number {
+  const heat = findCastingHeat(record.entries, casting.id, nowMs);
+  if (heat.phase === 'cold') return record.roomC;
+  if (heat.phase === 'in_heat') return temperatureIn(heat, casting, nowMs);
+  const { specificHeatJKgK, emissivity } = MATERIALS[casting.material];
+  const lump = { massKg: casting.massKg, areaM2: casting.areaM2, specificHeatJKgK, emissivity, hWM2K: CONVECTION.openAir * TRUE_LOSS_FACTOR };
+  const body = { ...lump, startC: temperatureIn(heat, casting, heat.outMs) };
+  return sampleLumped({ ring: body, housing: body, ambientC: record.roomC, touch: null }, [Math.max(0, (nowMs - heat.outMs) / 1000)])[0]!.housingC;
+}
+
+type Target = { seatId: string | null; castingId: string; slot: string };
+
+/** Temperature of the metal that a gauge touches: the casting's own, or the room's for a bearing that lies on the bench. */
+export function metalTemperature(record: JobRecord, { castingId, slot }: Target, nowMs: number): number {
+  const casting = record.castings.find(({ id }) => id === castingId);
+  return !casting || slot.startsWith('outside.') ? record.roomC : trueCastingC(record, casting, nowMs);
+}
+
+/**
+ * True value at a slot: mm for sizes, °C for temperatures; depths as the pass asks for them.
+ * @returns null where the record does not have such a seat or casting
+ */
+export function trueValue(record: JobRecord, target: Target, nowMs: number): number | null {
+  const casting = record.castings.find(({ id }) => id === target.castingId);
+  const seat = casting?.seats.find(({ id }) => id === target.seatId);
+  if (!casting) return null;
+  if (target.slot === 'temperature.casting') return trueCastingC(record, casting, nowMs);
+  if (!seat) return null;
+  const [first = 0, second = 0] = slotNumbers(target.slot);
+  const grown = (mm: number, alphaPerK: number) => mm * (1 + alphaPerK * (metalTemperature(record, target, nowMs) - REFERENCE_C));
+  if (target.slot.startsWith('bore.')) return grown(trueBoreMm(seat, first, second), MATERIALS[casting.material].alphaPerK);
+  if (target.slot.startsWith('outside.')) return grown(trueOutsideMm(seat), MATERIALS.bearing_steel.alphaPerK);
+  const pass = record.entries.events.find((event) => event.kind === 'square_pass_started' && event.seatId === seat.id && event.body.pass === first);
+  const depthMm = trueDepthMm(seat, first, second);
+  return pass?.kind === 'square_pass_started' && pass.body.sense === 'standing_out' ? -depthMm : depthMm;
+}

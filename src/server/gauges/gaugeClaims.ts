@@ -1,0 +1,57 @@
+import 'server-only';
+import { z } from 'zod';
+import { slotSchema } from '@/core/record/entries';
+import { Refusal } from '../http';
+import { notify } from '../live/notify';
+import { inTransaction, pool, queryMany, queryMaybeOne } from '../pool';
+
+/** What a screen asks a gauge to be put on. A real gauge shows what it is held against; the simulated one needs telling. */
+export const targetSchema = z.strictObject({ jobId: z.uuid(), seatId: z.uuid().nullable(), castingId: z.uuid(), slot: slotSchema });
+export type GaugeTarget = z.infer<typeof targetSchema>;
+
+export const claimSchema = z.strictObject({ screenId: z.string().min(8).max(64), target: targetSchema });
+
+/** The screen takes the gauge, or moves it to another slot. The last screen that asks has it: one screen claims a gauge. */
+export function claimGauge(instrumentId: string, { screenId, target }: z.infer<typeof claimSchema>): Promise<void> {
+  return inTransaction(async (client) => {
+    const known = await queryMaybeOne(client, 'SELECT id FROM instrument WHERE id = $1', [instrumentId]);
+    if (!known) throw new Refusal(404, 'not_found', 'There is no such instrument.');
+    const before = await queryMaybeOne<{ screenId: string }>(client, 'SELECT screen_id AS "screenId" FROM gauge_claim WHERE instrument_id = $1', [instrumentId]);
+    await client.query(`
+      INSERT INTO gauge_claim (instrument_id, screen_id, target) VALUES ($1, $2, $3)
+      ON CONFLICT (instrument_id) DO UPDATE SET screen_id = excluded.screen_id, target = excluded.target, claimed_at = clock_timestamp()`,
+      [instrumentId, screenId, JSON.stringify(target)]);
+    if (before?.screenId !== screenId) await notify(client, { kind: 'claim', instrumentId, screenId });
+  });
+}
+
+/** Gives the gauge back, if this screen still has it. */
+export function releaseGauge(instrumentId: string, screenId: string): Promise<void> {
+  return inTransaction(async (client) => {
+    const { rowCount } = await client.query('DELETE FROM gauge_claim WHERE instrument_id = $1 AND screen_id = $2', [instrumentId, screenId]);
+    if (rowCount) await notify(client, { kind: 'claim', instrumentId, screenId: null });
+  });
+}
+
+export type Claim = { instrumentId: string; instrumentKind: string; resolution: number; screenId: string; target: GaugeTarget };
+
+export const listClaims = () => queryMany<Claim>(pool(), `
+  SELECT instrument_id AS "instrumentId", kind AS "instrumentKind", resolution, screen_id AS "screenId", target
+  FROM gauge_claim JOIN instrument ON instrument.id = instrument_id WHERE claimed_at > clock_timestamp() - interval '12 hours'`);
+
+export const gaugeReadingSchema = z.strictObject({
+  text: z.string().min(1).max(40),
+  unit: z.enum(['mm', 'C']),
+  isSteady: z.boolean(),
+  metalC: z.number().min(-60).max(300),
+  /** What it was held against, where the gauge's process knows: a screen that has moved on drops the figure. */
+  slot: slotSchema.nullable(),
+});
+
+/** Passes what a gauge shows to the screen that has it. @returns false when no screen has */
+export async function relayGaugeReading(instrumentId: string, reading: z.infer<typeof gaugeReadingSchema>): Promise<boolean> {
+  const claim = await queryMaybeOne<{ screenId: string }>(pool(), 'SELECT screen_id AS "screenId" FROM gauge_claim WHERE instrument_id = $1', [instrumentId]);
+  if (!claim) return false;
+  await notify(pool(), { kind: 'gauge', instrumentId, screenId: claim.screenId, ...reading });
+  return true;
+}

@@ -1,0 +1,32 @@
+import 'server-only';
+import type { Seat, SeatSpec } from '@/core/record/job';
+import { Refusal } from '../http';
+import { notify } from '../live/notify';
+import { inTransaction, queryMaybeOne } from '../pool';
+
+type SeatRow = Seat & { jobId: string };
+
+const SEAT = `seat.id, seat.name, x_mm AS "xMm", y_mm AS "yMm", spec, version`;
+
+export type SeatEdit = { version: number; spec: SeatSpec; name?: string | undefined; xMm?: number | undefined; yMm?: number | undefined };
+
+/**
+ * Changes a seat's sizes, and its name and place where they are given, if it is still at `version`. An edit of an older version is refused (409) with what stands there now,
+ * so that the person sees what changed and decides.
+ */
+export function saveSeat(seatId: string, { version, spec, name, xMm, yMm }: SeatEdit): Promise<Seat> {
+  return inTransaction(async (client) => {
+    const saved = await queryMaybeOne<SeatRow>(client, `
+      UPDATE seat SET spec = $3, name = coalesce($4, seat.name), x_mm = coalesce($5, x_mm), y_mm = coalesce($6, y_mm), version = version + 1 FROM casting
+      WHERE seat.id = $1 AND version = $2 AND casting.id = casting_id
+      RETURNING ${SEAT}, casting.job_id AS "jobId"`, [seatId, version, JSON.stringify(spec), name ?? null, xMm ?? null, yMm ?? null]);
+    if (saved) {
+      const { jobId, ...seat } = saved;
+      await notify(client, { kind: 'job', jobId });
+      return seat;
+    }
+    const current = await queryMaybeOne<Seat>(client, `SELECT ${SEAT} FROM seat WHERE id = $1`, [seatId]);
+    if (!current) throw new Refusal(404, 'not_found', 'There is no such seat.');
+    throw new Refusal(409, 'stale_edit', 'Somebody changed this seat meanwhile.', [{ code: 'stale_edit', field: 'version', given: version }], { current });
+  });
+}

@@ -1,0 +1,46 @@
+import 'server-only';
+import { EventEmitter } from 'node:events';
+import pg from 'pg';
+import { databaseUrl, log } from '../pool';
+import { LIVE_CHANNEL, type LiveMessage } from './notify';
+
+/**
+ * One LISTEN connection for a whole server process. When the database goes away it tries again every second; listeners are told
+ * `up` when it is back, so that they can look for what they missed.
+ */
+class LiveListener extends EventEmitter<{ message: [LiveMessage]; up: []; down: [] }> {
+  isUp = false;
+
+  constructor() {
+    super();
+    this.setMaxListeners(0);
+    void this.connect();
+  }
+
+  private async connect(): Promise<void> {
+    const client = new pg.Client({ connectionString: databaseUrl(), connectionTimeoutMillis: 3000, keepAlive: true });
+    let isOver = false;
+    const again = () => {
+      if (isOver) return;
+      isOver = true;
+      if (this.isUp) { this.isUp = false; this.emit('down'); }
+      client.end().catch(() => undefined);
+      setTimeout(() => void this.connect(), 1000).unref();
+    };
+    client.on('error', again);
+    client.on('end', again);
+    client.on('notification', ({ payload }) => { if (payload) this.emit('message', JSON.parse(payload) as LiveMessage); });
+    try {
+      await client.connect();
+      await client.query(`LISTEN ${LIVE_CHANNEL}`);
+      this.isUp = true;
+      this.emit('up');
+    } catch (error) {
+      log.debug({ error: (error as Error).message }, 'no live connection yet');
+      again();
+    }
+  }
+}
+
+const holder = globalThis as unknown as { urnKeyLive?: LiveListener };
+export const live = (): LiveListener => (holder.urnKeyLive ??= new LiveListener());

@@ -1,0 +1,73 @@
+import 'server-only';
+import pg from 'pg';
+import pino from 'pino';
+
+/**
+ * The one pool of a server process. `numeric` and `date` columns are not used (lengths are double precision, moments are
+ * timestamptz read as ISO text), so node-postgres' surprises with them do not arise.
+ */
+pg.types.setTypeParser(pg.types.builtins.TIMESTAMPTZ, (text) => new Date(text).toISOString());
+
+export const log = pino({ name: 'urn-key', level: process.env.LOG_LEVEL ?? 'info' });
+
+export const databaseUrl = () => {
+  const url = process.env.DATABASE_URL;
+  if (!url) throw new Error('DATABASE_URL is not set: start with `npm start`, which sets it');
+  return url;
+};
+
+const holder = globalThis as unknown as { urnKeyPool?: pg.Pool };
+
+export function pool(): pg.Pool {
+  if (!holder.urnKeyPool) {
+    holder.urnKeyPool = new pg.Pool({ connectionString: databaseUrl(), max: 10, connectionTimeoutMillis: 3000, idleTimeoutMillis: 30_000 });
+    // An idle connection that dies must not take the server along; the next query opens a new one.
+    holder.urnKeyPool.on('error', (error) => log.warn({ error: error.message }, 'database connection lost'));
+  }
+  return holder.urnKeyPool;
+}
+
+export type Queryable = Pick<pg.PoolClient, 'query'>;
+
+export async function queryMany<Row extends pg.QueryResultRow>(client: Queryable, sql: string, values: unknown[] = []): Promise<Row[]> {
+  return (await client.query<Row>(sql, values)).rows;
+}
+
+export async function queryMaybeOne<Row extends pg.QueryResultRow>(client: Queryable, sql: string, values: unknown[] = []): Promise<Row | null> {
+  const rows = await queryMany<Row>(client, sql, values);
+  if (rows.length > 1) throw new Error(`expected at most one row, got ${rows.length}`);
+  return rows[0] ?? null;
+}
+
+/** Runs `work` in one transaction: all of it is stored, or nothing. */
+export async function inTransaction<T>(work: (client: pg.PoolClient) => Promise<T>): Promise<T> {
+  const client = await pool().connect();
+  let broken: Error | undefined;
+  try {
+    await client.query('BEGIN');
+    const result = await work(client);
+    await client.query('COMMIT');
+    return result;
+  } catch (error) {
+    await client.query('ROLLBACK').catch((rollbackError: Error) => { broken = rollbackError; });
+    throw error;
+  } finally {
+    client.release(broken);
+  }
+}
+
+/** SQLSTATE classes and codes that mean "no database there" as opposed to "bad input". */
+const AWAY = /^(08|57P|53)|^ECONN|^ENOTFOUND|^EPIPE|^ETIMEDOUT/;
+
+export function isDatabaseAway(error: unknown): boolean {
+  if (!(error instanceof Error)) return false;
+  const { code } = error as { code?: string };
+  if (error instanceof AggregateError) return error.errors.some(isDatabaseAway);
+  return AWAY.test(code ?? '') || /Connection terminated|timeout exceeded when trying to connect|the database system is/i.test(error.message);
+}
+
+/** Bad input that only the database noticed: data exceptions (22…) and broken constraints (23…). */
+export function findBadInput(error: unknown): { constraint: string | null } | null {
+  const { code, constraint } = (error ?? {}) as { code?: unknown; constraint?: string };
+  return typeof code === 'string' && /^2[23]/.test(code) ? { constraint: constraint ?? null } : null;
+}

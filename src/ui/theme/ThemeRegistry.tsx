@@ -1,0 +1,29 @@
+'use client';
+import CssBaseline from '@mui/material/CssBaseline';
+import GlobalStyles from '@mui/material/GlobalStyles';
+import { ThemeProvider } from '@mui/material/styles';
+import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
+import type { ReactNode } from 'react';
+import { theme } from './theme';
+import { cssVariables, DAYLIGHT, DIM, FONT, STRETCH, token } from './tokens';
+
+const globals = {
+  ':root': cssVariables(DAYLIGHT),
+  '[data-scheme="dark"]': cssVariables(DIM),
+  'html, body': { height: '100%', backgroundColor: token('paper'), color: token('ink'), fontFamily: FONT, fontStretch: STRETCH.text, fontVariantNumeric: 'tabular-nums' },
+  'svg text': { fontFamily: FONT, fontVariantNumeric: 'tabular-nums' },
+  ':focus-visible': { outline: `3px solid ${token('cold')}`, outlineOffset: 2 },
+  '@media print': { '.no-print': { display: 'none !important' }, 'body:has(.print-label) > *:not(.MuiDialog-root)': { display: 'none !important' }, ':root, [data-scheme="dark"]': cssVariables({ ...DAYLIGHT, paper: '#FFFFFF', plate: '#FFFFFF' }) },
+};
+
+export function ThemeRegistry({ children }: { children: ReactNode }) {
+  return (
+    <AppRouterCacheProvider options={{ key: 'uk' }}>
+      <ThemeProvider theme={theme} defaultMode="light">
+        <CssBaseline />
+        <GlobalStyles styles={globals} />
+        {children}
+      </ThemeProvider>
+    </AppRouterCacheProvider>
+  );
+}

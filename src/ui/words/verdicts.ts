@@ -1,0 +1,60 @@
+import type { Ceiling } from '@/core/heat/ceilings';
+import type { FitVerdict } from '@/core/fit/judgeFit';
+import type { HeatReason } from '@/core/job/heatRun';
+import type { SquareVerdict } from '@/core/seating/squareness';
+import type { Way } from '@/core/heat/wayIn';
+
+/** Verdict in a word, and what it means for the work. */
+export const FIT_WORDS: Record<FitVerdict, { word: string; meaning: string }> = {
+  slack: { word: 'Slack: the seat is spun', meaning: 'It cannot hold a bearing. Sleeve, retaining compound or solder first; no punch marks.' },
+  may_go_loose_hot: { word: 'Tight cold, may go loose hot', meaning: 'Usual in light alloy: hold it along the axis, or bond it.' },
+  right: { word: 'Right: tight cold and hot', meaning: 'The band keeps its nip at running heat.' },
+  tight: { word: 'Tighter than usual', meaning: 'Check the part and the bearing’s clearance group before it goes in.' },
+  too_tight: { word: 'Too tight for this boss', meaning: 'Wrong part? Compare it with the old one and both its mates. Do not press it.' },
+  cannot_tell: { word: 'Cannot tell: tight or clear', meaning: 'The band crosses zero.' },
+};
+
+export const DOUBT_WORDS = {
+  bore_not_measured: 'Largest doubt: the bore is not measured; a bore gauge would narrow it.',
+  part_not_measured: 'Largest doubt: the bearing is not measured; a micrometer would narrow it.',
+  bore_gauge: 'Largest doubt: the bore readings.',
+  part_gauge: 'Largest doubt: the micrometer.',
+} as const;
+
+export const SQUARE_WORDS: Record<SquareVerdict, string> = {
+  square: 'Square', within_limit: 'Square enough', cannot_tell: 'Cannot tell', cocked: 'Cocked', misread: 'Something is misread',
+};
+
+export const WAY_WORDS: Record<Way, { name: string; note: string }> = {
+  drive: { name: 'Drive it in cold', note: 'driver on the outer race, square before force' },
+  chill: { name: 'Freezer only', note: 'wipe off frost, then oil' },
+  heat: { name: 'Heat the casting', note: 'bearing at room temperature' },
+  heat_chill: { name: 'Heat, and bearing from the freezer', note: 'carry it on ice' },
+};
+
+const WHAT: Record<Ceiling['what'], string> = {
+  casting_metal: 'The casting’s metal', seal_left_in: 'The seal left in', bearing_seals: 'The bearing’s own seals',
+  bearing_cage: 'The plastic cage', bearing_grease: 'The bearing’s grease', bearing_steel: 'The bearing’s steel',
+};
+
+export const sayCeiling = ({ what, seatName, limitC }: Ceiling) => `${WHAT[what]}${seatName ? ` at ${seatName}` : ''} takes no more than ${limitC} °C`;
+
+export const REASON_WORDS: Record<HeatReason, string> = {
+  not_heating: 'The casting is cold.',
+  bore_still_small: 'The bore is still too small to be sure.',
+  hot_enough_take_it_out: 'Hot enough. Take the casting out.',
+  not_cold_yet: 'The bearing is not in the freezer yet.',
+  sure: 'Light on both sides: let it fall.',
+  band_at_margin: 'No longer sure. Back to the heat; do not try your luck.',
+  was_it_home: 'Did the note change? Hold it down until it grips.',
+  it_grabbed: 'It grabbed. Back to the heat, no hammer.',
+  it_is_home: 'Home. Check it again when cold.',
+};
+
+export const CAUTIONS = {
+  hot_metal: 'Hot metal: gloves on, extinguisher near, ventilate. No fuel, solvent or aerosol near heat.',
+  magnesium: 'Magnesium burns: no torch on chips or thin walls. Keep sand or a class D extinguisher; never water.',
+  press: 'Press or hammer: eyes covered, support square, stand aside. Heavy force means cocked, wrong part or wrong race: stop.',
+  manual_first: 'The machine’s manual, local rules and licensed practice come first.',
+} as const;
+export type CautionCode = keyof typeof CAUTIONS;

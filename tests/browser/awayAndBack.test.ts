@@ -1,0 +1,135 @@
+import type { Browser } from 'puppeteer-core';
+import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it } from 'vitest';
+import { startCluster } from '../../scripts/lib/cluster.mjs';
+import { migrate } from '../../scripts/lib/database.mjs';
+import { findPostgres } from '../../scripts/lib/install.mjs';
+import { findPlace, gotoReady, loadDemo, loadStored, openPage, retimeHeat, sendEvent, startApp, waitForStored, waitForText, type App } from '../support/app';
+import { launchChromium } from '../support/chromium';
+import { makeDataDir } from '../support/dataDir';
+
+/** A cluster with fsync on, of this file's own: it is stopped and started under the running server. */
+let dataDir: string;
+let remove: () => void;
+let cluster: Awaited<ReturnType<typeof startCluster>>;
+let app: App;
+let browser: Browser;
+
+beforeAll(async () => {
+  ({ dataDir, remove } = makeDataDir('away'));
+  cluster = await startCluster({ bin: findPostgres()!, dataDir });
+  await migrate(cluster.url);
+  await loadDemo(cluster.url);
+  browser = await launchChromium();
+});
+beforeEach(async () => { app = await startApp(cluster.url); });
+afterEach(async () => { await app?.stop(); });
+afterAll(async () => {
+  await browser?.close();
+  await cluster?.stop();
+  remove();
+});
+
+const type = async (page: Awaited<ReturnType<typeof openPage>>['page'], text: string) => {
+  await page.focus('[data-testid="reading"]');
+  await page.keyboard.type(text);
+  await page.keyboard.press('Enter');
+};
+
+describe('when the server or the database goes away', () => {
+  it('kill -9 while measuring: what was stored is there, what was kept arrives once', async () => {
+    const place = await findPlace(app, 'Merrow twin', 'Magneto drive');
+    const { page } = await openPage(browser, { person: 'iq' });
+    await gotoReady(page, place.at('measure'));
+    await type(page, '34.981');
+    await waitForStored(page, 'bore.1.0');
+    await app.kill();
+    await type(page, '34.979');
+    await page.waitForSelector('[data-slot="bore.1.90"][data-stored="false"]');
+    expect(await page.$eval('[data-slot="bore.1.90"]', (node) => node.textContent)).toContain('kept here');
+    await type(page, '34.98');
+    await page.waitForFunction(() => document.querySelector('[role="status"]')?.textContent?.includes('server away'));
+    await app.startAgain();
+    await waitForStored(page, 'bore.1.90');
+    await waitForStored(page, 'bore.2.0');
+    const stored = (await loadStored(app, place.jobId)).entries.readings.filter(({ seatId }) => seatId === place.seatId);
+    expect(stored.map(({ slot, value }) => [slot, value]).sort()).toEqual([['bore.1.0', 34.981], ['bore.1.90', 34.979], ['bore.2.0', 34.98]]);
+  });
+
+  it('what is kept survives closing the page while the server is away', async () => {
+    const place = await findPlace(app, 'Merrow twin', 'Timing-side main');
+    const { page } = await openPage(browser, { person: 'iq' });
+    await gotoReady(page, place.at('measure'));
+    await page.waitForSelector('[data-testid="reading"]');
+    await app.kill();
+    await type(page, '89.96');
+    await page.waitForSelector('[data-slot="bore.1.0"][data-stored="false"]');
+    const context = page.browserContext();
+    await page.close();
+    await app.startAgain();
+    const again = await context.newPage();
+    await gotoReady(again, place.at('measure'));
+    await waitForStored(again, 'bore.1.0');
+    expect((await loadStored(app, place.jobId)).entries.readings.filter(({ seatId }) => seatId === place.seatId)).toHaveLength(1);
+  });
+
+  it('a reload while the server is away brings the screen back, and what is typed then arrives once', async () => {
+    const place = await findPlace(app, 'Merrow twin', 'Camshaft');
+    const { page } = await openPage(browser, { person: 'iq' });
+    await gotoReady(page, place.at('measure'));
+    await page.waitForFunction(() => document.documentElement.dataset.kept?.endsWith('/measure'), { timeout: 15_000 });
+    await app.kill();
+    await page.reload();
+    await page.waitForSelector('[data-testid="reading"]');
+    await type(page, '46.98');
+    await page.waitForSelector('[data-slot="bore.1.0"][data-stored="false"]');
+    await app.startAgain();
+    await waitForStored(page, 'bore.1.0');
+    expect((await loadStored(app, place.jobId)).entries.readings.filter(({ seatId }) => seatId === place.seatId)).toHaveLength(1);
+  });
+
+  it('kill -9 in the middle of a heat run: the clock goes on here, and is the same after the restart', async () => {
+    const place = await findPlace(app, 'Fenwold 7', 'Main bearing');
+    await sendEvent(app, place.jobId, { kind: 'caution_acknowledged', body: { caution: 'magnesium' }, seatId: place.seatId });
+    await retimeHeat(app, place, 'casting_into_heat', 3600);
+    const { page } = await openPage(browser, { person: 'tm' });
+    await gotoReady(page, place.at('run'));
+    await waitForText(page, 'run-main', /It is out/);
+    await app.kill();
+    await page.keyboard.press('Space');
+    await page.waitForSelector('[data-call="go"]');
+    const first = Number(await page.$eval('[data-testid="run-seconds"]', (node) => node.textContent));
+    await new Promise((resolve) => setTimeout(resolve, 2500));
+    const later = Number(await page.$eval('[data-testid="run-seconds"]', (node) => node.textContent));
+    expect(first - later).toBeGreaterThanOrEqual(1);
+    expect(first - later).toBeLessThanOrEqual(5);
+    await app.startAgain();
+    await page.waitForFunction(() => !/kept here|server away/.test(document.querySelector('header')?.textContent ?? ''), { timeout: 15_000 });
+    const here = Number(await page.$eval('[data-testid="run-seconds"]', (node) => node.textContent));
+    await page.reload();
+    await page.waitForSelector('[data-call="go"]');
+    const reloaded = Number(await page.$eval('[data-testid="run-seconds"]', (node) => node.textContent));
+    // The clock lives in the database: a reload costs the seconds that it takes, and no more.
+    expect(here - reloaded).toBeGreaterThanOrEqual(0);
+    expect(here - reloaded).toBeLessThanOrEqual(4);
+    const outs = (await loadStored(app, place.jobId)).entries.events.filter(({ kind, castingId }) => kind === 'casting_out' && castingId === place.castingId);
+    expect(outs).toHaveLength(1);
+  });
+
+  it('the database stopped and started under the running server: a clear word, then on by itself', async () => {
+    const place = await findPlace(app, 'Pelling 90', 'Drive side');
+    const { page } = await openPage(browser, { person: 'jb' });
+    await gotoReady(page, place.at('measure'));
+    await page.waitForSelector('[data-testid="reading"]');
+    await cluster.stop();
+    await page.waitForFunction(() => document.querySelector('[role="status"]')?.textContent?.includes('database away'));
+    expect((await fetch(`${app.url}/api/v1/jobs`)).status).toBe(503);
+    const other = await openPage(browser);
+    await other.page.goto(app.url);
+    await other.page.waitForFunction(() => document.body.textContent?.includes('The database does not answer'));
+    await type(page, '39.985mm');
+    await page.waitForSelector('[data-stored="false"]');
+    cluster = await startCluster({ bin: findPostgres()!, dataDir, wantedPort: cluster.port });
+    await page.waitForFunction(() => document.querySelector('[data-stored="false"]') === null && !document.querySelector('[role="status"]')?.textContent?.includes('away'), { timeout: 20_000 });
+    await other.page.waitForFunction(() => document.body.textContent?.includes('Pelling 90'), { timeout: 20_000 });
+  });
+});

@@ -1,0 +1,123 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { gzipSync } from 'node:zlib';
+import type { Browser } from 'puppeteer-core';
+import { describe, expect, it } from 'vitest';
+import { findPlace, gotoReady, openPage, tap, textOf, waitForText, type App } from '../support/app';
+import { serveDemo } from '../support/serveDemo';
+
+let app: App;
+let browser: Browser;
+serveDemo((served) => { ({ app, browser } = served); });
+
+const axeSource = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+type Violation = { id: string; impact: string; nodes: { target: string[]; failureSummary: string }[] };
+
+const addressOf = async (screen: string) => {
+  if (screen === 'bench') return app.url;
+  if (screen.startsWith('/')) return app.url + screen;
+  const [machine, seat] = screen === 'square' ? ['Ostrel 250', 'Shift drum'] : screen === 'run' ? ['Fenwold 7', 'Main bearing'] : ['Ostrel 250', 'Main bearing'];
+  return (await findPlace(app, machine!, seat!)).at(screen);
+};
+const SCREENS = ['bench', 'look', 'strip', 'stacks', 'parts', 'set-up', '/tools', '/orders', 'measure', 'way-in', 'run', 'square', 'record', '/sums', '/sums/stack/endplay', '/sums/drop_window/lumped', '/reference/bearings', '/reference/api'];
+
+describe.each(SCREENS)('the screen %s', (screen) => {
+  it.each(['light', 'dark'])('passes WCAG 2.2 A and AA as axe-core reads it (%s)', async (mode) => {
+    const { page, errors } = await openPage(browser, { person: 'iq' });
+    await page.evaluateOnNewDocument((m) => localStorage.setItem('mui-mode', m), mode);
+    await page.goto(await addressOf(screen), { waitUntil: 'load' });
+    await new Promise((resolve) => setTimeout(resolve, 700));
+    await page.evaluate(axeSource);
+    const violations = (await page.evaluate(async () => {
+      const axe = (window as unknown as { axe: { run: (node: Document, options: unknown) => Promise<{ violations: unknown[] }> } }).axe;
+      return (await axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] })).violations;
+    })) as Violation[];
+    expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).slice(0, 3).join(' | ')} ${nodes[0]!.failureSummary.slice(0, 200)}`)).toEqual([]);
+    expect(errors).toEqual([]);
+  });
+
+  it('loads less than 260 kB of script first, compressed', async () => {
+    const address = await addressOf(screen);
+    const html = await (await fetch(address)).text();
+    const sources = new Set([...html.matchAll(/<script[^>]+src="([^"]+)"[^>]*>/g)].filter(([tag]) => !tag.includes('noModule')).map(([, source]) => source!));
+    expect(sources.size).toBeGreaterThan(3);
+    let bytes = 0;
+    for (const source of sources) bytes += gzipSync(Buffer.from(await (await fetch(new URL(source, address))).arrayBuffer())).length;
+    expect(bytes / 1000).toBeLessThan(260);
+  });
+
+  it('has no sideways scrolling of the page and working targets of 44 px or more on an upright tablet', async () => {
+    const { page } = await openPage(browser, { person: 'iq' });
+    await page.setViewport({ width: 800, height: 1280, hasTouch: true });
+    await page.goto(await addressOf(screen), { waitUntil: 'load' });
+    await new Promise((resolve) => setTimeout(resolve, 500));
+    expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0);
+    const small = await page.$$eval('button.MuiButton-root, a.MuiButton-root', (nodes) => nodes
+      .filter((node) => node.getClientRects().length > 0 && !(node.textContent ?? '').includes('Retime'))
+      .map((node) => ({ words: node.textContent, height: node.getBoundingClientRect().height })).filter(({ height }) => height < 44));
+    expect(small).toEqual([]);
+  });
+});
+
+describe('addresses that lead nowhere', () => {
+  it.each(['/jobs/x', '/jobs/x/y/measure', '/jobs/00000000-0000-4000-8000-000000000000', '/jobs/00000000-0000-4000-8000-000000000000/y/run', "/jobs/';--/x/square", '/jobs/%00/%00/record', '/nowhere', '/api/v1/nothing', '/sums/astrology', '/sums/stack/no_mode', '/reference/stars', '/sums/lame?friction=x&interference_diametral_mm=1e999', '/api/v1/bearings/%00', '/api/v1/bearings?bore_mm=%00'])('%s gives a clear word, no 5xx', async (path) => {
+    const response = await fetch(app.url + path);
+    expect(response.status).toBeLessThan(500);
+  });
+  it('a seat of another job says so', async () => {
+    const ostrel = await findPlace(app, 'Ostrel 250', 'Main bearing');
+    const saw = await findPlace(app, 'Fenwold 7', 'Main bearing');
+    const { page } = await openPage(browser, { person: 'iq' });
+    for (const step of ['measure', 'run']) {
+      await page.goto(`${app.url}/jobs/${ostrel.jobId}/${saw.seatId}/${step}`);
+      await page.waitForFunction(() => document.body.textContent?.includes('This job has no such seat'));
+    }
+  });
+});
+
+describe('on the bench', () => {
+  it('a job is started in two taps, without any field, and opens at its next move', async () => {
+    const { page } = await openPage(browser, { person: 'iq', isTouch: true });
+    await gotoReady(page, app.url);
+    await tap(page, 'Two-stroke crankcase');
+    await tap(page, 'Start', { isInDialog: true });
+    await waitForText(page, 'next-move', /Read the main bearing bore across 12–6/);
+    expect(await page.evaluate(() => document.body.textContent)).toContain('Machine not named yet');
+    expect(new URL(page.url()).pathname).toMatch(/\/measure$/);
+  });
+
+  it('units follow the person, and hold on every screen', async () => {
+    const place = await findPlace(app, 'Ostrel 250', 'Main bearing');
+    const { page } = await openPage(browser, { person: 'iq' });
+    await gotoReady(page, place.at('measure'));
+    await waitForText(page, 'measure-slate', /71\.946/);
+    await (await page.waitForSelector('[aria-label*="Ida Quill is at the bench"]'))!.click();
+    await tap(page, 'inch, thou', { isInDialog: true });
+    await page.keyboard.press('Escape');
+    await waitForText(page, 'measure-slate', /2\.8325/);
+    expect(await textOf(page, 'measure-slate')).toContain('thou');
+    await page.reload();
+    await waitForText(page, 'measure-slate', /2\.8325/);
+    await (await page.waitForSelector('[aria-label*="Ida Quill is at the bench"]'))!.click();
+    await tap(page, 'mm, °C', { isInDialog: true });
+  });
+
+  it('an event is put back in time on the sheet, and the first time stays on record', async () => {
+    const place = await findPlace(app, 'Fenwold 7', 'Main bearing');
+    const { page } = await openPage(browser, { person: 'tm' });
+    await gotoReady(page, place.at('record'));
+    await page.waitForSelector('[aria-label^="Retime: Casting into the oven"]');
+    await page.click('[aria-label^="Retime: Casting into the oven"]');
+    await tap(page, '1 min earlier', { isInDialog: true });
+    await tap(page, 'Set the time', { isInDialog: true });
+    await waitForText(page, 'seat-sheet', /An event’s time set to/);
+  });
+
+  it('the keys are told by ?', async () => {
+    const { page } = await openPage(browser, { person: 'iq' });
+    await gotoReady(page, app.url);
+    await page.waitForSelector('[data-testid="next-move"]');
+    await page.keyboard.type('?');
+    await page.waitForFunction(() => document.querySelector('[role="dialog"]')?.textContent?.includes('take a reading into the waiting slot'));
+  });
+});

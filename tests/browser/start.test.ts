@@ -1,0 +1,89 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { readdirSync } from 'node:fs';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { findFreePort, isListening, ROOT, wait } from '../../scripts/lib/processes.mjs';
+import { makeDataDir } from '../support/dataDir';
+
+/** The start command itself, again and again on one data folder. */
+let dataDir: string;
+let remove: () => void;
+let port: number;
+
+beforeAll(async () => {
+  ({ dataDir, remove } = makeDataDir('start'));
+  port = await findFreePort();
+});
+afterAll(() => remove());
+
+type Started = { child: ChildProcess; output: () => string; ended: Promise<number | null>; ready: Promise<boolean> };
+
+function start(environment: Record<string, string> = {}): Started {
+  const child = spawn(process.execPath, ['scripts/start.mjs'], {
+    cwd: ROOT, env: { ...process.env, NODE_ENV: 'production', PORT: String(port), DATA_DIR: dataDir, ...environment } as NodeJS.ProcessEnv, stdio: ['ignore', 'pipe', 'pipe'],
+  });
+  let output = '';
+  const ended = new Promise<number | null>((resolve) => child.on('exit', (code) => resolve(code)));
+  const ready = new Promise<boolean>((resolve) => {
+    const look = (chunk: Buffer) => { output += chunk.toString(); if (output.includes('Urn Key is ready')) resolve(true); };
+    child.stdout!.on('data', look);
+    child.stderr!.on('data', look);
+    void ended.then(() => resolve(false));
+  });
+  return { child, output: () => output, ended, ready };
+}
+
+const jobs = async () => ((await (await fetch(`http://127.0.0.1:${port}/api/v1/jobs`)).json()) as { jobs: { machine: string; number: number }[] }).jobs;
+
+describe('npm start', () => {
+  it('makes the cluster, loads the demo, serves, says so last, and stops cleanly', async () => {
+    const { child, output, ended, ready } = start();
+    expect(await ready, output()).toBe(true);
+    expect(output().trim().split('\n').at(-1)).toBe(`Urn Key is ready: http://127.0.0.1:${port}`);
+    expect((await jobs()).length).toBe(15);
+    child.kill('SIGINT');
+    expect(await ended).toBe(0);
+    expect(await isListening(port)).toBe(false);
+  });
+
+  it('started again on the same folder keeps what is there and does not load the demo twice', async () => {
+    const { child, output, ended, ready } = start();
+    const startedMs = Date.now();
+    expect(await ready, output()).toBe(true);
+    // On a machine that is set up: command to usable page.
+    expect(Date.now() - startedMs).toBeLessThan(8000);
+    expect((await jobs()).map(({ number }) => number)).toEqual([409, 410, 412, ...Array.from({ length: 12 }, (_, i) => 415 + i)]);
+    child.kill('SIGTERM');
+    expect(await ended).toBe(0);
+  });
+
+  it('killed without a chance to stop, takes up its own cluster at the next start', async () => {
+    const first = start();
+    expect(await first.ready, first.output()).toBe(true);
+    first.child.kill('SIGKILL');
+    await first.ended;
+    for (let i = 0; i < 100 && (await isListening(port)); i += 1) await wait(50);
+    const second = start();
+    expect(await second.ready, second.output()).toBe(true);
+    second.child.kill('SIGINT');
+    expect(await second.ended).toBe(0);
+  });
+
+  it('says clearly when the port is taken', async () => {
+    const { createServer } = await import('node:net');
+    const blocker = createServer().listen(0, '127.0.0.1');
+    await new Promise((resolve) => blocker.on('listening', resolve));
+    const { output, ended } = start({ PORT: String((blocker.address() as { port: number }).port) });
+    expect(await ended).toBe(1);
+    expect(output()).toContain('Set PORT to another one');
+    blocker.close();
+  });
+
+  it('uses another database when told to, and makes no cluster', async () => {
+    const elsewhere = makeDataDir('other');
+    const { output, ended } = start({ DATABASE_URL: 'postgres://nobody:x@127.0.0.1:1/none', DATA_DIR: elsewhere.dataDir });
+    expect(await ended).toBe(1);
+    expect(output()).toMatch(/ECONNREFUSED|connect/);
+    expect(readdirSync(elsewhere.dataDir)).toEqual([]);
+    elsewhere.remove();
+  });
+});

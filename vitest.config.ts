@@ -1,0 +1,19 @@
+import { fileURLToPath } from 'node:url';
+import { defineConfig } from 'vitest/config';
+
+const alias = {
+  '@': fileURLToPath(new URL('./src', import.meta.url)),
+  // The guard package throws outside a server bundle; tests are the server here.
+  'server-only': fileURLToPath(new URL('./tests/support/empty.ts', import.meta.url)),
+};
+
+export default defineConfig({
+  resolve: { alias },
+  test: {
+    projects: [
+      { resolve: { alias }, test: { name: 'unit', testTimeout: 30_000, include: ['src/**/*.test.{ts,tsx}', 'tests/unit/**/*.test.ts'] } },
+      { resolve: { alias }, test: { name: 'database', include: ['tests/database/**/*.test.ts'], globalSetup: 'tests/support/databaseServer.ts', testTimeout: 30_000, hookTimeout: 60_000 } },
+      { resolve: { alias }, test: { name: 'browser', include: ['tests/browser/**/*.test.ts'], globalSetup: 'tests/support/databaseServer.ts', testTimeout: 120_000, hookTimeout: 120_000, fileParallelism: false } },
+    ],
+  },
+});
