@@ -1,10 +1,11 @@
 import 'server-only';
 import { isDatabaseAway } from './pool';
 
-/** Loads what a page needs, with the server's time; null when the database is away, so that the page can say so. Other errors stay errors. */
+/** Loads what a page needs, with the server's time before anything was read, so that a screen knows from when on to listen; null when the database is away, so that the page can say so. Other errors stay errors. */
 export async function loadForPage<T>(load: () => Promise<T>): Promise<{ data: T; nowMs: number } | null> {
   try {
-    return { data: await load(), nowMs: Date.now() };
+    const nowMs = Date.now();
+    return { data: await load(), nowMs };
   } catch (error) {
     if (isDatabaseAway(error)) return null;
     throw error;

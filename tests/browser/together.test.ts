@@ -1,8 +1,8 @@
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import type { Browser, ElementHandle } from 'puppeteer-core';
+import type { Browser, ElementHandle, HTTPRequest } from 'puppeteer-core';
 import { describe, expect, it } from 'vitest';
-import { findPlace, gotoReady, loadStored, openPage, passedMs, retimeHeat, tap, textOf, waitForStored, waitForText, watchFor, type App } from '../support/app';
+import { findPlace, gotoReady, loadStored, openPage, passedMs, retimeHeat, sendEvent, tap, textOf, waitForStored, waitForText, watchFor, type App } from '../support/app';
 import { serveDemo } from '../support/serveDemo';
 import { makeDataDir } from '../support/dataDir';
 
@@ -47,6 +47,25 @@ describe('two people on one job', () => {
     expect(await passedMs(one.page, two.page)).toBeLessThan(1000);
     const [a, b] = await Promise.all([one, two].map(async ({ page }) => Number(await textOf(page, 'run-seconds'))));
     expect(Math.abs(a! - b!)).toBeLessThanOrEqual(1);
+  });
+
+  it('what came in while a screen’s line was not yet open is shown once it is', async () => {
+    const place = await findPlace(app, 'Merrow twin', 'Camshaft');
+    const { page } = await openPage(browser, { person: 'iq' });
+    const held: HTTPRequest[] = [];
+    let isHeld = true;
+    await page.setRequestInterception(true);
+    page.on('request', (request) => { if (isHeld && request.url().endsWith('/api/v1/live')) held.push(request); else void request.continue(); });
+    await gotoReady(page, app.url);
+    const job = `[data-job="${(await loadStored(app, place.jobId)).number}"]`;
+    await sendEvent(app, place.jobId, { kind: 'waiting_noted', body: { reason: 'machinist', note: 'the liner' } });
+    await page.waitForSelector(job);
+    expect(await page.$(`${job} [data-waiting]`)).toBeNull();
+    isHeld = false;
+    await Promise.all(held.map((request) => request.continue()));
+    await page.waitForSelector(`${job} [data-waiting]`);
+    await sendEvent(app, place.jobId, { kind: 'waiting_over', body: {} });
+    await page.waitForSelector(`${job} [data-waiting]`, { hidden: true });
   });
 
   it('a stale edit of sizes is refused with what changed, and the fields are kept', async () => {

@@ -97,7 +97,7 @@ export async function sendEvent(app: App, jobId: string, { kind, body, seatId, c
   if (!answer.acknowledged?.includes(event.id)) throw new Error(`not taken: ${JSON.stringify(answer)}`);
 }
 
-export type StoredJob = { entries: { readings: { id: string; slot: string; seatId: string | null; typed: string; value: number; metalC: number }[]; events: { id: string; kind: string; seatId: string | null; castingId: string | null; at: string }[] } };
+export type StoredJob = { number: number; entries: { readings: { id: string; slot: string; seatId: string | null; typed: string; value: number; metalC: number }[]; events: { id: string; kind: string; seatId: string | null; castingId: string | null; at: string }[] } };
 export const loadStored = async (app: App, jobId: string) => (await (await fetch(`${app.url}/api/v1/jobs/${jobId}`)).json()) as StoredJob;
 
 /** Puts the start of a heat back in time, as a person does who pressed too late: the oven then had its time. */

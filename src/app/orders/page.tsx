@@ -9,5 +9,5 @@ export const dynamic = 'force-dynamic';
 export default async function OrdersPage() {
   const loaded = await loadForPage(loadOrders);
   if (!loaded) return <DatabaseAway />;
-  return <OrdersRoom lines={loaded.data.lines} {...await loadRoom()} />;
+  return <OrdersRoom lines={loaded.data.lines} {...await loadRoom()} nowMs={loaded.nowMs} />;
 }

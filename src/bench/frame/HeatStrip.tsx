@@ -38,22 +38,22 @@ async function loadItems(): Promise<HeatItem[] | null> {
 }
 
 /** Items of the whole shop; `own` are those of the job on this screen, from its own (perhaps unsent) entries. */
-function useHeatItems(initial: readonly HeatItem[], own: { jobId: string; items: readonly HeatItem[] } | null): readonly HeatItem[] {
+function useHeatItems(initial: readonly HeatItem[], initialMs: number, own: { jobId: string; items: readonly HeatItem[] } | null): readonly HeatItem[] {
   const [items, setItems] = useState(initial);
+  const [drawnMs] = useState(initialMs);
   useEffect(() => {
     let timer: ReturnType<typeof setTimeout> | null = null;
     const reload = () => { timer ??= setTimeout(async () => { timer = null; const fresh = await loadItems(); if (fresh) setItems(fresh); }, 400); };
-    const stops = [liveStream.on('entries', reload), liveStream.on('job', reload), liveStream.on('hello', reload)];
-    if (initial === NOTHING) reload();
-    return () => { stops.forEach((stop) => stop()); if (timer) clearTimeout(timer); };
-  }, [initial]);
+    const stop = liveStream.onChange(drawnMs, reload);
+    return () => { stop(); if (timer) clearTimeout(timer); };
+  }, [drawnMs]);
   return own ? [...own.items, ...items.filter(({ jobId }) => jobId !== own.jobId)] : items;
 }
 
 /** What else is hot or cold in the shop, small: for screens that have no room for the strip. */
 export function OtherHeat({ except, units, initialMs }: { except: readonly string[]; units: Units; initialMs: number }) {
   const nowMs = useNow(initialMs);
-  const items = useHeatItems(NOTHING, null).filter(({ key }) => !except.includes(key));
+  const items = useHeatItems(NOTHING, 0, null).filter(({ key }) => !except.includes(key));
   return (
     <Box component="aside" aria-label="Hot and cold elsewhere" sx={{ display: 'flex', gap: 2.5, overflow: 'hidden' }}>
       {items.slice(0, 2).map((item) => (
@@ -68,7 +68,7 @@ export function OtherHeat({ except, units, initialMs }: { except: readonly strin
 /** On every screen while something is hot or cold: its clock, its owner, a way to it; a sound when it is ready or forgotten. */
 export function HeatStrip({ initial, own, people, units, initialMs }: { initial: readonly HeatItem[]; own: { jobId: string; items: readonly HeatItem[] } | null; people: readonly Person[]; units: Units; initialMs: number }) {
   const nowMs = useNow(initialMs);
-  const items = useHeatItems(initial, own);
+  const items = useHeatItems(initial, initialMs, own);
   const [isLoud, setLoud] = useState(true);
   const called = useRef(new Set<string>());
   const shown = items.map((item) => ({ item, ...describe(item, nowMs, units) }));

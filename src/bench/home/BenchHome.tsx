@@ -3,8 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { AskContext } from '@/core/ask/ask';
 import { bagCode } from '@/core/board/bagCode';
 import type { BenchJob } from '@/core/board/benchLine';
@@ -16,7 +15,7 @@ import { HeatStrip } from '@/bench/frame/HeatStrip';
 import { NextMoveBand } from '@/bench/frame/NextMoveBand';
 import { placesFrom } from '@/bench/frame/places';
 import { usePerson } from '@/bench/record/hooks';
-import { liveStream } from '@/bench/record/liveStream';
+import { useRefreshOnChange } from '@/bench/record/useRefreshOnChange';
 import { WAIT_WORDS } from '@/ui/words/work';
 import { MARK_WORDS, StateMark, type MarkName } from '@/ui/marks/StateMark';
 import { STRETCH, token } from '@/ui/theme/tokens';
@@ -56,17 +55,11 @@ function moveFocus(event: React.KeyboardEvent) {
 }
 
 export function BenchHome({ shop, jobs, people, kinds, ownKinds, heat, nowMs, asked }: Props) {
-  const router = useRouter();
   const person = usePerson(people);
   const walk = person?.walk ?? 'full';
   const [filter, setFilter] = useState<FilterName>('all');
   const putAway = usePutAway(person ?? null);
-  useEffect(() => {
-    let timer: ReturnType<typeof setTimeout> | null = null;
-    const refresh = () => { timer ??= setTimeout(() => { timer = null; router.refresh(); }, 500); };
-    const stops = [liveStream.on('entries', refresh), liveStream.on('job', refresh), liveStream.on('database', ({ isUp }) => { if (isUp) refresh(); })];
-    return () => { stops.forEach((stop) => stop()); if (timer) clearTimeout(timer); };
-  }, [router]);
+  useRefreshOnChange(nowMs);
   const first = mostUrgent(jobs, walk);
   const shown = jobs.filter(FILTERS[filter].isShown);
   const units = person?.units ?? 'metric';

@@ -32,7 +32,7 @@ const SeatNotHere = ({ jobId }: { jobId: string }) => (
 const CANNOT_WAIT: readonly Move['code'][] = ['say_home_or_stuck', 'drop_now', 'reheat'];
 
 /** The frame of a job's screens: head, next move, walk, the step itself, and the strip of what is hot or cold. */
-export function JobFrame({ seatId, heat, children }: { seatId: string; heat: readonly HeatItem[]; children: ReactNode }) {
+export function JobFrame({ seatId, heat, heatMs, children }: { seatId: string; heat: readonly HeatItem[]; /** When `heat` was read. */ heatMs: number; children: ReactNode }) {
   const { record, nowMs, job, person, isAskingPerson, stopAsking, refused, dropRefused } = useJob();
   const view = useSeatView(seatId);
   const step = stepOfPath(usePathname());
@@ -80,7 +80,7 @@ export function JobFrame({ seatId, heat, children }: { seatId: string; heat: rea
         </Box>
       ))}
       <Box component="main" sx={{ flex: 1, minHeight: 0, mx: -4, px: 4, display: 'flex', flexDirection: 'column', overflowY: { lg: 'auto' } }}>{children}</Box>
-      <HeatStrip initial={heat} own={own} people={record.people} units={person?.units ?? 'metric'} initialMs={nowMs} />
+      <HeatStrip initial={heat} own={own} people={record.people} units={person?.units ?? 'metric'} initialMs={heatMs} />
       <UndoBar />
       <PersonPicker people={record.people} isOpen={isAskingPerson} onClose={stopAsking} />
     </Box>

@@ -2,18 +2,15 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
-import { useEffect } from 'react';
 import type { OrderLine } from '@/core/parts/orders';
 import { RoomFrame, type RoomProps } from '@/bench/frame/RoomFrame';
-import { liveStream } from '@/bench/record/liveStream';
+import { useRefreshOnChange } from '@/bench/record/useRefreshOnChange';
 import { STRETCH, token } from '@/ui/theme/tokens';
 import { ORDER_WORDS } from '@/ui/words/work';
 
 /** Every part that is ordered, on its way, here or wrong, over all jobs; the late ones first. */
 export function OrdersRoom({ lines, ...room }: RoomProps & { lines: readonly OrderLine[] }) {
-  const router = useRouter();
-  useEffect(() => liveStream.on('entries', () => router.refresh()), [router]);
+  useRefreshOnChange(room.nowMs);
   return (
     <RoomFrame here="Bench" title="Orders" subtitle={`${lines.filter(({ state }) => state === 'ordered' || state === 'promised').length} on their way`} {...room}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, my: 2 }}>

@@ -70,6 +70,7 @@ export function JobProvider({ initial, initialMs, children }: { initial: JobReco
   const person = usePerson(stored.people);
   const nowMs = useNow(initialMs, 500);
   const jobId = initial.id;
+  const [drawnMs] = useState(initialMs);
 
   const addStored = useCallback((added: { readings: readonly Reading[]; events: readonly JobEvent[] }) => {
     setStored((before) => ({ ...before, entries: withEntries(before.entries, added) }));
@@ -86,18 +87,14 @@ export function JobProvider({ initial, initialMs, children }: { initial: JobReco
       addStored(split(justStored.filter((entry) => entry.jobId === jobId)));
       setKept(all.filter((entry) => entry.jobId === jobId));
     });
-    void outbox.start();
-    const stops = [
-      liveStream.on('entries', async ({ jobId: id, ids }) => {
-        const fresh = id === jobId && (await load<Entries>(`/api/v1/jobs/${jobId}/entries?ids=${ids.join(',')}`));
-        if (fresh) addStored(fresh);
-      }),
-      liveStream.on('job', ({ jobId: id }) => { if (id === jobId) void reload(); }),
-      liveStream.on('hello', () => { void reload(); void outbox.send(); }),
-      liveStream.on('database', ({ isUp }) => { if (isUp) { void reload(); void outbox.send(); } }),
-    ];
-    return () => { stopOutbox(); stops.forEach((stop) => stop()); };
-  }, [jobId, addStored, reload]);
+    const stopListening = liveStream.onChange(drawnMs, async (change) => {
+      if (change.what !== 'anything' && change.jobId !== jobId) return;
+      if (change.what !== 'entries') return reload();
+      const fresh = await load<Entries>(`/api/v1/jobs/${jobId}/entries?ids=${change.ids.join(',')}`);
+      if (fresh) addStored(fresh);
+    });
+    return () => { stopOutbox(); stopListening(); };
+  }, [jobId, drawnMs, addStored, reload]);
 
   const record = useMemo(() => ({ ...stored, entries: withEntries(stored.entries, split(kept.filter(({ refused }) => refused === null))) }), [stored, kept]);
   const second = Math.floor(nowMs / 1000);

@@ -1,9 +1,13 @@
 'use client';
 import { useEffect } from 'react';
+import { liveStream } from './liveStream';
 import { outbox } from './outbox';
 
-/** Whatever an earlier screen kept is sent from whichever screen is open now: nobody has to go back to the job for it. */
+/** Whatever an earlier screen kept is sent from whichever screen is open now, and as soon as the server is back: nobody has to go back to the job for it. */
 export function SendKept() {
-  useEffect(() => { void outbox.start(); }, []);
+  useEffect(() => {
+    void outbox.start();
+    return liveStream.on('link', ({ state }) => { if (state === 'live') void outbox.send(); });
+  }, []);
   return null;
 }

@@ -83,4 +83,43 @@ describe('the live stream', () => {
     last().say('entries', { jobId: 'j', ids: ['b'] });
     expect(heard).toEqual(['a']);
   });
+
+  it('a screen that was drawn before the line was open is told to look again, once the line is open', () => {
+    const stream = new LiveStream();
+    let looks = 0;
+    stream.onChange(1_000_000, () => { looks += 1; });
+    stream.start();
+    expect(looks).toBe(0);
+    last().say('hello', { serverMs: 1_002_000, isDatabaseUp: true });
+    expect(looks).toBe(1);
+  });
+
+  it('a screen drawn on the server while an entry came in looks at once, one drawn after does not', () => {
+    const stream = new LiveStream();
+    stream.start();
+    last().say('hello', { serverMs: 1_000_000, isDatabaseUp: true });
+    vi.advanceTimersByTime(5000);
+    last().say('entries', { jobId: 'j', ids: ['a'] });
+    const looked = { before: 0, after: 0, unread: 0 };
+    stream.onChange(1_004_000, ({ what }) => { if (what === 'anything') looked.before += 1; });
+    stream.onChange(1_006_000, ({ what }) => { if (what === 'anything') looked.after += 1; });
+    stream.onChange(0, ({ what }) => { if (what === 'anything') looked.unread += 1; });
+    expect(looked).toEqual({ before: 1, after: 0, unread: 1 });
+  });
+
+  it('tells what has changed, and everything after the database was away', () => {
+    const stream = new LiveStream();
+    const heard: string[] = [];
+    stream.start();
+    last().say('hello', { serverMs: 1_000_000, isDatabaseUp: true });
+    const stop = stream.onChange(2_000_000, (change) => heard.push(change.what));
+    last().say('entries', { jobId: 'j', ids: ['a'] });
+    last().say('job', { jobId: 'j' });
+    last().say('beat', { serverMs: 1_000_000 });
+    last().say('database', { isUp: false });
+    last().say('database', { isUp: true });
+    stop();
+    last().say('job', { jobId: 'j' });
+    expect(heard).toEqual(['entries', 'job', 'anything']);
+  });
 });

@@ -11,5 +11,5 @@ export default async function WalkLayout({ params, children }: { params: Promise
   const { seatId } = await params;
   const loaded = await loadForPage(loadWarmJobs);
   if (!loaded) return <DatabaseAway />;
-  return <JobFrame seatId={seatId} heat={findHeatItems(loaded.data, loaded.nowMs)}>{children}</JobFrame>;
+  return <JobFrame seatId={seatId} heat={findHeatItems(loaded.data, loaded.nowMs)} heatMs={loaded.nowMs}>{children}</JobFrame>;
 }
