@@ -1,5 +1,5 @@
 'use client';
-import { createContext, useCallback, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { v7 as uuid } from 'uuid';
 import type { Entries, EventBody, EventKind, JobEvent, Reading } from '@/core/record/entries';
 import type { JobRecord, Person, Seat } from '@/core/record/job';
@@ -23,8 +23,8 @@ export type JobContext = {
   views: readonly SeatView[];
   /** The same, with what has been done beyond the seats. */
   job: JobView;
-  /** Says that a plan or a map was changed: the record is loaded anew. */
-  reload: () => Promise<void>;
+  /** Says that a plan or a map was changed: the record is loaded anew. Null when it could not be, or a later answer is here already. */
+  reload: () => Promise<JobRecord | null>;
   addReading: (reading: NewReading) => string | null;
   addEvent: <K extends EventKind>(kind: K, body: EventBody<K>, where?: { seatId?: string; castingId?: string }) => string | null;
   dropRefused: (id: string) => void;
@@ -76,9 +76,16 @@ export function JobProvider({ initial, initialMs, children }: { initial: JobReco
     setStored((before) => ({ ...before, entries: withEntries(before.entries, added) }));
   }, []);
 
+  const asked = useRef(0);
+  const answered = useRef(0);
   const reload = useCallback(async () => {
+    const turn = (asked.current += 1);
     const fresh = await load<JobRecord>(`/api/v1/jobs/${jobId}`);
-    if (fresh) setStored((before) => ({ ...fresh, entries: withEntries(fresh.entries, before.entries) }));
+    // An answer that was overtaken on its way is older than what is shown.
+    if (!fresh || turn < answered.current) return null;
+    answered.current = turn;
+    setStored((before) => ({ ...fresh, entries: withEntries(fresh.entries, before.entries) }));
+    return fresh;
   }, [jobId]);
 
   useEffect(() => {
@@ -89,7 +96,7 @@ export function JobProvider({ initial, initialMs, children }: { initial: JobReco
     });
     const stopListening = liveStream.onChange(drawnMs, async (change) => {
       if (change.what !== 'anything' && change.jobId !== jobId) return;
-      if (change.what !== 'entries') return reload();
+      if (change.what !== 'entries') { await reload(); return; }
       const fresh = await load<Entries>(`/api/v1/jobs/${jobId}/entries?ids=${change.ids.join(',')}`);
       if (fresh) addStored(fresh);
     });

@@ -62,12 +62,11 @@ export function MapEditor({ seatId, onPick, edits }: { seatId: string; onPick: (
 }
 
 function act({ tap, casting, seat, xMm, yMm, edits }: { tap: Tap; casting: Casting; seat: Seat; xMm: number; yMm: number; edits: ReturnType<typeof useEdits> }) {
-  const { bolts } = casting.map;
-  if (tap === 'move') void edits.saveSeat({ ...seat, xMm, yMm });
-  if (tap === 'bolt') void edits.saveCasting({ ...casting, map: { ...casting.map, bolts: [...bolts, [xMm, yMm]] } });
+  if (tap === 'move') void edits.saveSeat(seat.id, { xMm, yMm });
+  if (tap === 'bolt') void edits.saveCasting(casting.id, ({ map }) => ({ map: { ...map, bolts: [...map.bolts, [xMm, yMm]] } }));
   if (tap === 'unbolt') {
-    const nearest = bolts.map(([x, y], i) => ({ i, apart: Math.hypot(x - xMm, y - yMm) })).sort((a, b) => a.apart - b.apart)[0];
-    if (nearest && nearest.apart <= NEAR_MM) void edits.saveCasting({ ...casting, map: { ...casting.map, bolts: bolts.filter((_, i) => i !== nearest.i) } });
+    const nearest = casting.map.bolts.map(([x, y], i) => ({ at: `${x} ${y}`, apart: Math.hypot(x - xMm, y - yMm) })).sort((a, b) => a.apart - b.apart)[0];
+    if (nearest && nearest.apart <= NEAR_MM) void edits.saveCasting(casting.id, ({ map }) => ({ map: { ...map, bolts: map.bolts.filter(([x, y]) => `${x} ${y}` !== nearest.at) } }));
   }
   if (tap === 'seat') {
     const { spec } = oneSeat(PLAIN_PART, casting.material).castings[0]!.seats[0]!;
@@ -78,12 +77,12 @@ function act({ tap, casting, seat, xMm, yMm, edits }: { tap: Tap; casting: Casti
 function SeatPlace({ seat, edits }: { seat: Seat; edits: ReturnType<typeof useEdits> }) {
   const { person } = useJob();
   const units = person?.units ?? 'metric';
-  const place = (field: 'xMm' | 'yMm') => (mm: number) => void edits.saveSeat({ ...seat, [field]: mm });
+  const place = (field: 'xMm' | 'yMm') => (mm: number) => void edits.saveSeat(seat.id, { [field]: mm });
   return (
     <Box sx={{ mt: 1 }}>
       <Typography variant="h3">{seat.name}, {seat.spec.part.designation}</Typography>
       <Box sx={{ display: 'grid', gridTemplateColumns: '2fr 1fr 1fr', gap: 1, mt: 0.5 }}>
-        <EntryField label="Name" name="seat-name" shown={seat.name} read={(typed) => (typed.trim() === '' ? { ok: false, issues: [{ code: 'missing', field: 'name' }] } : readText(typed))} onTake={(name) => void edits.saveSeat({ ...seat, name: name.slice(0, 80) })} />
+        <EntryField label="Name" name="seat-name" shown={seat.name} read={(typed) => (typed.trim() === '' ? { ok: false, issues: [{ code: 'missing', field: 'name' }] } : readText(typed))} onTake={(name) => void edits.saveSeat(seat.id, { name: name.slice(0, 80) })} />
         <EntryField label="Across, from the left" name="seat-x" isNumber shown={showSize(seat.xMm, units, 1).figure} read={readLength(units, 'xMm')} onTake={place('xMm')} />
         <EntryField label="Up, from the foot" name="seat-y" isNumber shown={showSize(seat.yMm, units, 1).figure} read={readLength(units, 'yMm')} onTake={place('yMm')} />
       </Box>

@@ -3,8 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { STEPS, type Step } from '@/core/record/vocabulary';
-import { freeKey } from '@/core/record/vocabulary';
+import { freeKey, STEPS, type Step } from '@/core/record/vocabulary';
 import { useStartJob } from '@/bench/frame/useStartJob';
 import { useJob } from '@/bench/record/JobProvider';
 import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
@@ -45,8 +44,8 @@ export function SetUpSlate({ edits }: { edits: ReturnType<typeof useEdits> }) {
 
       <Typography variant="h2" sx={{ mt: 2 }}>Stacks</Typography>
       {plan.stacks.map(({ key, name }) => <Box key={key} sx={{ fontSize: 17, minHeight: 32 }}>{name}</Box>)}
-      <EntryField label="A further stack: where it came off" name="new-stack" shown="" read={readText} onTake={(name) => { if (name) void edits.savePlan({ stacks: [...plan.stacks, { key: freeKey(name, new Set(plan.stacks.map(({ key }) => key))), name: name.slice(0, 80), shaft: '' }] }); }} />
-      <EntryField label="A further part" name="new-part" shown="" read={readText} onTake={(name) => { if (name) void edits.savePlan({ parts: [...plan.parts, { key: freeKey(name, new Set(plan.parts.map(({ key }) => key))), name: name.slice(0, 80), what: 'other', seatId: null, count: 1, isSpent: false, reach: 'some_hours' }] }); }} />
+      <EntryField label="A further stack: where it came off" name="new-stack" shown="" read={readText} onTake={(name) => { if (name) void edits.savePlan(({ stacks }) => ({ stacks: [...stacks, { key: freeKey(name, new Set(stacks.map(({ key }) => key))), name: name.slice(0, 80), shaft: '' }] })); }} />
+      <EntryField label="A further part" name="new-part" shown="" read={readText} onTake={(name) => { if (name) void edits.savePlan(({ parts }) => ({ parts: [...parts, { key: freeKey(name, new Set(parts.map(({ key }) => key))), name: name.slice(0, 80), what: 'other', seatId: null, count: 1, isSpent: false, reach: 'some_hours' }] })); }} />
 
       <Typography variant="h2" sx={{ mt: 2 }}>This job</Typography>
       <EntryField label="Keep as the shop’s own kind, named" name="own-kind" shown="" read={readText} help={kept ?? undefined} onTake={(name) => { if (name) void edits.keepAsKind(name.slice(0, 80)).then((isKept) => setKept(isKept ? `“${name}” stands on the bench among the kinds.` : null)); }} />

@@ -1,28 +1,54 @@
 'use client';
-import { useState } from 'react';
+import { useLayoutEffect, useRef, useState } from 'react';
 import { v7 as uuid } from 'uuid';
-import type { Casting, Seat } from '@/core/record/job';
+import type { Casting, JobRecord, Seat } from '@/core/record/job';
 import type { JobPlan } from '@/core/record/plan';
 import { useJob } from '@/bench/record/JobProvider';
 import { sayProblem, sendJson } from '@/bench/record/sendJson';
 
-/** Changes to a job's map, seats and plan: sent at once, refused with a word when somebody else was quicker. */
+type Request = { path: string; method: 'POST' | 'PUT' | 'PATCH'; body: unknown };
+
+/**
+ * Changes to a job's map, seats and plan: sent one after another, each made from what the one before has left, so that two taps in
+ * quick succession both count; refused with a word when somebody else was quicker.
+ */
 export function useEdits() {
-  const { record, replaceSeat, reload } = useJob();
+  const { record, reload } = useJob();
   const [problem, setProblem] = useState<string | null>(null);
-  const send = async (path: string, method: 'POST' | 'PUT' | 'PATCH', body: unknown): Promise<boolean> => {
-    const sent = await sendJson<{ seat: Seat }>(path, method, body);
+  const latest = useRef(record);
+  const last = useRef<Promise<unknown>>(Promise.resolve());
+  useLayoutEffect(() => { latest.current = record; }, [record]);
+
+  const send = async (make: (now: JobRecord) => Request | null): Promise<boolean> => {
+    const request = make(latest.current);
+    if (!request) return false;
+    const sent = await sendJson(request.path, request.method, request.body);
     setProblem(sent.isOk ? null : sayProblem(sent, 'The server does not answer; nothing was changed.'));
-    if (sent.answer?.seat && method === 'PATCH') replaceSeat(sent.answer.seat);
-    else await reload();
+    latest.current = (await reload()) ?? latest.current;
     return sent.isOk;
   };
+  const queue = (make: (now: JobRecord) => Request | null): Promise<boolean> => {
+    const sent = last.current.then(() => send(make));
+    last.current = sent;
+    return sent;
+  };
+  const plan = (now: JobRecord, changed: object): Request => ({ path: `/api/v1/jobs/${now.id}/plan`, method: 'PUT', body: { version: now.plan.version, ...changed } });
   return {
     problem,
-    savePlan: (change: Partial<JobPlan>) => send(`/api/v1/jobs/${record.id}/plan`, 'PUT', { version: record.plan.version, plan: { ...record.plan, ...change } }),
-    saveCasting: ({ id, name, material, massKg, areaM2, map }: Casting) => send(`/api/v1/jobs/${record.id}/plan`, 'PUT', { version: record.plan.version, castings: [{ id, name, material, massKg, areaM2, map }] }),
-    saveSeat: ({ id, version, spec, name, xMm, yMm }: Seat) => send(`/api/v1/seats/${id}`, 'PATCH', { version, spec, name, xMm, yMm }),
-    addSeat: (castingId: string, seat: Omit<Seat, 'id' | 'version'>) => send(`/api/v1/castings/${castingId}/seats`, 'POST', { ...seat, id: uuid(), version: 1 }),
-    keepAsKind: (name: string) => send('/api/v1/kinds', 'POST', { jobId: record.id, name }),
+    savePlan: (change: (now: JobPlan) => Partial<JobPlan>) => queue((now) => plan(now, { plan: { ...now.plan, ...change(now.plan) } })),
+    saveCasting: (castingId: string, change: (now: Casting) => Partial<Casting>) => queue((now) => {
+      const casting = now.castings.find((each) => each.id === castingId);
+      if (!casting) return null;
+      const { id, name, material, massKg, areaM2, map } = { ...casting, ...change(casting) };
+      return plan(now, { castings: [{ id, name, material, massKg, areaM2, map }] });
+    }),
+    saveSeat: (seatId: string, change: Partial<Pick<Seat, 'name' | 'xMm' | 'yMm'>>) => queue((now) => {
+      const seat = now.castings.flatMap(({ seats }) => seats).find((each) => each.id === seatId);
+      if (!seat) return null;
+      const { version, spec, name, xMm, yMm } = { ...seat, ...change };
+      return { path: `/api/v1/seats/${seatId}`, method: 'PATCH', body: { version, spec, name, xMm, yMm } };
+    }),
+    addSeat: (castingId: string, seat: Omit<Seat, 'id' | 'version'>) => queue(() => ({ path: `/api/v1/castings/${castingId}/seats`, method: 'POST', body: { ...seat, id: uuid(), version: 1 } })),
+    keepAsKind: (name: string) => queue((now) => ({ path: '/api/v1/kinds', method: 'POST', body: { jobId: now.id, name } })),
   };
 }
