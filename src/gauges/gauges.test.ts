@@ -32,6 +32,18 @@ describe('the simulated workpiece', () => {
     const boreAt = (ms: number) => trueValue(saw, { seatId: saw.castings[0]!.seats[0]!.id, castingId: saw.castings[0]!.id, slot: 'bore.1.0' }, ms)!;
     expect(boreAt(NOW + 3_600_000) / boreAt(NOW)).toBeCloseTo((1 + 26e-6 * (late - 20)) / (1 + 26e-6 * (early - 20)), 9);
   });
+  it('under hot air its boss warms to what is wanted, and cools faster than a casting out of the oven', () => {
+    const saw = record('Fenwold 7');
+    const [castingId, seatId] = [saw.castings[0]!.id, saw.castings[0]!.seats[0]!.id];
+    const happen = (kind: string, body: object, atS: number) => ({ id: `00000000-0000-4000-8000-0000000000${10 + atS % 80}`, kind, body, seatId: kind === 'way_in_chosen' ? seatId : null, castingId, personId: saw.people[0]!.id, at: new Date(NOW + atS * 1000).toISOString() }) as JobRecord['entries']['events'][number];
+    const heated = (source: 'oven' | 'gun') => ({ ...saw, entries: { readings: [], events: [happen('way_in_chosen', { way: 'heat', housingC: 110, ringC: 20, formulaVersion: '1', heatedBy: source }, 1), happen('casting_into_heat', { source, sourceC: 110, castingC: 20 }, 2), happen('casting_out', {}, source === 'gun' ? 242 : 7202)] } });
+    const at = (source: 'oven' | 'gun', s: number) => { const { entries, ...job } = heated(source); return trueCastingC({ ...job, entries: { ...entries, events: entries.events.filter((event) => Date.parse(event.at) <= NOW + s * 1000) } }, saw.castings[0]!, NOW + s * 1000); };
+    expect(at('gun', 100)).toBeLessThan(at('gun', 241));
+    expect(at('gun', 241)).toBeGreaterThan(108);
+    expect(at('gun', 241)).toBeLessThan(121);
+    expect(at('gun', 242 + 60) - 20).toBeLessThan(0.75 * (at('gun', 242) - 20));
+    expect(at('oven', 7202 + 60) - 20).toBeGreaterThan(0.8 * (at('oven', 7202) - 20));
+  });
   it('chances are spread between 0 and 1', () => {
     const chances = Array.from({ length: 400 }, (_, i) => chanceOf(`seat ${i}`));
     expect(Math.min(...chances)).toBeGreaterThanOrEqual(0);

@@ -1,9 +1,11 @@
 import { MATERIALS } from '@/core/catalogue/materials';
 import { findLimits } from '@/core/catalogue/limits';
+import { shareAt } from '@/core/heat/hotBoss';
 import { sampleLumped } from '@/core/heat/lumped';
 import { CONVECTION, soakTemperature } from '@/core/heat/soak';
 import { findCastingHeat, type CastingHeat } from '@/core/job/castingHeat';
 import { slotNumbers } from '@/core/job/currentReadings';
+import { hotBossOf } from '@/core/job/seatFit';
 import { REFERENCE_C } from '@/core/quantity/measured';
 import type { Casting, JobRecord, Seat } from '@/core/record/job';
 
@@ -46,7 +48,27 @@ function trueDepthMm({ id, spec }: Seat, pass: number, angleDeg: number): number
 /** The casting in this shop loses heat a little faster than the computation believes: simulations that agree too well teach nothing. */
 const TRUE_LOSS_FACTOR = 1.12;
 
-function temperatureIn(heat: Exclude<CastingHeat, { phase: 'cold' }>, casting: Casting, atMs: number): number {
+/** Hot air on a boss: it warms toward a little more than what is wanted, in this time. */
+const AIR_TIME_CONSTANT_S = 50;
+const AIR_ABOVE_K = 10;
+/** The web draws more from the true boss than the computation believes, as if the air had been on it for a shorter time. */
+const TRUE_AIR_SHARE = 0.8;
+
+type Heated = Exclude<CastingHeat, { phase: 'cold' }>;
+
+const underAirC = (heat: Heated, atMs: number) => heat.startC + (heat.sourceC + AIR_ABOVE_K - heat.startC) * (1 - Math.exp(-Math.max(0, atMs - heat.sinceMs) / 1000 / AIR_TIME_CONSTANT_S));
+
+/** The boss that the air is on: the one whose way in says so, else the first. */
+function trueBossC(record: JobRecord, casting: Casting, heat: Heated, nowMs: number): number {
+  if (heat.phase === 'in_heat') return underAirC(heat, nowMs);
+  const isMeant = ({ id }: Seat) => record.entries.events.some((event) => event.kind === 'way_in_chosen' && event.seatId === id && event.body.heatedBy === 'gun');
+  const seat = casting.seats.find(isMeant) ?? casting.seats[0];
+  const course = seat && hotBossOf({ seat, casting }, heat.heatedForS * TRUE_AIR_SHARE)?.likely;
+  if (!course) return record.roomC;
+  return record.roomC + (underAirC(heat, heat.outMs) - record.roomC) * shareAt(course.bossShare, course.stepS, (nowMs - heat.outMs) / 1000);
+}
+
+function temperatureIn(heat: Heated, casting: Casting, atMs: number): number {
   return soakTemperature({
     massKg: casting.massKg, areaM2: casting.areaM2, specificHeatJKgK: MATERIALS[casting.material].specificHeatJKgK,
     hWM2K: CONVECTION.oven * 1.05, startC: heat.startC, surroundingsC: heat.sourceC,
@@ -57,6 +79,7 @@ function temperatureIn(heat: Exclude<CastingHeat, { phase: 'cold' }>, casting: C
 export function trueCastingC(record: JobRecord, casting: Casting, nowMs: number): number {
   const heat = findCastingHeat(record.entries, casting.id, nowMs);
   if (heat.phase === 'cold') return record.roomC;
+  if (heat.source === 'gun') return trueBossC(record, casting, heat, nowMs);
   if (heat.phase === 'in_heat') return temperatureIn(heat, casting, nowMs);
   const { specificHeatJKgK, emissivity } = MATERIALS[casting.material];
   const lump = { massKg: casting.massKg, areaM2: casting.areaM2, specificHeatJKgK, emissivity, hWM2K: CONVECTION.openAir * TRUE_LOSS_FACTOR };

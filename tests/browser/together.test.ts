@@ -27,12 +27,17 @@ describe('two people on one job', () => {
     await new Promise((resolve) => setTimeout(resolve, 800));
     await Promise.all([type(one.page, '71.947'), type(two.page, '71.949')]);
     for (const { page } of [one, two]) await page.waitForSelector('[data-slot="bore.1.90"][data-stored="true"]');
-    await Promise.all([one, two].map(({ page }) => watchFor(page, '[data-slot="bore.2.0"][data-stored="true"]')));
-    await type(one.page, '71.951');
-    expect(await passedMs(one.page, two.page)).toBeLessThan(1000);
+    const passed: number[] = [];
+    for (const [slot, text] of [['bore.2.0', '71.951'], ['bore.2.90', '71.952'], ['outside.0', '71.990']] as const) {
+      await Promise.all([one, two].map(({ page }) => watchFor(page, `[data-slot="${slot}"][data-stored="true"]`)));
+      await type(one.page, text);
+      passed.push(await passedMs(one.page, two.page));
+    }
+    // The middle one of three: one pause of the machine under the test is not the product's.
+    expect(passed.sort((a, b) => a - b)[1], passed.join(', ')).toBeLessThan(1000);
     await new Promise((resolve) => setTimeout(resolve, 500));
     const stored = (await loadStored(app, place.jobId)).entries.readings.filter(({ seatId, slot }) => seatId === place.seatId && slot !== 'bore.1.0');
-    expect(stored.map(({ value }) => value).sort()).toEqual([71.947, 71.949, 71.951]);
+    expect(stored.map(({ value }) => value).sort()).toEqual([71.947, 71.949, 71.951, 71.952, 71.99]);
   });
 
   it('a heat run shows the same on a second screen within a second', async () => {

@@ -107,6 +107,37 @@ describe('one seat from measured bore to home, square and on record', () => {
     expect(errors).toEqual([]);
   });
 
+  it('with hot air on the boss: only the probe makes it GO, and it is soon over', async () => {
+    const { page, errors } = await openPage(browser, { person: 'tm' });
+    const place = await findPlace(app, 'Pelling 90', 'Drive side');
+    await gotoReady(page, place.at('way-in'));
+    const coolestOf = async () => Number(/^(\d+)/.exec(await page.$eval('[data-way="heat_chill"]', (node) => /(\d+)\D°C/.exec(node.textContent ?? '')?.[1] ?? ''))?.[1]);
+    const inOven = await coolestOf();
+    await tap(page, 'hot air, the boss');
+    await page.waitForFunction(() => /Only the boss is hot/.test(document.body.textContent ?? ''));
+    expect(await coolestOf()).toBeGreaterThan(inOven);
+    await tap(page, 'Heat, and bearing from the freezer');
+    await waitForText(page, 'next-move', /freezer/);
+    await gotoReady(page, place.at('run'));
+    const press = async (words: RegExp) => { await waitForText(page, 'run-main', words); await page.click('[data-testid="run-main"]'); };
+    await press(/Understood/);
+    await press(/Bearing into the freezer/);
+    await press(/Hot air on the boss/);
+    await waitForText(page, 'run-reason', /hold the probe on the boss/);
+    await waitForText(page, 'run-main', /The air is off/);
+    await page.waitForFunction(() => !/kept here/.test(document.body.textContent ?? ''));
+    await retimeHeat(app, place, 'part_into_freezer', 5000);
+    await retimeHeat(app, place, 'casting_into_heat', 240);
+    await tap(page, 'Put the probe on');
+    await waitForText(page, 'run-reason', /Air off, and let it go at once/);
+    await press(/The air is off/);
+    await page.waitForSelector('[data-call="go"]');
+    const sureS = Number(await textOf(page, 'run-seconds'));
+    expect(sureS).toBeGreaterThan(0);
+    expect(sureS).toBeLessThan(240);
+    expect(errors).toEqual([]);
+  });
+
   it('by touch only, with the simulated gauges', async () => {
     const { page, errors } = await openPage(browser, { isTouch: true });
     const place = await findPlace(app, 'Merrow twin', 'Camshaft');

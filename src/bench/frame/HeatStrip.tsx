@@ -14,6 +14,9 @@ import { StateMark } from '@/ui/marks/StateMark';
 import { STRETCH, token } from '@/ui/theme/tokens';
 import { playCall } from './sounds';
 
+/** As many as stand side by side at 1280 px with their clocks; the Bench shows all. */
+const SHOWN = 3;
+
 const NOTHING: readonly HeatItem[] = [];
 
 /** A casting in the heat this long after it was hot enough has been forgotten. Common practice, no source. */
@@ -22,8 +25,9 @@ const FORGOTTEN_S = 1200;
 type Shown = { words: string; clock: string; isDone: boolean; isForgotten: boolean };
 
 function describe(item: HeatItem, nowMs: number, units: Units): Shown {
-  const where = item.kind === 'cold' ? 'freezer' : item.kind === 'in_heat' ? 'heat' : 'out of the heat';
+  const where = item.kind === 'cold' ? 'freezer' : 'heat';
   const temperature = asText(showTemperature(item.celsius, units));
+  if (item.kind === 'under_air') { const onS = (nowMs - item.sinceMs) / 1000; return { words: 'hot air on the boss for', clock: showClock(onS), isDone: false, isForgotten: onS > FORGOTTEN_S }; }
   if (item.kind === 'out_hot') return { words: 'hot, out for', clock: showClock((nowMs - item.sinceMs) / 1000), isDone: false, isForgotten: false };
   if (item.readyMs === null) return { words: `${where} ${temperature} never gets there; in for`, clock: showClock((nowMs - item.sinceMs) / 1000), isDone: false, isForgotten: false };
   const leftS = (item.readyMs - nowMs) / 1000;
@@ -84,7 +88,7 @@ export function HeatStrip({ initial, own, people, units, initialMs }: { initial:
   if (items.length === 0) return null;
   return (
     <Box component="aside" aria-label="Hot and cold" className="no-print" sx={{ display: 'flex', alignItems: 'stretch', gap: 4, minHeight: 76, mx: -4, px: 4, position: 'sticky', bottom: 0, zIndex: 2, backgroundColor: token('shade'), borderTop: `2px solid ${token('ink')}`, overflowX: 'auto' }}>
-      {shown.slice(0, 4).map(({ item, words, clock, isForgotten }) => {
+      {shown.slice(0, SHOWN).map(({ item, words, clock, isForgotten }) => {
         const isCold = item.kind === 'cold';
         return (
           <Box key={item.key} component={Link} href={item.seatId ? `/jobs/${item.jobId}/${item.seatId}/run` : `/jobs/${item.jobId}`} sx={{ display: 'flex', alignItems: 'center', gap: 1.5, color: token('ink'), textDecoration: 'none', whiteSpace: 'nowrap', minHeight: 60 }}>
@@ -97,7 +101,7 @@ export function HeatStrip({ initial, own, people, units, initialMs }: { initial:
           </Box>
         );
       })}
-      {shown.length > 4 && <Box sx={{ alignSelf: 'center', fontWeight: 700 }}>and {shown.length - 4} more</Box>}
+      {shown.length > SHOWN && <Box component={Link} href="/" sx={{ alignSelf: 'center', fontWeight: 700, color: token('ink'), whiteSpace: 'nowrap' }}>and {shown.length - SHOWN} more</Box>}
       <Box sx={{ flex: 1 }} />
       <IconButton aria-label={isLoud ? 'Sounds are on' : 'Sounds are off'} onClick={() => setLoud(!isLoud)} sx={{ alignSelf: 'center' }}>{isLoud ? <VolumeUpOutlined /> : <VolumeOffOutlined />}</IconButton>
     </Box>

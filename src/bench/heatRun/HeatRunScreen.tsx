@@ -58,7 +58,7 @@ function Run({ view }: { view: SeatView }) {
   }, [run.call]);
 
   const castingC = run.now?.housingC ?? record.roomC;
-  const sinceDoor = heat.phase === 'out' ? `out for ${showClock((nowMs - heat.outMs) / 1000)}` : heat.phase === 'in_heat' ? `in the ${heat.source} for ${showClock((nowMs - heat.sinceMs) / 1000)}` : 'not in the heat';
+  const sinceDoor = heat.phase === 'out' ? `${heat.source === 'gun' ? 'air off' : 'out'} for ${showClock((nowMs - heat.outMs) / 1000)}` : heat.phase === 'in_heat' ? `${heat.source === 'gun' ? 'hot air on' : 'in the oven'} for ${showClock((nowMs - heat.sinceMs) / 1000)}` : 'not in the heat';
   return (
     <Box sx={{ minHeight: '100vh', height: { md: '100vh' }, display: 'flex', flexDirection: 'column', px: 4 }} data-testid="heat-run">
       <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: 2.5, minHeight: 62, borderBottom: `4px solid ${token('ink')}` }}>
@@ -97,9 +97,10 @@ type Count = { figure: string; unit: string; note: string };
 
 /** The second figure: what is planned while cold, time to go while heating, sure seconds once it is out. Null: this heat never gets there. */
 function countOf(run: HeatRunView, { heat, history }: SeatView, units: Units): Count | null {
-  if (heat.phase === 'in_heat') return run.hotInS === null ? null : { figure: showClock(run.hotInS), unit: 'to go', note: 'until it is as hot as planned' };
   const way = history.wayIn;
-  if (heat.phase === 'cold' && way && way.way !== 'drive' && way.way !== 'chill') return { ...showTemperature(way.housingC, units), note: 'planned for the casting' };
+  if (heat.phase === 'in_heat' && heat.source === 'gun') return { ...showTemperature(way?.housingC ?? heat.sourceC, units), note: 'wanted in the boss, by the probe' };
+  if (heat.phase === 'in_heat') return run.hotInS === null ? null : { figure: showClock(run.hotInS), unit: 'to go', note: 'until it is as hot as planned' };
+  if (heat.phase === 'cold' && way && way.way !== 'drive' && way.way !== 'chill') return { ...showTemperature(way.housingC, units), note: way.heatedBy === 'gun' ? 'planned for the boss' : 'planned for the casting' };
   return {
     figure: run.sureLeftS === null ? '900+' : String(Math.floor(run.sureLeftS)), unit: 's sure',
     note: run.likelyLeftS === null ? 'likely over 900' : `likely ${Math.floor(run.likelyLeftS)}`,

@@ -73,7 +73,7 @@ export function RoomChart({ run, units, isOut }: { run: HeatRunView; units: Unit
     layout: { padding: { right: 12, top: 4 } },
     plugins: { legend: { display: false }, tooltip: { enabled: false } },
     scales: {
-      x: { type: 'linear', min: 0, max: endS, ticks: { color: t.ink, font: { size: 18 }, stepSize: 30 }, grid: { color: 'transparent', tickColor: t.ink }, border: { color: t.ink, width: 3 }, title: { display: true, text: isOut ? 'seconds from the door' : 'seconds from the door, if it came out now', color: t.steel, font: { size: 16 } } },
+      x: { type: 'linear', min: 0, max: endS, ticks: { color: t.ink, font: { size: 18 }, stepSize: 30 }, grid: { color: 'transparent', tickColor: t.ink }, border: { color: t.ink, width: 3 }, title: { display: true, text: isOut ? 'seconds out of the heat' : 'seconds out of the heat, if it came out now', color: t.steel, font: { size: 16 } } },
       y: { suggestedMin: 0, ticks: { color: t.ink, font: { size: 18 }, maxTicksLimit: 5 }, grid: { color: `${t.mid}55` }, border: { color: t.ink }, title: { display: true, text: `room, ${unit} on diameter`, color: t.steel, font: { size: 16 } } },
     },
   }), [endS, t, unit, isOut]);

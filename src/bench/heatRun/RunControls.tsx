@@ -47,7 +47,7 @@ export function RunControls({ view, run, units }: { view: SeatView; run: HeatRun
     return () => window.removeEventListener('keydown', onKey);
   });
 
-  const isOvenAsked = heat.phase === 'cold' && main?.words.startsWith('Casting into');
+  const isOvenAsked = heat.phase === 'cold' && way?.heatedBy !== 'gun' && main?.words.startsWith('Casting into');
   const isLaying = heat.phase === 'in_heat' && history.letGoMs === null;
   const hottest = ceilingsFor({ castingMaterial: casting.material, leftIn, bearing: seat.spec.part }).find(({ sees, limitC }) => sees === 'casting' && limitC < ovenC);
   return (
@@ -62,7 +62,7 @@ export function RunControls({ view, run, units }: { view: SeatView; run: HeatRun
                 <Box sx={{ fontSize: 42, fontWeight: 800, fontStretch: STRETCH.headline, minWidth: 120, textAlign: 'center' }}>{asText(showTemperature(ovenC, units))}</Box>
                 <Button variant="outlined" aria-label="5 degrees hotter" onClick={() => setOvenC(Math.min(250, ovenC + 5))}>+</Button>
               </Box>
-              <Box sx={{ fontSize: 18 }}>{hottest ? <b>{sayCeiling(hottest)}.</b> : `oven or gun; the plan wants ${asText(showTemperature(way?.housingC ?? ovenC, units))} in the casting`}</Box>
+              <Box sx={{ fontSize: 18 }}>{hottest ? <b>{sayCeiling(hottest)}.</b> : `oven; the plan wants ${asText(showTemperature(way?.housingC ?? ovenC, units))} in the casting`}</Box>
             </>
           ) : isLaying ? (
             <Box sx={{ display: 'flex', gap: 1.25, alignItems: 'center', flexWrap: 'wrap' }}>
@@ -113,10 +113,12 @@ function actionsFor({ view, run, ovenC, caution, addEvent, goTo, askDepth }: Inp
   const { seat, casting, heat, history, leftIn } = view;
   const seatId = seat.id;
   const way = history.wayIn?.way;
+  const isByAir = history.wayIn?.heatedBy === 'gun';
+  const heatUp = (castingC: number) => () => addEvent('casting_into_heat', { ...(isByAir ? { source: 'gun', sourceC: history.wayIn!.housingC } : { source: 'oven', sourceC: ovenC }), castingC: Math.round(castingC) }, { castingId: casting.id });
   const letGo: Action = { words: 'Let go', note: 'space bar or pedal, as it falls', does: () => addEvent('let_go', {}, { seatId }) };
   if (history.homeMs !== null) return [{ words: 'Square it up', note: 'read round it while it is cold', does: () => goTo('square') }, null];
   if (!way) return [{ words: 'Choose the way in', note: 'nothing is planned for this seat', does: () => goTo('way-in') }, null];
-  if (history.stuck) return [{ words: 'Casting into the heat', note: `again, at ${ovenC} °C; the bearing backed out first`, does: () => addEvent('casting_into_heat', { source: 'oven', sourceC: ovenC, castingC: Math.round(run.now?.housingC ?? 20) }, { castingId: casting.id }) }, { words: history.stuck.depthMm === null ? 'Stuck at?' : `At ${history.stuck.depthMm.toFixed(1)} mm`, note: 'how deep it stopped', does: askDepth }];
+  if (history.stuck) return [{ words: 'Casting into the heat', note: 'again; the bearing backed out first', does: heatUp(run.now?.housingC ?? 20) }, { words: history.stuck.depthMm === null ? 'Stuck at?' : `At ${history.stuck.depthMm.toFixed(1)} mm`, note: 'how deep it stopped', does: askDepth }];
   if (caution) return [{ words: 'Understood', note: 'once for this job', does: () => addEvent('caution_acknowledged', { caution }, { seatId }) }, null];
   if (history.letGoMs !== null) return [
     { words: 'It is home', note: 'the note changed, even gap all round', does: () => addEvent('home', {}, { seatId }) },
@@ -126,12 +128,12 @@ function actionsFor({ view, run, ovenC, caution, addEvent, goTo, askDepth }: Inp
   if ((way === 'heat_chill' || way === 'chill') && !history.freezer) return [{ words: 'Bearing into the freezer', note: 'wrapped', does: () => addEvent('part_into_freezer', { freezerC: FREEZER_C }, { seatId }) }, null];
   if (way === 'chill') return [letGo, null];
   if (heat.phase === 'cold') return [{
-    words: 'Casting into the heat', note: leftIn[0] ? `the old seal at ${leftIn[0].seatName} is still in` : 'clean and degreased', isBlocked: leftIn.length > 0 && ovenC > 100,
-    does: () => addEvent('casting_into_heat', { source: 'oven', sourceC: ovenC, castingC: 20 }, { castingId: casting.id }),
+    words: isByAir ? 'Hot air on the boss' : 'Casting into the heat', note: leftIn[0] ? `the old seal at ${leftIn[0].seatName} is still in` : 'clean and degreased', isBlocked: leftIn.length > 0 && ovenC > 100,
+    does: heatUp(20),
   }, leftIn.length > 0 ? { words: 'Seal out first', note: 'on the way-in screen', does: () => goTo('way-in') } : null];
-  if (heat.phase === 'in_heat') return [{ words: 'It is out', note: run.reason === 'hot_enough_take_it_out' ? 'the clock starts at the door' : 'not hot enough yet: the clock starts all the same', does: () => addEvent('casting_out', {}, { castingId: casting.id }) }, null];
+  if (heat.phase === 'in_heat') return [{ words: heat.source === 'gun' ? 'The air is off' : 'It is out', note: run.reason === 'hot_enough_take_it_out' ? 'the clock starts at the door' : run.reason === 'hot_enough_air_off' ? 'the web draws its heat: be quick' : 'not hot enough yet: the clock starts all the same', does: () => addEvent('casting_out', {}, { castingId: casting.id }) }, null];
   if (run.call === 'too_late') return [
-    { words: 'Back to the heat', note: 'do not try your luck', does: () => addEvent('casting_into_heat', { source: 'oven', sourceC: heat.sourceC, castingC: Math.round(run.now?.housingC ?? 20) }, { castingId: casting.id }) },
+    { words: 'Back to the heat', note: 'do not try your luck', does: heatUp(run.now?.housingC ?? 20) },
     { words: 'Let go all the same', note: 'it may grab', does: letGo.does },
   ];
   return [letGo, null];

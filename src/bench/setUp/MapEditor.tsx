@@ -65,7 +65,7 @@ function act({ tap, casting, seat, xMm, yMm, edits }: { tap: Tap; casting: Casti
   if (tap === 'move') void edits.saveSeat(seat.id, { xMm, yMm });
   if (tap === 'bolt') void edits.saveCasting(casting.id, ({ map }) => ({ map: { ...map, bolts: [...map.bolts, [xMm, yMm]] } }));
   if (tap === 'unbolt') {
-    const nearest = casting.map.bolts.map(([x, y], i) => ({ at: `${x} ${y}`, apart: Math.hypot(x - xMm, y - yMm) })).sort((a, b) => a.apart - b.apart)[0];
+    const nearest = casting.map.bolts.map(([x, y]) => ({ at: `${x} ${y}`, apart: Math.hypot(x - xMm, y - yMm) })).sort((a, b) => a.apart - b.apart)[0];
     if (nearest && nearest.apart <= NEAR_MM) void edits.saveCasting(casting.id, ({ map }) => ({ map: { ...map, bolts: map.bolts.filter(([x, y]) => `${x} ${y}` !== nearest.at) } }));
   }
   if (tap === 'seat') {

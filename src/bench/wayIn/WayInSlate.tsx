@@ -8,12 +8,17 @@ import { WANTED_SECONDS } from '@/core/heat/wayIn';
 import { findBlocks, isShut } from '@/core/job/blocks';
 import { FORMULA_VERSION } from '@/core/job/seatFit';
 import { neighboursOf, planOf } from '@/core/job/seatView';
+import type { HeatSource } from '@/core/record/vocabulary';
 import { asText, showFit, showForce, showTemperature, type Units } from '@/core/quantity/format';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
+import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { STRETCH, token } from '@/ui/theme/tokens';
 import { CAUTIONS, sayCeiling, WAY_WORDS } from '@/ui/words/verdicts';
 import { BlockList } from './BlockList';
 import { SealWayIn } from './SealWayIn';
+
+const HEAT_FROM = [{ value: 'oven', words: 'oven, all of it' }, { value: 'gun', words: 'hot air, the boss' }] as const;
+const isHeated = (way: WayIn['way']) => way === 'heat' || way === 'heat_chill';
 
 /** What speaks against a way, weakest thing first; null when it works. */
 function objection(way: WayIn): string | null {
@@ -53,16 +58,18 @@ export function WayInSlate({ seatId }: { seatId: string }) {
   const view = useSeatView(seatId);
   const units = person?.units ?? 'metric';
   const [isWarned, setWarned] = useState(false);
+  const [heatedBy, setHeatedBy] = useState<HeatSource>(view?.history.wayIn?.heatedBy ?? 'oven');
   // The plan does not change with the clock, only with readings, sizes and what is left in.
-  const plan = useMemo(() => view && planOf(view, record.roomC, neighboursOf(views, view)), [view?.fit, view?.leftIn.length, view?.seat, record.roomC]); // eslint-disable-line react-hooks/exhaustive-deps
+  const plan = useMemo(() => view && planOf(view, record.roomC, neighboursOf(views, view), heatedBy), [view?.fit, view?.leftIn.length, view?.seat, record.roomC, heatedBy]); // eslint-disable-line react-hooks/exhaustive-deps
   if (!view) return null;
   if (view.seat.spec.part.type === 'seal') return <SealWayIn view={view} />;
   if (!plan || !view.fit) return <Box>This size stands in no table: measure bore and bearing first.</Box>;
   const { history, leftIn, seat, casting } = view;
   const blocks = findBlocks(view, job).filter(({ code }) => code !== 'seal_left_in');
-  const chosen = plan.ways.find(({ way }) => way === history.wayIn?.way);
+  const isChosen = ({ way }: WayIn) => way === history.wayIn?.way && (!isHeated(way) || (history.wayIn.heatedBy ?? 'oven') === heatedBy);
+  const chosen = plan.ways.find(isChosen);
   const shown = chosen ?? plan.mildest;
-  const choose = (way: WayIn) => addEvent('way_in_chosen', { way: way.way, housingC: way.housingC, ringC: way.ringC, formulaVersion: FORMULA_VERSION }, { seatId });
+  const choose = (way: WayIn) => addEvent('way_in_chosen', { way: way.way, housingC: way.housingC, ringC: way.ringC, formulaVersion: FORMULA_VERSION, ...(isHeated(way.way) && { heatedBy }) }, { seatId });
   const caution = casting.material === 'az91' ? 'magnesium' as const : 'hot_metal' as const;
   return (
     <Box data-testid="way-in-slate">
@@ -71,7 +78,7 @@ export function WayInSlate({ seatId }: { seatId: string }) {
       {!shown && <Typography variant="h3" sx={{ mt: 0.5 }}>No way in is sure.</Typography>}
       {shown && shown.way !== 'drive' && (
         <Box sx={{ display: 'flex', gap: 3, my: 0.5 }}>
-          <Figure colour={token('heat')} {...showTemperature(shown.housingC, units)} below={`casting, at least ${showTemperature(shown.neededC, units).figure}`} />
+          <Figure colour={token('heat')} {...showTemperature(shown.housingC, units)} below={`${heatedBy === 'gun' ? 'boss' : 'casting'}, at least ${showTemperature(shown.neededC, units).figure}`} />
           {shown.ringC < record.roomC && <Figure colour={token('cold')} {...showTemperature(shown.ringC, units)} below="bearing" />}
           <Figure colour={token('ink')} figure={shown.sureSeconds === null ? '∞' : String(Math.round(shown.sureSeconds))} unit="s" below="sure" />
         </Box>
@@ -82,11 +89,13 @@ export function WayInSlate({ seatId }: { seatId: string }) {
           <Button variant="outlined" sx={{ display: 'block', mt: 1, minHeight: 48 }} onClick={() => addEvent('seal_taken_out', {}, { seatId: casting.seats.find(({ name }) => name === seatName)!.id })}>It is out</Button>
         </Box>
       ))}
-      <Box sx={{ mt: 0.5 }}>
-        {plan.ways.map((way) => <WayRow key={way.way} way={way} units={units} isChosen={history.wayIn?.way === way.way} isMildest={plan.mildest?.way === way.way} isBlocked={isShut(blocks)} onChoose={() => { setWarned(true); choose(way); }} />)}
+      <ChoiceRow label="Heat from" options={HEAT_FROM} value={heatedBy} onPick={setHeatedBy} />
+      <Box>
+        {plan.ways.map((way) => <WayRow key={way.way} way={way} units={units} isChosen={isChosen(way)} isMildest={plan.mildest?.way === way.way} isBlocked={isShut(blocks)} onChoose={() => { setWarned(true); choose(way); }} />)}
       </Box>
       <Box sx={{ borderTop: `1.5px solid ${token('steel')}`, pt: 0.75, fontSize: 16, lineHeight: 1.25, mt: 0.5 }}>
         {shown && shown.way !== 'drive' && <Box>At the drop {asText(showFit(shown.clearanceMm.value, units))} ± {showFit(2 * shown.clearanceMm.u, units).figure} clear; least {asText(showFit(plan.leastClearanceMm, units))}. Hold it square within {asText(showFit(shown.holdableTiltMm, units))}.</Box>}
+        {plan.heldShare !== null && <Box role="note"><b>Only the boss is hot:</b> the cold web holds its bore back to {Math.round(plan.heldShare * 100)} % of free growth and draws its heat away. Trust the probe, not the clock.</Box>}
         {shown && shown.way !== 'drive' && <Box>Casting and bearing settle at {asText(showTemperature(shown.settlingC, units))}.</Box>}
         {shown && shown.alsoLetGo.length > 0 && <Box role="note"><b>At this heat {shown.alsoLetGo.join(' and ')} may let go too:</b> face up, or held.</Box>}
         {shown?.minutesAllowed && <Box role="note"><b>Not longer than {shown.minutesAllowed} min at this heat:</b> the casting loses its temper.</Box>}

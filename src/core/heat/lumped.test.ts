@@ -67,6 +67,15 @@ describe('two lumps (reference: tests/reference/drop_window.json, lumped cases)'
     expect(later.ringC).toBeCloseTo(settlingTemperature(problem.ring, problem.housing), 1);
   });
 
+  it('a casting flat on the bench cools by air and bench together: T = Ta + (T₀ − Ta)·e^(−(h·A + G)·t/(m·c)) (Incropera & DeWitt ch. 5, from memory)', () => {
+    const lump: LumpedBody = { massKg: 1.2, specificHeatJKgK: 963, areaM2: 0.12, hWM2K: 12, emissivity: 0, startC: 120 };
+    for (const benchWK of [0, 8]) {
+      const [state] = sampleLumped({ ring: { ...lump, startC: 20 }, housing: lump, ambientC: 20, touch: null, benchWK }, [300]);
+      expect(state!.housingC).toBeCloseTo(20 + 100 * Math.exp((-(12 * 0.12 + benchWK) * 300) / (1.2 * 963)), 3);
+      expect(state!.ringC).toBe(20);
+    }
+  });
+
   it('a bearing of 0.2 kg from −18 °C into 1.2 kg of aluminium at 180 °C settles near 165 °C (balance of heats)', () => {
     const lump = (massKg: number, specificHeatJKgK: number, startC: number): LumpedBody => ({ massKg, specificHeatJKgK, startC, areaM2: 0.01, hWM2K: 10, emissivity: 0 });
     expect(settlingTemperature(lump(0.2, 475, -18), lump(1.2, 963, 180))).toBeCloseTo(165, 0);

@@ -18,7 +18,11 @@ export type LumpedBody = {
 /** What joins the two bodies from `touchAtS` on: a conductance over an area. `null`: they stay apart. */
 export type Touch = { touchAtS: number; conductanceWM2K: number; areaM2: number } | null;
 
-export type LumpedProblem = { ring: LumpedBody; housing: LumpedBody; ambientC: number; touch: Touch };
+export type LumpedProblem = {
+  ring: LumpedBody; housing: LumpedBody; ambientC: number; touch: Touch;
+  /** What the casting gives to the bench that it stands on, W/K; left out: it stands on wood, which takes next to nothing. */
+  benchWK?: number;
+};
 
 export type LumpedState = { ringC: number; housingC: number };
 export type Sample = LumpedState & { timeS: number };
@@ -27,12 +31,12 @@ export type Sample = LumpedState & { timeS: number };
 const heatFromSurroundings = (body: LumpedBody, bodyC: number, ambientC: number) =>
   body.areaM2 * (body.hWM2K * (ambientC - bodyC) + body.emissivity * SIGMA * ((ambientC + KELVIN) ** 4 - (bodyC + KELVIN) ** 4));
 
-/** m·c·dT/dt = −h·A·(T − Ta) − ε·σ·A·(T⁴ − Ta⁴) ∓ hc·Ac·(Th − Tr) */
-function slopes({ ring, housing, ambientC }: LumpedProblem, linkWK: number, { ringC, housingC }: LumpedState): LumpedState {
+/** m·c·dT/dt = −h·A·(T − Ta) − ε·σ·A·(T⁴ − Ta⁴) ∓ hc·Ac·(Th − Tr); the casting also −G·(T − Ta) into the bench */
+function slopes({ ring, housing, ambientC, benchWK = 0 }: LumpedProblem, linkWK: number, { ringC, housingC }: LumpedState): LumpedState {
   const acrossW = linkWK * (housingC - ringC);
   return {
     ringC: (heatFromSurroundings(ring, ringC, ambientC) + acrossW) / (ring.massKg * ring.specificHeatJKgK),
-    housingC: (heatFromSurroundings(housing, housingC, ambientC) - acrossW) / (housing.massKg * housing.specificHeatJKgK),
+    housingC: (heatFromSurroundings(housing, housingC, ambientC) + benchWK * (ambientC - housingC) - acrossW) / (housing.massKg * housing.specificHeatJKgK),
   };
 }
 
@@ -49,9 +53,9 @@ function stepRungeKutta(problem: LumpedProblem, linkWK: number, y: LumpedState, 
 }
 
 /** Rate of the fastest exchange, 1/s: sets the step, so that the explicit method stays stable and accurate. */
-function fastestRatePerS({ ring, housing }: LumpedProblem, linkWK: number): number {
+function fastestRatePerS({ ring, housing, benchWK = 0 }: LumpedProblem, linkWK: number): number {
   const own = (body: LumpedBody) => (body.areaM2 * (body.hWM2K + body.emissivity * 12) + linkWK) / (body.massKg * body.specificHeatJKgK);
-  return own(ring) + own(housing);
+  return own(ring) + own(housing) + benchWK / (housing.massKg * housing.specificHeatJKgK);
 }
 
 const STEP_PER_TIME_CONSTANT = 0.05;

@@ -1,5 +1,7 @@
 import { interferenceAt, type ExpandingPart } from '@/core/fit/runningFit';
 import { rootSumSquare, type Measured } from '@/core/quantity/measured';
+import { shareAt, type HotBossBand } from './hotBoss';
+import { CONVECTION_FACTOR } from './soak';
 import { simulateLumped, type LumpedProblem } from './lumped';
 
 /** Everything that decides how long a hot bore stays bigger than a cold bearing, with its doubts. */
@@ -15,9 +17,16 @@ export type DropProblem = {
   uRingK: number;
   /** Least clearance at which it may be let go. */
   marginMm: number;
+  /** Only the boss was heated: how it goes on from `sinceS` after the heat was off. Left out: the whole casting is as hot as the boss. */
+  hotBoss?: HotBossBand & { sinceS: number };
 };
 
-export type DropMoment = { timeS: number; ringC: number; housingC: number; uHousingK: number; clearanceMm: Measured };
+export type DropMoment = {
+  timeS: number; ringC: number; housingC: number;
+  /** What a bore that grows freely would need to be as wide: `housingC`, but lower where a cold web holds the boss back. */
+  boreC: number;
+  uBoreK: number; clearanceMm: Measured;
+};
 
 export type DropPrediction = {
   moments: DropMoment[];
@@ -29,14 +38,31 @@ export type DropPrediction = {
   gripS: number | null;
 };
 
-/** Convection is a guess; this factor either way is taken as its 2u band. */
-export const CONVECTION_FACTOR = 1.3;
-
 const withFasterLoss = (bodies: LumpedProblem): LumpedProblem => ({
   ...bodies,
   ring: { ...bodies.ring, hWM2K: bodies.ring.hWM2K * CONVECTION_FACTOR },
   housing: { ...bodies.housing, hWM2K: bodies.housing.hWM2K * CONVECTION_FACTOR },
 });
+
+type State = { timeS: number; ringC: number; housingC: number; boreC: number };
+
+/** The two lumps; where only the boss was heated, the housing goes by its course instead, in proportion to where it starts. */
+function statesOf({ bodies, hotBoss }: DropProblem, edge: 'likely' | 'edge', horizonS: number, stepS: number): State[] {
+  const lumps = resample(simulateLumped(edge === 'edge' ? withFasterLoss(bodies) : bodies, horizonS), stepS);
+  if (!hotBoss) return lumps.map((state) => ({ ...state, boreC: state.housingC }));
+  const { ambientC, housing: { startC } } = bodies;
+  const { bossShare, boreShare, stepS: courseStepS } = hotBoss[edge];
+  const aboveAirK = (startC - ambientC) / shareAt(bossShare, courseStepS, hotBoss.sinceS);
+  const at = (shares: readonly number[], timeS: number) => ambientC + aboveAirK * shareAt(shares, courseStepS, hotBoss.sinceS + timeS);
+  return lumps.map(({ timeS, ringC }) => ({ timeS, ringC, housingC: at(bossShare, timeS), boreC: at(boreShare, timeS) }));
+}
+
+/** The temperature at which a bore that grows freely is as wide as this one, when its boss is at `bossC`, `timeS` after the heat was off. */
+export function boreTemperature({ bodies: { ambientC }, hotBoss }: DropProblem, timeS: number, bossC: number): number {
+  if (!hotBoss) return bossC;
+  const { bossShare, boreShare, stepS } = hotBoss.likely;
+  return ambientC + ((bossC - ambientC) * shareAt(boreShare, stepS, timeS)) / shareAt(bossShare, stepS, timeS);
+}
 
 /** Where a falling quantity crosses zero, by straight line between the samples around it. */
 function crossing(moments: readonly DropMoment[], excess: (moment: DropMoment) => number): number | null {
@@ -52,22 +78,22 @@ function crossing(moments: readonly DropMoment[], excess: (moment: DropMoment) =
  * (or touching, as `bodies.touch` says).
  *
  * The temperatures' doubt grows with time: the same problem with 1.3 times the convection gives the edge.
- * Source: two lumps (see `simulateLumped`), expansion (see `interferenceAt`), JCGM 100 for the doubts.
+ * Source: two lumps (see `simulateLumped`), a boss heated alone (see `hotBossCourse`), expansion (see `interferenceAt`), JCGM 100 for the doubts.
  */
 export function predictDrop(problem: DropProblem, horizonS: number, stepS = 2): DropPrediction {
-  const { bodies, diameterMm, interferenceMm, ring, housing, marginMm } = problem;
-  const likely = resample(simulateLumped(bodies, horizonS), stepS);
-  const fast = resample(simulateLumped(withFasterLoss(bodies), horizonS), stepS);
+  const { diameterMm, interferenceMm, ring, housing, marginMm } = problem;
+  const likely = statesOf(problem, 'likely', horizonS, stepS);
+  const fast = statesOf(problem, 'edge', horizonS, stepS);
   const moments = likely.map((state, i): DropMoment => {
     const edge = fast[Math.min(i, fast.length - 1)]!;
-    const uHousingK = rootSumSquare(problem.uHousingK, (state.housingC - edge.housingC) / 2);
+    const uBoreK = rootSumSquare(problem.uHousingK, (state.boreC - edge.boreC) / 2);
     const uRingK = rootSumSquare(problem.uRingK, (state.ringC - edge.ringC) / 2);
     const interference = interferenceAt({
       diameterMm, interferenceMm, ring, housing,
       ringC: { value: state.ringC, u: uRingK },
-      housingC: { value: state.housingC, u: uHousingK },
+      housingC: { value: state.boreC, u: uBoreK },
     });
-    return { ...state, uHousingK, clearanceMm: { value: -interference.value, u: interference.u } };
+    return { ...state, uBoreK, clearanceMm: { value: -interference.value, u: interference.u } };
   });
   return {
     moments,

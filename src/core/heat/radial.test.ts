@@ -26,9 +26,15 @@ const run = (problem: RadialProblem, times: number[], until = times.at(-1)!, mes
 };
 
 describe('heat along the radius', () => {
-  it.each([true, false])('keeps its energy: what the parts lose is what the air takes (touching %s)', (isTouching) => {
-    const { lostJ, storedChangeJ } = run({ ...BASE, isTouching }, [600]);
+  it.each([[true, 0], [false, 0], [false, 300]])('keeps its energy: what the parts lose is what air and bench take (touching %s, bench %s W/(m²·K))', (isTouching, benchWM2K) => {
+    const { lostJ, storedChangeJ } = run({ ...BASE, isTouching, benchWM2K }, [600]);
     expect(Math.abs(lostJ + storedChangeJ) / Math.abs(lostJ)).toBeLessThan(1e-9);
+  });
+
+  it('a casting flat on steel cools faster than on wood, and the race with it', () => {
+    const [wood, steel] = [undefined, 300].map((benchWM2K) => run({ ...BASE, ...(benchWM2K && { benchWM2K }) }, [60]).samples[0]!);
+    expect(steel!.housingMeanC).toBeLessThan(wood!.housingMeanC - 20);
+    expect(steel!.ringMeanC).toBeLessThan(wood!.ringMeanC);
   });
 
   it('converges with the mesh at second order', () => {

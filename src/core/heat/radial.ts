@@ -19,6 +19,10 @@ export type RadialProblem = {
   hWM2K: number; ambientC: number; contactConductanceWM2K: number; isTouching: boolean;
   ring: RadialMetal; housing: RadialMetal & { youngsModulusMPa: number; poisson: number };
   interferenceMm: number;
+  /** What the casting’s lower faces give to the bench, W/(m²·K); left out: it stands on wood. */
+  benchWM2K?: number;
+  /** Only the boss was heated: before time 0 it was held at its start temperature for so long, and the web, cold at first, drew heat from it. */
+  bossHeated?: { forS: number; webStartC: number };
 };
 export type RadialMetal = { conductivityWMK: number; densityKgM3: number; specificHeatJKgK: number; alphaPerK: number; startC: number };
 
@@ -65,7 +69,8 @@ function assemble(problem: RadialProblem, cells: readonly Cell[]): System {
   const toAir = (i: number, edgeMm: number, areaM2: number) => { if (areaM2 > 0) system.loss[i]! += 1 / (1 / (h * areaM2) + halfResistance(cells[i]!, edgeMm)); };
   cells.forEach((cell, i) => {
     system.store[i] = storeJK(cell);
-    system.loss[i]! += 2 * Math.PI * (cell.outerMm ** 2 - cell.innerMm ** 2) * MM ** 2 * h;
+    const faceM2 = Math.PI * (cell.outerMm ** 2 - cell.innerMm ** 2) * MM ** 2;
+    system.loss[i]! += faceM2 * (2 * h + (cell.part === 'ring' ? 0 : (problem.benchWM2K ?? 0)));
     const next = cells[i + 1];
     const isInterface = cell.part === 'ring' && next?.part === 'boss';
     if (next && !isInterface) system.link[i] = 1 / (halfResistance(cell, cell.outerMm) + halfResistance(next, next.innerMm));
@@ -176,6 +181,8 @@ function checkProblem(problem: RadialProblem): Issue[] {
     ringWidthMm: { value: p.ringWidthMm, min: 0.1 }, bossWidthMm: { value: p.bossWidthMm, min: p.ringWidthMm }, webThicknessMm: { value: p.webThicknessMm, min: 0.1, max: p.bossWidthMm },
     hWM2K: { value: p.hWM2K, min: 0 }, ambientC: { value: p.ambientC, min: -273.15 }, contactConductanceWM2K: { value: p.contactConductanceWM2K, ...positive },
     interferenceMm: { value: p.interferenceMm, max: p.interfaceRadiusMm / 10, min: -p.interfaceRadiusMm / 10 },
+    ...(p.benchWM2K !== undefined && { benchWM2K: { value: p.benchWM2K, min: 0 } }),
+    ...(p.bossHeated && { bossHeatedForS: { value: p.bossHeated.forS, min: 0, max: 86_400 }, webStartC: { value: p.bossHeated.webStartC, min: -273.15, max: 2000 } }),
     housingYoungsModulusMPa: { value: p.housing.youngsModulusMPa, min: 1 }, housingPoisson: { value: p.housing.poisson, min: -0.99, max: 0.49 },
   })];
 }
@@ -185,6 +192,26 @@ const USUAL_MESH = 16;
 const FIRST_STEP_S = 0.02;
 const STEP_GROWTH = 1.06;
 const LONGEST_STEP_S = 3;
+
+/** A store so large that what stands for it keeps its temperature. */
+const HELD_STORE = 1e9;
+
+/** Temperatures at time 0: each part at its own, or, with only the boss heated, the web as far as the heat has come. */
+function startTemperatures(problem: RadialProblem, cells: readonly Cell[], system: System): Float64Array {
+  const { bossHeated, ambientC } = problem;
+  const temperature = Float64Array.from(cells, ({ part, metal }) => (bossHeated && part === 'web' ? bossHeated.webStartC : metal.startC));
+  if (!bossHeated) return temperature;
+  const held: System = { ...system, store: system.store.map((store, i) => (cells[i]!.part === 'web' ? store : store * HELD_STORE)) };
+  const work = workFor(cells.length);
+  for (let timeS = 0, stepS = FIRST_STEP_S; timeS < bossHeated.forS - 1e-9; stepS = Math.min(stepS * STEP_GROWTH, LONGEST_STEP_S)) {
+    const dt = Math.min(stepS, bossHeated.forS - timeS);
+    stepTrBdf2(held, temperature, dt, ambientC, work);
+    timeS += dt;
+  }
+  return temperature;
+}
+
+const workFor = (n: number) => ({ stage: new Float64Array(n), heat: new Float64Array(n), scratch: new Float64Array(n) });
 
 export type RadialRun = { samples: RadialSample[]; /** Every step, for crossings and curves. */ steps: RadialSample[]; /** Heat lost to the air over the run, J; balances the change of the store. */ lostJ: number; storedChangeJ: number };
 
@@ -198,10 +225,10 @@ export function simulateRadial(problem: RadialProblem, sampleTimesS: readonly nu
   if (issues.length > 0) return fail(...issues);
   const cells = cellsOf(problem, mesh);
   const system = assemble(problem, cells);
-  const temperature = Float64Array.from(cells, ({ metal }) => metal.startC);
+  const temperature = startTemperatures(problem, cells, system);
   const store = (values: Float64Array) => values.reduce((sum, t, i) => sum + system.store[i]! * t, 0);
   const startJ = store(temperature);
-  const work = { stage: new Float64Array(cells.length), heat: new Float64Array(cells.length), scratch: new Float64Array(cells.length) };
+  const work = workFor(cells.length);
   const lossW = (values: Float64Array) => values.reduce((sum, t, i) => sum + system.loss[i]! * (t - problem.ambientC), 0);
   const wanted = [...sampleTimesS];
   const first = observe(problem, cells, temperature, 0);

@@ -2,15 +2,20 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { brokenCeilings, ceilingsFor, minutesAllowed, T6_MINUTES_ABOVE } from './ceilings';
+import { hotBossBand, type HotBossBand } from './hotBoss';
 import { predictDrop, type DropProblem } from './predictDrop';
 import { LEAST_SECONDS, planWayIn, WANTED_SECONDS, type WayInProblem } from './wayIn';
 
 const problem: WayInProblem = {
   diameterMm: 62, widthMm: 16, interferenceMm: { value: 0.03, u: 0.003 }, race: MATERIALS.bearing_steel, housing: MATERIALS.alsi9cu3,
-  bearing: { massKg: 0.2, areaM2: 0.01 }, casting: { massKg: 1.2, areaM2: 0.12 }, roomC: 20, freezerC: -18, openAirH: 10,
+  bearing: { massKg: 0.2, areaM2: 0.01 }, casting: { massKg: 1.2, areaM2: 0.12 }, roomC: 20, freezerC: -18, openAirH: 10, hotBoss: null,
   ceilings: ceilingsFor({ castingMaterial: 'alsi9cu3', leftIn: [], bearing: { closure: 'open', cage: 'steel' } }),
   neighbours: [], pushForce: { pressureMPa: { low: 4, high: 9 }, forceN: { low: 600, high: 3000 }, housingTrescaMPa: 26 },
 };
+const predictDropAt = (startC: number, hotBoss: HotBossBand | null) => predictDrop({
+  bodies: { ambientC: 20, touch: null, ring: { ...problem.bearing, specificHeatJKgK: 475, hWM2K: 10, emissivity: 0.3, startC: -18 }, housing: { ...problem.casting, specificHeatJKgK: 963, hWM2K: 10, emissivity: 0.15, startC } },
+  diameterMm: 62, interferenceMm: problem.interferenceMm, ring: problem.race, housing: problem.housing, uHousingK: 3, uRingK: 3, marginMm: 0.031, ...(hotBoss && { hotBoss: { ...hotBoss, sinceS: 0 } }),
+}, 1800);
 const way = (name: string, changes: Partial<WayInProblem> = {}) => planWayIn({ ...problem, ...changes }).ways.find((each) => each.way === name)!;
 
 describe('ways in', () => {
@@ -41,6 +46,15 @@ describe('ways in', () => {
   it('more interference never asks for less heat', () => {
     fc.assert(fc.property(fc.double({ min: 0, max: 0.06, noNaN: true }), fc.double({ min: 0, max: 0.03, noNaN: true }), (value, more) =>
       way('heat', { interferenceMm: { value: value + more, u: 0.003 } }).housingC >= way('heat', { interferenceMm: { value, u: 0.003 } }).housingC), { seed: 9, numRuns: 12 });
+  });
+  it('hot air on the boss alone: a cold web asks for a hotter boss, leaves fewer seconds, and says how much it holds back', () => {
+    const hotBoss = hotBossBand({ diameterMm: 62, bossOutsideMm: 78, bossWidthMm: 20, webThicknessMm: 5, massKg: 1.2, housing: MATERIALS.alsi9cu3, hWM2K: 10, heatedForS: 180 });
+    const [oven, air] = [way('heat_chill'), way('heat_chill', { hotBoss })];
+    expect(air.neededC - 20).toBeGreaterThan(1.4 * (oven.neededC - 20));
+    expect(air.housingC).toBeGreaterThan(oven.housingC);
+    expect(predictDropAt(air.housingC, hotBoss).sureUntilS!).toBeLessThan(predictDropAt(air.housingC, null).sureUntilS ?? Infinity);
+    expect(planWayIn({ ...problem, hotBoss }).heldShare!).toBeLessThan(0.8);
+    for (const name of ['drive', 'chill']) expect([way(name, { hotBoss }).clearanceMm, way(name, { hotBoss }).works]).toEqual([way(name).clearanceMm, way(name).works]);
   });
   it('a plan that works keeps at least the least seconds', () => {
     for (const each of planWayIn(problem).ways.filter(({ works, way: name }) => works && name !== 'drive')) expect(each.sureSeconds ?? Infinity).toBeGreaterThanOrEqual(LEAST_SECONDS);
@@ -76,7 +90,7 @@ describe('prediction of a drop', () => {
   });
   it('the band widens with time', () => {
     const { moments } = predictDrop(drop, 600);
-    expect(moments.at(-1)!.uHousingK).toBeGreaterThan(moments[0]!.uHousingK);
+    expect(moments.at(-1)!.uBoreK).toBeGreaterThan(moments[0]!.uBoreK);
   });
   it('GO is never sure below the least clearance at the unfavourable edge', () => {
     const { moments, sureUntilS } = predictDrop(drop, 3000);

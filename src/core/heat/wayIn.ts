@@ -3,6 +3,7 @@ import type { PushForce } from '@/core/fit/pushForce';
 import type { Measured } from '@/core/quantity/measured';
 import { normalShareBelow } from '@/core/quantity/spread';
 import { brokenCeilings, minutesAllowed, neighboursThatLetGo, type Ceiling, type Neighbour } from './ceilings';
+import { shareAt, type HotBossBand } from './hotBoss';
 import { freeTemperature, holdableTiltMm, housingTemperatureFor, leastClearanceMm } from './expansion';
 import { settlingTemperature, type LumpedBody } from './lumped';
 import { predictDrop, type DropProblem } from './predictDrop';
@@ -44,13 +45,19 @@ export type WayInProblem = {
   roomC: number;
   freezerC: number;
   openAirH: number;
+  /** Only the boss is heated, by hot air or a torch; null: the whole casting, in an oven. */
+  hotBoss: HotBossBand | null;
   ceilings: readonly Ceiling[];
   /** Bearings that sit in the same casting already. */
   neighbours: readonly Neighbour[];
   pushForce: PushForce | null;
 };
 
-export type WayInPlan = { ways: WayIn[]; mildest: WayIn | null; freeC: number | null; leastClearanceMm: number };
+export type WayInPlan = {
+  ways: WayIn[]; mildest: WayIn | null; freeC: number | null; leastClearanceMm: number;
+  /** Share of its free growth that a boss heated alone keeps; null: the whole casting is heated. */
+  heldShare: number | null;
+};
 
 /** Seconds that must be sure between oven door and letting go; below the lesser figure a plan does not work. Common practice, no source. */
 export const WANTED_SECONDS = 60;
@@ -79,7 +86,13 @@ function dropProblem(problem: WayInProblem, ringC: number, housingC: number): Dr
     ring: problem.race, housing: problem.housing,
     uHousingK: housingC === problem.roomC ? 1 : U_PLAN_HOUSING_K, uRingK: U_PLAN_RING_K,
     marginMm: leastClearanceMm(problem.diameterMm),
+    ...(problem.hotBoss && { hotBoss: { ...problem.hotBoss, sinceS: 0 } }),
   };
+}
+
+/** How hot the boss must be for a bore as wide as one at `boreC` that grows freely: hotter where a cold web holds it back, at the unfavourable edge. */
+function bossTemperatureFor({ hotBoss, roomC }: WayInProblem, boreC: number): number {
+  return hotBoss ? roomC + (boreC - roomC) / shareAt(hotBoss.edge.boreShare, hotBoss.edge.stepS, 0) : boreC;
 }
 
 function describe(problem: WayInProblem, way: Way, ringC: number, housingC: number): WayIn {
@@ -92,7 +105,7 @@ function describe(problem: WayInProblem, way: Way, ringC: number, housingC: numb
   const pair = { diameterMm: problem.diameterMm, interferenceMm: worstMm, ringAlphaPerK: problem.race.alphaPerK, housingAlphaPerK: problem.housing.alphaPerK };
   return {
     way, ringC, housingC, settlingC, broken,
-    neededC: housingTemperatureFor(pair, { ringC, clearanceMm: drop.marginMm }),
+    neededC: bossTemperatureFor(problem, housingTemperatureFor(pair, { ringC, clearanceMm: drop.marginMm })),
     clearanceMm: start.clearanceMm,
     chance: normalShareBelow((start.clearanceMm.value - drop.marginMm) / Math.max(start.clearanceMm.u, 1e-12)),
     minutesAllowed: minutesAllowed(problem.housing.code, housingC),
@@ -142,5 +155,6 @@ export function planWayIn(problem: WayInProblem): WayInPlan {
     mildest,
     freeC: freeTemperature({ diameterMm, interferenceMm: Math.max(0, interferenceMm.value), ringAlphaPerK: race.alphaPerK, housingAlphaPerK: housing.alphaPerK }),
     leastClearanceMm: leastClearanceMm(diameterMm),
+    heldShare: problem.hotBoss?.likely.boreShare[0] ?? null,
   };
 }

@@ -1,11 +1,12 @@
 import type { Entries } from '@/core/record/entries';
+import type { HeatSource } from '@/core/record/vocabulary';
 import { eventsInOrder, standingReadings } from './currentReadings';
 
 /** What heat a casting is in, from its events. All times in ms since the epoch. */
 export type CastingHeat =
   | { phase: 'cold' }
-  | { phase: 'in_heat'; sinceMs: number; source: 'oven' | 'gun'; sourceC: number; startC: number; personId: string }
-  | { phase: 'out'; sinceMs: number; outMs: number; heatedForS: number; source: 'oven' | 'gun'; sourceC: number; startC: number; personId: string };
+  | { phase: 'in_heat'; sinceMs: number; source: HeatSource; sourceC: number; startC: number; personId: string }
+  | { phase: 'out'; sinceMs: number; outMs: number; heatedForS: number; source: HeatSource; sourceC: number; startC: number; personId: string };
 
 export type ProbeReading = { atMs: number; celsius: number };
 

@@ -2,17 +2,18 @@ import { bearingBody } from '@/core/catalogue/bearings/inside';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { clearanceAt, freeTemperature, leastClearanceMm } from '@/core/heat/expansion';
 import { sampleLumped, windowOf, type LumpedBody, type LumpedProblem } from '@/core/heat/lumped';
-import { predictDrop, type DropMoment, type DropProblem } from '@/core/heat/predictDrop';
+import { boreTemperature, predictDrop, type DropMoment, type DropProblem } from '@/core/heat/predictDrop';
 import { CONVECTION, soakTemperature, timeUntil } from '@/core/heat/soak';
 import { bandOf } from '@/core/quantity/measured';
 import type { ProbeReading } from './castingHeat';
+import { hotBossOf, raceMetal } from './seatFit';
 import type { SeatView } from './seatView';
 
 /** What the big sign says. Each has its own word and its own shape. */
 export type HeatCall = 'wait' | 'go' | 'too_late' | 'let_go' | 'grabbed' | 'home';
 
 export type HeatReason =
-  | 'not_heating' | 'bore_still_small' | 'hot_enough_take_it_out' | 'not_cold_yet'
+  | 'not_heating' | 'probe_the_boss' | 'bore_still_small' | 'hot_enough_take_it_out' | 'hot_enough_air_off' | 'not_cold_yet'
   | 'sure' | 'band_at_margin' | 'was_it_home' | 'it_grabbed' | 'it_is_home';
 
 export type HeatRunView = {
@@ -40,6 +41,8 @@ const U_PROBE_K = 1.2;
 /** An oven dial believed without a probe, standard uncertainty, K. Common practice, no source. */
 const U_DIAL_K = 5;
 const U_RING_K = 3;
+/** A boss under hot air is taken to be as hot as the probe said for so long. Common practice, no source. */
+const PROBE_HOLDS_MS = 120_000;
 /** Air at about 50 °C, W/(m·K). Source: handbook value, from memory. */
 const AIR_CONDUCTIVITY_WMK = 0.028;
 
@@ -50,14 +53,14 @@ function partTemperature({ view: { seat, history }, roomC }: RunInput, atMs: num
   if (!history.freezer) return roomC;
   const body = bearingBody(seat.spec.part);
   return soakTemperature(
-    { ...body, specificHeatJKgK: MATERIALS.bearing_steel.specificHeatJKgK, hWM2K: CONVECTION.freezer, startC: roomC, surroundingsC: history.freezer.freezerC },
+    { ...body, specificHeatJKgK: raceMetal(seat).specificHeatJKgK, hWM2K: CONVECTION.freezer, startC: roomC, surroundingsC: history.freezer.freezerC },
     Math.max(0, (atMs - history.freezer.sinceMs) / 1000),
   );
 }
 
-/** The casting in its oven, as a soak. */
+/** The casting in its oven, as a soak. Null where it is in none: hot air on a boss has no dial. */
 function castingSoak({ view: { casting, heat } }: RunInput) {
-  if (heat.phase === 'cold') return null;
+  if (heat.phase === 'cold' || heat.source === 'gun') return null;
   return {
     massKg: casting.massKg, areaM2: casting.areaM2, specificHeatJKgK: MATERIALS[casting.material].specificHeatJKgK,
     hWM2K: CONVECTION.oven, startC: heat.startC, surroundingsC: heat.sourceC,
@@ -65,7 +68,7 @@ function castingSoak({ view: { casting, heat } }: RunInput) {
 }
 
 function bodies({ view: { seat, casting }, roomC }: RunInput, ringC: number, housingC: number): LumpedProblem {
-  const race = MATERIALS.bearing_steel;
+  const race = raceMetal(seat);
   const metal = MATERIALS[casting.material];
   const part = bearingBody(seat.spec.part);
   const lump = (body: { massKg: number; areaM2: number }, material: typeof race, startC: number): LumpedBody =>
@@ -73,12 +76,14 @@ function bodies({ view: { seat, casting }, roomC }: RunInput, ringC: number, hou
   return { ring: lump(part, race, ringC), housing: lump(casting, metal, housingC), ambientC: roomC, touch: null };
 }
 
-function dropProblem(input: RunInput, ringC: number, housingC: number, uHousingK: number): DropProblem | null {
-  const { seat, casting, fit } = input.view;
+function dropProblem(input: RunInput, { ringC, housingC, uHousingK, atMs }: Start, doorMs: number): DropProblem | null {
+  const { seat, casting, fit, heat } = input.view;
   if (!fit) return null;
+  const hotBoss = heat.phase !== 'cold' && heat.source === 'gun' ? hotBossOf({ seat, casting }, (doorMs - heat.sinceMs) / 1000) : undefined;
+  if (hotBoss === null) return null;
   return {
-    bodies: bodies(input, ringC, housingC), diameterMm: seat.spec.part.outsideMm, interferenceMm: fit.interference.forDropMm,
-    ring: MATERIALS.bearing_steel, housing: MATERIALS[casting.material], uHousingK, uRingK: U_RING_K,
+    bodies: bodies(input, ringC, housingC), ...(hotBoss && { hotBoss: { ...hotBoss, sinceS: (atMs - doorMs) / 1000 } }), diameterMm: seat.spec.part.outsideMm, interferenceMm: fit.interference.forDropMm,
+    ring: raceMetal(seat), housing: MATERIALS[casting.material], uHousingK, uRingK: U_RING_K,
     marginMm: leastClearanceMm(seat.spec.part.outsideMm),
   };
 }
@@ -96,7 +101,7 @@ function gripAfterLettingGo(problem: DropProblem, now: DropMoment, outerRaceMass
   const touching: LumpedProblem = {
     ...problem.bodies,
     ring: { ...problem.bodies.ring, massKg: outerRaceMassKg, startC: now.ringC },
-    housing: { ...problem.bodies.housing, startC: now.housingC },
+    housing: { ...problem.bodies.housing, startC: now.boreC },
     touch: { touchAtS: 0, conductanceWM2K: AIR_CONDUCTIVITY_WMK / (now.clearanceMm.value / 2000), areaM2: Math.PI * problem.diameterMm * widthMm * 1e-6 },
   };
   return windowOf(touching, pairOf(problem), 0, 120);
@@ -108,7 +113,7 @@ export function viewHeatRun(input: RunInput): HeatRunView {
   const { heat, history, seat } = view;
   const doorMs = heat.phase === 'out' ? heat.outMs : nowMs;
   const started = startOfPrediction(input, doorMs);
-  const problem = started && dropProblem(input, started.ringC, started.housingC, started.uHousingK);
+  const problem = started && dropProblem(input, started, doorMs);
   if (!problem || !started) return emptyRun(view);
 
   const offsetS = (started.atMs - doorMs) / 1000;
@@ -120,7 +125,10 @@ export function viewHeatRun(input: RunInput): HeatRunView {
   const soak = castingSoak(input);
   const afterDoor = input.probe.filter(({ atMs }) => heat.phase === 'out' && atMs >= doorMs);
   const ringC = ringTemperatures(input, doorMs, afterDoor.map(({ atMs }) => atMs));
-  const measured = afterDoor.map(({ atMs, celsius }, i) => ({ timeS: (atMs - doorMs) / 1000, clearanceMm: clearanceAt(pairOf(problem), { ringC: ringC[i]!, housingC: celsius }) }));
+  const measured = afterDoor.map(({ atMs, celsius }, i) => {
+    const timeS = (atMs - doorMs) / 1000;
+    return { timeS, clearanceMm: clearanceAt(pairOf(problem), { ringC: ringC[i]!, housingC: boreTemperature(problem, timeS, celsius) }) };
+  });
   return {
     ...judge(view, now, problem.marginMm),
     now, marginMm: problem.marginMm,
@@ -151,14 +159,14 @@ function startOfPrediction(input: RunInput, doorMs: number): Start | null {
   const { view: { heat }, probe, nowMs } = input;
   const last = probe.filter(({ atMs }) => atMs <= nowMs).at(-1);
   const soak = castingSoak(input);
-  if (!soak) return { atMs: nowMs, ringC: partTemperature(input, nowMs), housingC: input.roomC, uHousingK: 1 };
+  if (heat.phase === 'cold') return { atMs: nowMs, ringC: partTemperature(input, nowMs), housingC: input.roomC, uHousingK: 1 };
   if (heat.phase === 'out' && last && last.atMs >= doorMs)
     return { atMs: last.atMs, ringC: ringTemperatures(input, doorMs, [last.atMs])[0]!, housingC: last.celsius, uHousingK: U_PROBE_K };
-  const sinceMs = heat.phase === 'cold' ? doorMs : heat.sinceMs;
-  const byProbe = last && doorMs - last.atMs < 120_000 ? soakTemperature({ ...soak, startC: last.celsius }, (doorMs - last.atMs) / 1000) : null;
+  if (!soak) return last && doorMs - last.atMs <= PROBE_HOLDS_MS ? { atMs: doorMs, ringC: partTemperature(input, doorMs), housingC: last.celsius, uHousingK: U_PROBE_K } : null;
+  const byProbe = last && doorMs - last.atMs < PROBE_HOLDS_MS ? soakTemperature({ ...soak, startC: last.celsius }, (doorMs - last.atMs) / 1000) : null;
   return {
     atMs: doorMs, ringC: partTemperature(input, doorMs),
-    housingC: byProbe ?? soakTemperature(soak, (doorMs - sinceMs) / 1000),
+    housingC: byProbe ?? soakTemperature(soak, (doorMs - heat.sinceMs) / 1000),
     uHousingK: byProbe === null ? U_DIAL_K : U_PROBE_K,
   };
 }
@@ -173,9 +181,11 @@ function judge({ heat, history }: SeatView, now: DropMoment | null, marginMm: nu
   if (history.stuck) return { call: 'grabbed', reason: 'it_grabbed' };
   if (history.letGoMs !== null) return { call: 'let_go', reason: 'was_it_home' };
   const isSure = now !== null && bandOf(now.clearanceMm).low >= marginMm;
+  // Nothing but a probe on the boss tells how hot the air made it.
+  if (heat.phase !== 'cold' && heat.source === 'gun' && now === null) return { call: heat.phase === 'out' ? 'too_late' : 'wait', reason: 'probe_the_boss' };
   if (heat.phase === 'out') return isSure ? { call: 'go', reason: 'sure' } : { call: 'too_late', reason: 'band_at_margin' };
   if (heat.phase === 'cold') return isSure ? { call: 'go', reason: 'sure' } : { call: 'wait', reason: 'not_heating' };
-  if (isSure) return { call: 'wait', reason: 'hot_enough_take_it_out' };
+  if (isSure) return { call: 'wait', reason: heat.source === 'gun' ? 'hot_enough_air_off' : 'hot_enough_take_it_out' };
   return { call: 'wait', reason: history.wayIn?.way === 'heat_chill' && !history.freezer ? 'not_cold_yet' : 'bore_still_small' };
 }
 

@@ -130,6 +130,28 @@ describe('the heat run', () => {
     expect(run([out], 1205)).toMatchObject({ call: 'go' });
     expect(run([out], 1200 + 800)).toMatchObject({ call: 'too_late' });
   });
+  describe('with hot air on the boss', () => {
+    const air = event('casting_into_heat', { source: 'gun', sourceC: 130, castingC: 20 }, { castingId: casting.id }, 0);
+    const off = event('casting_out', {}, { castingId: casting.id }, 200);
+    it('nothing but a probe on the boss makes it GO', () => {
+      expect(run([air], 190)).toMatchObject({ call: 'wait', reason: 'probe_the_boss', now: null });
+      expect(run([air, off], 205)).toMatchObject({ call: 'too_late', reason: 'probe_the_boss' });
+      expect(run([air, off], 205, [{ atS: 20, celsius: 130 }]), 'a probe of minutes ago').toMatchObject({ call: 'too_late', reason: 'probe_the_boss' });
+    });
+    it('goes on from the probe, and is over far sooner than out of the oven', () => {
+      expect(run([air], 190, [{ atS: 188, celsius: 130 }])).toMatchObject({ call: 'wait', reason: 'hot_enough_air_off' });
+      const [boss, whole] = [run([air, off], 203, [{ atS: 199, celsius: 130 }]), run([out], 1203, [{ atS: 1199, celsius: 130 }])];
+      expect(boss.call).toBe('go');
+      expect(boss.now!.clearanceMm.value).toBeLessThan(whole.now!.clearanceMm.value);
+      expect(boss.sureLeftS!).toBeLessThan(0.3 * (whole.sureLeftS ?? 900));
+      expect(run([air, off], 380, [{ atS: 199, celsius: 130 }]).call).toBe('too_late');
+    });
+    it('what the probe says afterwards is drawn as the room that it means, not as free growth', () => {
+      const shown = run([air, off], 215, [{ atS: 199, celsius: 130 }, { atS: 214, celsius: 110 }]);
+      expect(shown.curve.measured).toHaveLength(1);
+      expect(Math.abs(shown.curve.measured[0]!.clearanceMm - shown.curve.moments[0]!.clearanceMm.value)).toBeLessThan(1e-4);
+    });
+  });
   it('seconds that are sure run down with the clock, and end before the likely ones', () => {
     const [early, later] = [run([out], 1205), run([out], 1225)];
     expect(early.sureLeftS! - later.sureLeftS!).toBeCloseTo(20, 0);

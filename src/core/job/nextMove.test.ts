@@ -59,6 +59,7 @@ const ROWS: readonly (readonly [string, Fact[], WalkStyle, MoveCode])[] = [
   ['and it is cold', [happen('usual_fit_accepted', {}), chosen('chill'), happen('part_into_freezer', { freezerC: -18 })], 'full', 'drop_now'],
   ['heat is chosen', [happen('usual_fit_accepted', {}), chosen('heat')], 'full', 'casting_into_heat'],
   ['and it is in the oven', [happen('usual_fit_accepted', {}), chosen('heat'), happen('casting_into_heat', { source: 'oven', sourceC: 90, castingC: 20 }, hub)], 'full', 'take_out_and_drop'],
+  ['hot air is on the boss', [happen('usual_fit_accepted', {}), chosen('heat'), happen('casting_into_heat', { source: 'gun', sourceC: 120, castingC: 20 }, hub)], 'full', 'take_out_and_drop'],
   ['let go', [chosen('drive'), happen('let_go', {})], 'full', 'say_home_or_stuck'],
   ['stuck', [chosen('drive'), happen('let_go', {}), happen('stuck', { depthMm: 3 })], 'full', 'reheat'],
   ['home', [chosen('drive'), happen('home', {})], 'full', 'start_square_pass'],

@@ -1,5 +1,5 @@
 import type { JobPlan } from '@/core/record/plan';
-import type { Check, Step, WalkStyle } from '@/core/record/vocabulary';
+import type { Check, HeatSource, Step, WalkStyle } from '@/core/record/vocabulary';
 import { countingReadings } from './currentReadings';
 import { awaitedPart, findBlocks, type BlockCode } from './blocks';
 import { BORE_SLOTS, OUTSIDE_SLOTS, type JobView, type SeatView } from './seatView';
@@ -21,6 +21,7 @@ export type Move = {
   /** Name of the thing: a part, a stack, a piece of access work, what is hidden. */
   name?: string;
   check?: Check;
+  heatedBy?: HeatSource;
   blocks?: BlockCode[];
 };
 type SeatMove = Omit<Move, 'seatId'>;
@@ -58,8 +59,8 @@ function moveToFit(view: SeatView, job: JobView): SeatMove {
   if (needsChill && !history.freezer) return { code: 'part_into_freezer', step: 'heat_run' };
   if (way.way === 'chill') return { code: 'drop_now', step: 'heat_run' };
   if (leftIn.length > 0 && heat.phase === 'cold') return { code: 'take_seal_out', step: 'way_in', seatName: leftIn[0]!.seatName };
-  if (heat.phase === 'cold') return { code: 'casting_into_heat', step: 'heat_run' };
-  if (heat.phase === 'in_heat') return { code: 'take_out_and_drop', step: 'heat_run' };
+  if (heat.phase === 'cold') return { code: 'casting_into_heat', step: 'heat_run', heatedBy: way.heatedBy ?? 'oven' };
+  if (heat.phase === 'in_heat') return { code: 'take_out_and_drop', step: 'heat_run', heatedBy: heat.source };
   return { code: 'drop_now', step: 'heat_run' };
 }
 

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { HEAT_SOURCES } from './vocabulary';
 import { workBodies } from './workEvents';
 
 /**
@@ -49,6 +50,8 @@ export const eventBodies = {
     way: z.enum(['drive', 'chill', 'heat', 'heat_chill']),
     housingC: finite.min(-60).max(300),
     ringC: finite.min(-60).max(200),
+    /** Left out: in an oven, the whole casting. */
+    heatedBy: z.enum(HEAT_SOURCES).optional(),
     /** Version of the formulas that gave it. */
     formulaVersion: z.string().max(20),
   }),
@@ -56,7 +59,7 @@ export const eventBodies = {
   seal_taken_out: empty,
   laid_out: z.strictObject({ item: z.string().max(40) }),
   part_into_freezer: z.strictObject({ freezerC: finite.min(-90).max(10) }),
-  casting_into_heat: z.strictObject({ source: z.enum(['oven', 'gun']), sourceC: finite.min(20).max(300), castingC: finite.min(-30).max(300) }),
+  casting_into_heat: z.strictObject({ /** `gun`: hot air or a torch on the boss alone; `sourceC` is then what the boss is to reach. */ source: z.enum(HEAT_SOURCES), sourceC: finite.min(20).max(300), castingC: finite.min(-30).max(300) }),
   casting_out: empty,
   let_go: empty,
   home: empty,

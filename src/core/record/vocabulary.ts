@@ -10,6 +10,10 @@ export type Step = (typeof STEPS)[number];
 export const WALKS = ['quick', 'full', 'taught'] as const;
 export type WalkStyle = (typeof WALKS)[number];
 
+/** Where the heat comes from: an oven for the whole casting, or hot air (a torch) on the boss alone. */
+export const HEAT_SOURCES = ['oven', 'gun'] as const;
+export type HeatSource = (typeof HEAT_SOURCES)[number];
+
 /** What is looked at before anything is taken apart. */
 export const CHECKS = ['rock', 'noise', 'rough', 'rust', 'oil', 'seal_weeping', 'free_turn'] as const;
 export type Check = (typeof CHECKS)[number];

@@ -4,7 +4,7 @@ import { sampleLumped, simulateLumped, windowOf, type LumpedProblem } from '@/co
 import { dewOn } from '@/core/heat/dewPoint';
 import { soakTemperature, timeConstantS, timeUntil, timeUntilWithin } from '@/core/heat/soak';
 import { fail, succeed } from '@/core/quantity/result';
-import { CELSIUS, DIAMETER, FIT, flag, maybeNum, metal, num, nums } from './fields';
+import { CELSIUS, DIAMETER, FIT, flag, maybeNum, metal, num, nums, optional } from './fields';
 import { defineSum, type Sum } from './sum';
 import { digits } from './words';
 
@@ -33,17 +33,18 @@ const lumped = defineSum({
     { kind: 'group', name: 'housing', label: 'Casting', fields: bodyFields('Casting', { mass: 1.2, heat: 963, area: 0.12, emissivity: 0.15, start: 110, metal: 'alsi9cu3' }) },
     { kind: 'group', name: 'ring', label: 'Bearing', fields: bodyFields('Bearing', { mass: 0.2, heat: 475, area: 0.0125, emissivity: 0.25, start: -18, metal: 'bearing_steel' }) },
     maybeNum('touch_at_s', 'In the bore from', 'second', null, [0, 86_400], 'kept apart'), num('contact_conductance_W_m2K', 'Gap passes, W/(m²·K)', 'plain', 1000, [0, 1e6], 'touching 500–5000: a guess, × / ÷ 3'), num('contact_area_m2', 'over an area of', 'square_metre', 0.0031, [0, 10]),
+    optional(num('bench_W_K', 'Bench takes, W/K', 'plain', 0, [0, 1000], 'on wood 0; flat on bare steel some 5–20: a guess')),
     times([0, 10, 30, 60, 120, 300, 600]), num('horizon_s', 'Look ahead', 'second', 3600, [1, 86_400]),
   ],
   answers: [
     { name: 'window_s', label: 'Until the room is gone', quantity: 'second', nullWords: 'not within the time looked at' }, { name: 'grip_s', label: 'Until the bore grips', quantity: 'second', nullWords: 'not within the time looked at' },
   ],
   headline: 'window_s',
-  formula: 'm·c·dT/dt = −h·A·(T − T_a) − ε·σ·A·(T⁴ − T_a⁴) ∓ h_c·A_c·(T_h − T_r)', source: LUMP_SOURCE, valid: 'each part at one temperature (Biot < 0.1); a boss heated alone is not: see “Boss and web, along the radius”', largestDoubt: 'how much heat the air takes (± 30 %): count on the lesser time',
+  formula: 'm·c·dT/dt = −h·A·(T − T_a) − ε·σ·A·(T⁴ − T_a⁴) ∓ h_c·A_c·(T_h − T_r); the casting also −G·(T − T_a) into the bench', source: LUMP_SOURCE, valid: 'each part at one temperature (Biot < 0.1); a boss heated alone is not: see “Boss and web, along the radius”', largestDoubt: 'how much heat the air takes (± 30 %): count on the lesser time',
   solve: (i) => {
     if (!isAscending(i.sample_times_s)) return notAscending();
     const body = ({ mass_kg, specific_heat_J_kgK, area_m2, h_W_m2K, emissivity, start_C }: typeof i.ring) => ({ massKg: mass_kg, specificHeatJKgK: specific_heat_J_kgK, areaM2: area_m2, hWM2K: h_W_m2K, emissivity, startC: start_C });
-    const problem: LumpedProblem = { ring: body(i.ring), housing: body(i.housing), ambientC: i.ambient_C, touch: i.touch_at_s === null ? null : { touchAtS: i.touch_at_s, conductanceWM2K: i.contact_conductance_W_m2K, areaM2: i.contact_area_m2 } };
+    const problem: LumpedProblem = { ring: body(i.ring), housing: body(i.housing), ambientC: i.ambient_C, touch: i.touch_at_s === null ? null : { touchAtS: i.touch_at_s, conductanceWM2K: i.contact_conductance_W_m2K, areaM2: i.contact_area_m2 }, benchWK: i.bench_W_K };
     // The step follows the fastest exchange: a crumb of metal in a gale would need millions of them.
     if (tooManySteps(problem, Math.max(i.horizon_s, i.sample_times_s.at(-1)!))) return fail({ code: 'too_much_work', field: 'horizon_s', given: i.horizon_s });
     const pair: Pair = { diameterMm: i.interface_diameter_mm, interferenceMm: i.interference_at_20C_mm, ringAlphaPerK: i.ring.alpha_per_K, housingAlphaPerK: i.housing.alpha_per_K };
@@ -59,9 +60,9 @@ const lumped = defineSum({
 
 const MOST_STEPS = 200_000;
 
-function tooManySteps({ ring, housing, touch }: LumpedProblem, horizonS: number): boolean {
+function tooManySteps({ ring, housing, touch, benchWK = 0 }: LumpedProblem, horizonS: number): boolean {
   const linkWK = touch ? touch.conductanceWM2K * touch.areaM2 : 0;
-  const rate = [ring, housing].reduce((sum, body) => sum + (body.areaM2 * (body.hWM2K + body.emissivity * 12) + linkWK) / (body.massKg * body.specificHeatJKgK), 0);
+  const rate = [ring, housing].reduce((sum, body) => sum + (body.areaM2 * (body.hWM2K + body.emissivity * 12) + linkWK) / (body.massKg * body.specificHeatJKgK), benchWK / (housing.massKg * housing.specificHeatJKgK));
   return (rate * horizonS) / 0.05 > MOST_STEPS;
 }
 
@@ -75,7 +76,7 @@ function curveOf(run: Iterable<{ timeS: number; ringC: number; housingC: number 
 const radialFields = [
   num('ring_bore_radius_mm', 'Race: inside radius', 'size_mm', 26.9, [0.5, 1000]), num('interface_radius_mm', 'Seat radius', 'size_mm', 31, [1, 1000]), num('boss_outer_radius_mm', 'Boss: outside radius', 'size_mm', 39, [1, 2000]), num('web_outer_radius_mm', 'Web reaches to radius', 'size_mm', 100, [1, 3000]),
   num('ring_width_mm', 'Race width', 'size_mm', 16, [0.5, 500]), num('boss_width_mm', 'Boss height', 'size_mm', 20, [0.5, 500]), num('web_thickness_mm', 'Web thickness', 'size_mm', 5, [0.2, 500]),
-  num('h_W_m2K', 'Air takes, W/(m²·K)', 'plain', 12, [0, 10_000]), num('ambient_C', 'Room temperature', 'celsius', 20, [-60, 60]), num('contact_conductance_W_m2K', 'Gap passes, W/(m²·K)', 'plain', 2000, [1e-3, 1e6]), flag('touching', 'Touching from the start', false),
+  num('h_W_m2K', 'Air takes, W/(m²·K)', 'plain', 12, [0, 10_000]), num('ambient_C', 'Room temperature', 'celsius', 20, [-60, 60]), num('contact_conductance_W_m2K', 'Gap passes, W/(m²·K)', 'plain', 2000, [1e-3, 1e6]), flag('touching', 'Touching from the start', false), optional(num('bench_W_m2K', 'Bench takes, W/(m²·K)', 'plain', 0, [0, 10_000], 'on wood 0; flat on bare steel some 100–500: a guess')),
   metal('ring_k_W_mK', 'Race', 'conductivityWMK', 'bearing_steel'), metal('ring_rho_kg_m3', 'Race', 'densityKgM3', 'bearing_steel'), metal('ring_specific_heat_J_kgK', 'Race', 'specificHeatJKgK', 'bearing_steel'), metal('ring_alpha_per_K', 'Race', 'alphaPerK', 'bearing_steel'), num('ring_start_C', 'Race starts at', 'celsius', -18, CELSIUS),
   metal('housing_k_W_mK', 'Casting', 'conductivityWMK', 'alsi9cu3'), metal('housing_rho_kg_m3', 'Casting', 'densityKgM3', 'alsi9cu3'), metal('housing_specific_heat_J_kgK', 'Casting', 'specificHeatJKgK', 'alsi9cu3'), metal('housing_alpha_per_K', 'Casting', 'alphaPerK', 'alsi9cu3'), metal('housing_E_MPa', 'Casting', 'youngsModulusMPa', 'alsi9cu3'), metal('housing_nu', 'Casting', 'poisson', 'alsi9cu3'),
   num('housing_start_C', 'Casting starts at', 'celsius', 120, CELSIUS), num('interference_at_20C_mm', 'Nip at 20 °C', 'fit_mm', 0.03, [-1, 1]), num('margin_mm', 'Room it needs', 'fit_mm', 0.02, [0, 5]), times([0, 10, 30, 60, 120, 300, 600]),
@@ -101,7 +102,7 @@ const radial = (mode: 'radial' | 'fe') => defineSum({
     if (i.sample_times_s.at(-1)! > RADIAL_MOST_S) return fail({ code: 'too_much_work', field: 'sample_times_s', given: i.sample_times_s.at(-1)!, max: RADIAL_MOST_S });
     const problem: RadialProblem = {
       ringBoreRadiusMm: i.ring_bore_radius_mm, interfaceRadiusMm: i.interface_radius_mm, bossOutsideRadiusMm: i.boss_outer_radius_mm, webOutsideRadiusMm: i.web_outer_radius_mm, ringWidthMm: i.ring_width_mm, bossWidthMm: i.boss_width_mm, webThicknessMm: i.web_thickness_mm,
-      hWM2K: i.h_W_m2K, ambientC: i.ambient_C, contactConductanceWM2K: i.contact_conductance_W_m2K, isTouching: i.touching, interferenceMm: i.interference_at_20C_mm,
+      hWM2K: i.h_W_m2K, ambientC: i.ambient_C, contactConductanceWM2K: i.contact_conductance_W_m2K, isTouching: i.touching, benchWM2K: i.bench_W_m2K, interferenceMm: i.interference_at_20C_mm,
       ring: { conductivityWMK: i.ring_k_W_mK, densityKgM3: i.ring_rho_kg_m3, specificHeatJKgK: i.ring_specific_heat_J_kgK, alphaPerK: i.ring_alpha_per_K, startC: i.ring_start_C },
       housing: { conductivityWMK: i.housing_k_W_mK, densityKgM3: i.housing_rho_kg_m3, specificHeatJKgK: i.housing_specific_heat_J_kgK, alphaPerK: i.housing_alpha_per_K, startC: i.housing_start_C, youngsModulusMPa: i.housing_E_MPa, poisson: i.housing_nu },
     };

@@ -1,5 +1,6 @@
 import { driverFor, pickDrivers } from '@/core/force/driver';
 import type { SeatSpec } from '@/core/record/job';
+import type { HeatSource } from '@/core/record/vocabulary';
 import type { Tool, ToolSort } from './tool';
 
 /** What one seat needs from the tool wall, and what there serves. */
@@ -37,9 +38,9 @@ const outsideOf = (tool: Tool) => ('outsideMm' in tool ? tool.outsideMm : null);
 
 /**
  * Tools for getting a seat's old part out and its new one in. Driver by the part's geometry (`force/driver`); receiver bigger than the part;
- * the largest collet that enters; heat to the planned temperature, cold as the freezer; a seal driver a size bigger than the seal.
+ * the largest collet that enters; heat to the planned temperature, even (an oven, a plate) or on the boss alone as planned; cold as the freezer; a seal driver a size bigger than the seal.
  */
-export function pickTools({ spec, planned }: { spec: SeatSpec; planned: { housingC: number; ringC: number } | null }, tools: readonly Tool[]): ToolNeed[] {
+export function pickTools({ spec, planned }: { spec: SeatSpec; planned: { housingC: number; ringC: number; heatedBy?: HeatSource | undefined } | null }, tools: readonly Tool[]): ToolNeed[] {
   const { part, housing, seal } = spec;
   const needs: ToolNeed[] = [];
   const type = part.type ?? 'deep_groove';
@@ -55,7 +56,7 @@ export function pickTools({ spec, planned }: { spec: SeatSpec; planned: { housin
   if (type === 'bush') needs.push(need('driver', PUSHERS, { min: part.boreMm + 1, max: part.outsideMm - 0.5 }, tools, outsideOf, NEARLY_MM));
   const sealMm = isSealOnly ? part.outsideMm : seal?.outsideMm;
   if (sealMm !== undefined) needs.push(need('seal_driver', PUSHERS, { min: sealMm + 0.5, max: sealMm + 20 }, tools, outsideOf, NEARLY_MM));
-  if (planned && planned.housingC > 30) needs.push(need('heat', ['heat'], { min: planned.housingC, max: 1000 }, tools, (tool) => (tool.sort === 'heat' ? tool.maxC : null), NEARLY_K));
+  if (planned && planned.housingC > 30) needs.push(need('heat', ['heat'], { min: planned.housingC, max: 1000 }, tools, (tool) => (tool.sort === 'heat' && tool.isEven === (planned.heatedBy !== 'gun') ? tool.maxC : null), NEARLY_K));
   if (planned && planned.ringC < 10) needs.push(need('cold', ['cold'], { min: -300, max: planned.ringC + 2 }, tools, (tool) => (tool.sort === 'cold' ? tool.minC : null), NEARLY_K));
   return needs;
 }

@@ -7,7 +7,7 @@ import { toolSchema, type Tool } from './tool';
 
 const disc = (outsideMm: number, lengthMm = 150): Tool => ({ id: `00000000-0000-4000-8000-0000000${String(outsideMm * 10).padStart(5, '0')}`, sort: 'driver', name: `Disc ${outsideMm}`, outsideMm, insideMm: 10, lengthMm });
 const spec = bearingSeat('Ball', [0, 0], '6204', { bossOutsideMm: 60, bossHeightMm: 26, depthToShoulderMm: 15, shoulderBoreMm: 38 }).spec;
-const need = (tools: readonly Tool[], kind: string, planned: { housingC: number; ringC: number } | null = null) => pickTools({ spec, planned }, tools).find((each) => each.need === kind)!;
+const need = (tools: readonly Tool[], kind: string, planned: { housingC: number; ringC: number; heatedBy?: 'oven' | 'gun' } | null = null) => pickTools({ spec, planned }, tools).find((each) => each.need === kind)!;
 
 describe('the tool wall', () => {
   it('the demo’s tools are tools', () => { for (const tool of TOOLS) expect(toolSchema.safeParse(tool).success, tool.name).toBe(true); });
@@ -26,7 +26,8 @@ describe('the tool wall', () => {
   it('heat and cold are asked for only when they are planned, and must reach', () => {
     expect(need(TOOLS, 'heat')).toBeUndefined();
     expect(need(TOOLS, 'heat', { housingC: 140, ringC: -18 }).fits.map(({ name }) => name)).toEqual(['Oven']);
-    expect(need(TOOLS, 'heat', { housingC: 140, ringC: -18 }).nearly.map(({ tool }) => tool.name)).toEqual(['Hot-air gun']);
+    expect(need(TOOLS, 'heat', { housingC: 100, ringC: -18, heatedBy: 'gun' }).fits.map(({ name }) => name)).toEqual(['Hot-air gun']);
+    expect(need(TOOLS, 'heat', { housingC: 140, ringC: -18, heatedBy: 'gun' }).nearly.map(({ tool }) => tool.name)).toEqual(['Hot-air gun']);
     expect(need(TOOLS, 'cold', { housingC: 90, ringC: -18 }).fits).toHaveLength(1);
   });
   it('a seal’s driver is bigger than the seal, so that it ends flush (common practice, no source)', () => {

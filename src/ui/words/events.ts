@@ -15,12 +15,12 @@ export function sayEvent(event: JobEvent, units: Units): string {
     case 'reading_struck': return 'A reading struck out';
     case 'reading_moved': return `A reading moved to ${slotWords(event.body.slot)}`;
     case 'usual_fit_accepted': return 'Not measured: usual fit taken';
-    case 'way_in_chosen': return `Way in: ${WAY_WORDS[event.body.way].name.toLowerCase()}, casting ${degrees(event.body.housingC)}, bearing ${degrees(event.body.ringC)} (formulas ${event.body.formulaVersion})`;
+    case 'way_in_chosen': return `Way in: ${WAY_WORDS[event.body.way].name.toLowerCase()}, ${event.body.heatedBy === 'gun' ? 'boss' : 'casting'} ${degrees(event.body.housingC)}, bearing ${degrees(event.body.ringC)} (formulas ${event.body.formulaVersion})`;
     case 'caution_acknowledged': return `Caution read: ${event.body.caution.replaceAll('_', ' ')}`;
     case 'seal_taken_out': return 'Old seal taken out';
     case 'laid_out': return `Laid out: ${event.body.item}`;
     case 'part_into_freezer': return `Bearing into the freezer at ${degrees(event.body.freezerC)}`;
-    case 'casting_into_heat': return `Casting into the ${event.body.source} at ${degrees(event.body.sourceC)}`;
+    case 'casting_into_heat': return event.body.source === 'gun' ? `Hot air on the boss, to ${degrees(event.body.sourceC)}` : `Casting into the oven at ${degrees(event.body.sourceC)}`;
     case 'casting_out': return 'Casting out of the heat';
     case 'let_go': return 'Let go';
     case 'home': return 'Home';

@@ -47,8 +47,8 @@ export function sayMove(move: Move, seatName: string): MoveWords {
     case 'choose_way_in': return { headline: `Choose the way in for the ${name}.`, reason: 'The mildest way that is sure stands first.' };
     case 'take_seal_out': return { headline: `Take the old seal out at the ${(move.seatName ?? '').toLowerCase()}.`, reason: 'It sits in the casting that is about to be heated.' };
     case 'part_into_freezer': return { headline: `Put the ${name} into the freezer.`, reason: 'Wrapped; frost is wiped off just before entry.' };
-    case 'casting_into_heat': return { headline: `Put the casting into the heat for the ${name}.`, reason: 'Clean and degreased, on wood when it comes out.' };
-    case 'take_out_and_drop': return { headline: `Watch the heat; drop the ${name}.`, reason: 'Everything within reach before the door opens.' };
+    case 'casting_into_heat': return move.heatedBy === 'gun' ? { headline: `Hot air on the boss for the ${name}.`, reason: 'Round and round, the probe beside it; the rest of the casting stays cool and holds it back.' } : { headline: `Put the casting into the heat for the ${name}.`, reason: 'Clean and degreased, on wood when it comes out.' };
+    case 'take_out_and_drop': return move.heatedBy === 'gun' ? { headline: `Watch the probe; drop the ${name}.`, reason: 'Everything within reach before the air is off: a boss cools fast.' } : { headline: `Watch the heat; drop the ${name}.`, reason: 'Everything within reach before the door opens.' };
     case 'drop_now': return { headline: `Drop the ${name} now.`, reason: 'The casting is cooling.' };
     case 'say_home_or_stuck': return { headline: `Is the ${name} home?`, reason: 'Only a change of note, and an even gap, are evidence.' };
     case 'reheat': return { headline: `Back to the heat with the ${name}.`, reason: 'It stopped half way: no hammer on hot and cocked.' };

@@ -41,8 +41,10 @@ export const sayCeiling = ({ what, seatName, limitC }: Ceiling) => `${WHAT[what]
 
 export const REASON_WORDS: Record<HeatReason, string> = {
   not_heating: 'The casting is cold.',
+  probe_the_boss: 'Hot air has no dial: hold the probe on the boss.',
   bore_still_small: 'The bore is still too small to be sure.',
   hot_enough_take_it_out: 'Hot enough. Take the casting out.',
+  hot_enough_air_off: 'Hot enough. Air off, and let it go at once.',
   not_cold_yet: 'The bearing is not in the freezer yet.',
   sure: 'Light on both sides: let it fall.',
   band_at_margin: 'No longer sure. Back to the heat; do not try your luck.',
