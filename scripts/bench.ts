@@ -12,7 +12,8 @@ import { planDropOrder, runOrder, type DropPlan, type DropSeat } from '@/core/bo
 import { simulateRadial, type RadialProblem } from '@/core/heat/radial';
 import { chooseShims } from '@/core/stack/shims';
 import { predictDrop } from '@/core/heat/predictDrop';
-import { planOf, viewSeat } from '@/core/job/seatView';
+import { planSeat } from '@/core/job/planSeat';
+import { viewSeat } from '@/core/job/seatView';
 import { fitPlane } from '@/core/seating/plane';
 import { recordOfFile } from '@/core/record/jobFile';
 import { loadDemo, startApp } from '../tests/support/app';
@@ -61,7 +62,7 @@ async function core() {
   const seatId = file!.job.castings[0]!.seats[0]!.id;
   report('everything about one seat (view), p95 of 300', p95(await time(300, () => viewSeat(record, seatId, Date.now()))), 'a frame');
   const view = viewSeat(record, seatId, Date.now())!;
-  report('all ways in for one seat, p95 of 60', p95(await time(60, () => planOf(view, 20))), 'a few frames');
+  report('all ways in for one seat, p95 of 60', p95(await time(60, () => planSeat(view, 20))), 'a few frames');
 }
 
 /** The same kind of work by a library: thirty cells in a row, explicit steps that must follow the fastest. */

@@ -5,7 +5,7 @@ import { sampleLumped } from '@/core/heat/lumped';
 import { CONVECTION, soakTemperature } from '@/core/heat/soak';
 import { findCastingHeat, type CastingHeat } from '@/core/job/castingHeat';
 import { slotNumbers } from '@/core/job/currentReadings';
-import { hotBossOf } from '@/core/job/seatFit';
+import { hotBossOf } from '@/core/job/planSeat';
 import { REFERENCE_C } from '@/core/quantity/measured';
 import type { Casting, JobRecord, Seat } from '@/core/record/job';
 

@@ -7,7 +7,8 @@ import type { WayIn } from '@/core/heat/wayIn';
 import { WANTED_SECONDS } from '@/core/heat/wayIn';
 import { findBlocks, isShut } from '@/core/job/blocks';
 import { FORMULA_VERSION } from '@/core/job/seatFit';
-import { neighboursOf, planOf } from '@/core/job/seatView';
+import { planSeat } from '@/core/job/planSeat';
+import { neighboursOf } from '@/core/job/seatView';
 import type { HeatSource } from '@/core/record/vocabulary';
 import { asText, showFit, showForce, showTemperature, type Units } from '@/core/quantity/format';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
@@ -60,7 +61,7 @@ export function WayInSlate({ seatId }: { seatId: string }) {
   const [isWarned, setWarned] = useState(false);
   const [heatedBy, setHeatedBy] = useState<HeatSource>(view?.history.wayIn?.heatedBy ?? 'oven');
   // The plan does not change with the clock, only with readings, sizes and what is left in.
-  const plan = useMemo(() => view && planOf(view, record.roomC, neighboursOf(views, view), heatedBy), [view?.fit, view?.leftIn.length, view?.seat, record.roomC, heatedBy]); // eslint-disable-line react-hooks/exhaustive-deps
+  const plan = useMemo(() => view && planSeat(view, record.roomC, neighboursOf(views, view), heatedBy), [view?.fit, view?.leftIn.length, view?.seat, record.roomC, heatedBy]); // eslint-disable-line react-hooks/exhaustive-deps
   if (!view) return null;
   if (view.seat.spec.part.type === 'seal') return <SealWayIn view={view} />;
   if (!plan || !view.fit) return <Box>This size stands in no table: measure bore and bearing first.</Box>;
@@ -69,7 +70,7 @@ export function WayInSlate({ seatId }: { seatId: string }) {
   const isChosen = ({ way }: WayIn) => way === history.wayIn?.way && (!isHeated(way) || (history.wayIn.heatedBy ?? 'oven') === heatedBy);
   const chosen = plan.ways.find(isChosen);
   const shown = chosen ?? plan.mildest;
-  const choose = (way: WayIn) => addEvent('way_in_chosen', { way: way.way, housingC: way.housingC, ringC: way.ringC, formulaVersion: FORMULA_VERSION, ...(isHeated(way.way) && { heatedBy }) }, { seatId });
+  const choose = (way: WayIn) => addEvent('way_in_chosen', { way: way.way, housingC: way.housingC, ringC: way.ringC, formulaVersion: FORMULA_VERSION, ...(isHeated(way.way) && { heatedBy, boreC: way.boreC }) }, { seatId });
   const caution = casting.material === 'az91' ? 'magnesium' as const : 'hot_metal' as const;
   return (
     <Box data-testid="way-in-slate">

@@ -15,6 +15,8 @@ export type WayIn = {
   ringC: number;
   /** Temperature to bring the casting to: what is needed plus the seconds to work in. Room temperature for drive and chill. */
   housingC: number;
+  /** As wide as a bore of this temperature that grows freely: less than `housingC` where only the boss is hot. */
+  boreC: number;
   /** The bare need: at this temperature the least clearance is just there, at the unfavourable edge. */
   neededC: number;
   clearanceMm: Measured;
@@ -104,7 +106,7 @@ function describe(problem: WayInProblem, way: Way, ringC: number, housingC: numb
   const worstMm = problem.interferenceMm.value + 2 * problem.interferenceMm.u;
   const pair = { diameterMm: problem.diameterMm, interferenceMm: worstMm, ringAlphaPerK: problem.race.alphaPerK, housingAlphaPerK: problem.housing.alphaPerK };
   return {
-    way, ringC, housingC, settlingC, broken,
+    way, ringC, housingC, boreC: start.boreC, settlingC, broken,
     neededC: bossTemperatureFor(problem, housingTemperatureFor(pair, { ringC, clearanceMm: drop.marginMm })),
     clearanceMm: start.clearanceMm,
     chance: normalShareBelow((start.clearanceMm.value - drop.marginMm) / Math.max(start.clearanceMm.u, 1e-12)),

@@ -6,7 +6,8 @@ import { boreTemperature, predictDrop, type DropMoment, type DropProblem } from 
 import { CONVECTION, soakTemperature, timeUntil } from '@/core/heat/soak';
 import { bandOf } from '@/core/quantity/measured';
 import type { ProbeReading } from './castingHeat';
-import { hotBossOf, raceMetal } from './seatFit';
+import { hotBossOf } from './planSeat';
+import { raceMetal } from './seatFit';
 import type { SeatView } from './seatView';
 
 /** What the big sign says. Each has its own word and its own shape. */

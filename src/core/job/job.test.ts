@@ -12,7 +12,8 @@ import { standingEvents, standingReadings } from './currentReadings';
 import { viewHeatRun } from './heatRun';
 import { findNextMove, findSeatMove } from './nextMove';
 import { isConverging } from './squarePasses';
-import { planOf, viewJob, viewSeat } from './seatView';
+import { planSeat } from './planSeat';
+import { viewJob, viewSeat } from './seatView';
 
 const NOW = Date.parse('2026-11-01T10:00:00Z');
 const demo = (machine: string): JobRecord => {
@@ -88,7 +89,7 @@ describe('measuring', () => {
     const usual = withEntries(record, [], [event('usual_fit_accepted', {}, { seatId: seat.id })]);
     const seen = viewSeat(usual, seat.id, NOW)!;
     expect(findSeatMove(seen, viewJob(usual, NOW), 'quick')?.code).toBe('choose_way_in');
-    expect(planOf(seen, 20)?.mildest?.works).toBe(true);
+    expect(planSeat(seen, 20)?.mildest?.works).toBe(true);
   });
   it.each([['2.44', 'looks_like_inches'], ['61', 'impossible_size'], ['nonsense', 'not_a_length'], ['', 'empty']])('“%s” for a 47 mm bore is refused as %s', (typed, code) => {
     const expected = typed === '2.44' ? { ...seat, spec: { ...seat.spec, part: { ...seat.spec.part, outsideMm: 62 } } } : seat;

@@ -1,4 +1,4 @@
-import { bearingBody, bearingInside } from '@/core/catalogue/bearings/inside';
+import { bearingInside } from '@/core/catalogue/bearings/inside';
 import { findBearingOutsideLimits } from '@/core/catalogue/bearingLimits';
 import { findLimits } from '@/core/catalogue/limits';
 import { MATERIALS } from '@/core/catalogue/materials';
@@ -7,13 +7,8 @@ import { findInterference, type Interference } from '@/core/fit/interference';
 import { judgeFit, type FitJudgement } from '@/core/fit/judgeFit';
 import { pushForceBracket, type PushForce } from '@/core/fit/pushForce';
 import { interferenceAt } from '@/core/fit/runningFit';
-import { ceilingsFor, type LeftIn, type Neighbour } from '@/core/heat/ceilings';
-import { CONVECTION } from '@/core/heat/soak';
-import { hotBossBand, type HotBossBand } from '@/core/heat/hotBoss';
-import { planWayIn, type WayInPlan } from '@/core/heat/wayIn';
 import { sizeAtReference, type Measured } from '@/core/quantity/measured';
 import type { Casting, Instrument, Seat } from '@/core/record/job';
-import type { HeatSource } from '@/core/record/vocabulary';
 import { countingReadings, slotNumbers, type StandingReading } from './currentReadings';
 
 /** Version of the formulas in this folder's results; stored beside every result that is kept. */
@@ -99,33 +94,3 @@ function usualHighMm({ spec }: Seat): number {
 
 /** Metal of the race, shell or bush that meets the bore. */
 export const raceMetal = ({ spec: { part } }: Pick<Seat, 'spec'>) => MATERIALS[part.material ?? 'bearing_steel'];
-
-/** A boss is hot after some minutes of hot air; plans count on this. Common practice, no source. */
-const PLANNED_GUN_S = 180;
-/** Times are rounded down to steps of this ratio, so that a course can be used again; shorter is the safe side. */
-const GUN_STEP = 1.25;
-
-/** How the boss of this seat cools when it was heated alone for `heatedForS`; null where its drawn sizes make no boss. */
-export function hotBossOf({ seat: { spec: { part, housing } }, casting }: { seat: Seat; casting: Casting }, heatedForS = PLANNED_GUN_S): HotBossBand | null {
-  return hotBossBand({
-    diameterMm: part.outsideMm, bossOutsideMm: housing.bossOutsideMm, bossWidthMm: housing.bossHeightMm, webThicknessMm: housing.webThicknessMm, massKg: casting.massKg,
-    housing: MATERIALS[casting.material], hWM2K: CONVECTION.openAir,
-    heatedForS: GUN_STEP ** Math.floor(Math.log(Math.max(1, heatedForS)) / Math.log(GUN_STEP)),
-  });
-}
-
-/** The ways in for a seat with the fit `fit`, in its casting, with what is left in that casting. */
-export function planSeat(
-  { seat, casting, fit, leftIn, neighbours, roomC, freezerC, heatedBy }:
-  { seat: Seat; casting: Casting; fit: SeatFit; leftIn: readonly LeftIn[]; neighbours: readonly Neighbour[]; roomC: number; freezerC: number; heatedBy: HeatSource },
-): WayInPlan {
-  const { part } = seat.spec;
-  return planWayIn({
-    diameterMm: part.outsideMm, widthMm: part.widthMm, interferenceMm: fit.interference.forDropMm,
-    race: raceMetal(seat), housing: MATERIALS[casting.material],
-    bearing: bearingBody(part), casting, roomC, freezerC, openAirH: CONVECTION.openAir,
-    hotBoss: heatedBy === 'gun' ? hotBossOf({ seat, casting }) : null,
-    ceilings: ceilingsFor({ castingMaterial: casting.material, leftIn, bearing: part }),
-    neighbours, pushForce: fit.push,
-  });
-}

@@ -1,16 +1,14 @@
 import { MATERIALS } from '@/core/catalogue/materials';
 import { interferenceAt } from '@/core/fit/runningFit';
-import { REFERENCE_C, type Measured } from '@/core/quantity/measured';
-import type { WayInPlan } from '@/core/heat/wayIn';
+import type { Measured } from '@/core/quantity/measured';
 import type { PartCheck } from '@/core/parts/comparePart';
 import type { Casting, Instrument, JobRecord, Seat } from '@/core/record/job';
 import type { JobPlan } from '@/core/record/plan';
-import type { HeatSource } from '@/core/record/vocabulary';
 import type { Tool } from '@/core/tools/tool';
 import type { LeftIn, Neighbour } from '@/core/heat/ceilings';
 import { findCastingHeat, type CastingHeat } from './castingHeat';
 import { countingReadings, standingReadings, type StandingReading } from './currentReadings';
-import { findSeatFit, hotBossOf, planSeat, raceMetal, type SeatFit } from './seatFit';
+import { findSeatFit, raceMetal, type SeatFit } from './seatFit';
 import { replaySeat, type SeatHistory } from './seatHistory';
 import { checkSeatPart } from './seatSizes';
 import { judgePasses, type JudgedPass } from './squarePasses';
@@ -105,10 +103,6 @@ export function viewSeat(record: JobRecord, seatId: string, nowMs: number, work:
   };
 }
 
-/** The ways in for a viewed seat. Apart from the view, because it simulates dozens of heats (some 20 ms). */
-export const planOf = ({ seat, casting, fit, leftIn, history }: SeatView, roomC: number, neighbours: readonly Neighbour[] = [], heatedBy: HeatSource = history.wayIn?.heatedBy ?? 'oven'): WayInPlan | null =>
-  fit && planSeat({ seat, casting, fit, leftIn, neighbours, roomC, freezerC: history.freezer?.freezerC ?? FREEZER_C, heatedBy });
-
 /** Seals of the same casting that would be in the heat while this seat is stripped; its own comes out first anyway. */
 export const sealsBeside = ({ seat, leftIn }: SeatView): LeftIn[] => leftIn.filter(({ seatName }) => seatName !== seat.name);
 
@@ -123,11 +117,9 @@ const U_AT_DROP_K = 3;
 /** Interference at the planned drop (negative is clear); null where none is planned, or where it is driven cold. */
 export function interferenceAtDrop({ seat, casting, fit, history: { wayIn } }: SeatView): Measured | null {
   if (!fit || !wayIn || wayIn.way === 'drive') return null;
-  const hotBoss = wayIn.heatedBy === 'gun' ? hotBossOf({ seat, casting }) : null;
-  const boreC = hotBoss ? REFERENCE_C + (wayIn.housingC - REFERENCE_C) * hotBoss.likely.boreShare[0]! : wayIn.housingC;
   return interferenceAt({
     diameterMm: seat.spec.part.outsideMm, interferenceMm: fit.interference.forDropMm, ring: raceMetal(seat), housing: MATERIALS[casting.material],
-    ringC: { value: wayIn.ringC, u: U_AT_DROP_K }, housingC: { value: boreC, u: U_AT_DROP_K },
+    ringC: { value: wayIn.ringC, u: U_AT_DROP_K }, housingC: { value: wayIn.boreC ?? wayIn.housingC, u: U_AT_DROP_K },
   });
 }
 

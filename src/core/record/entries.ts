@@ -52,6 +52,8 @@ export const eventBodies = {
     ringC: finite.min(-60).max(200),
     /** Left out: in an oven, the whole casting. */
     heatedBy: z.enum(HEAT_SOURCES).optional(),
+    /** As wide as a bore of this temperature that grows freely; left out: `housingC`. */
+    boreC: finite.min(-60).max(300).optional(),
     /** Version of the formulas that gave it. */
     formulaVersion: z.string().max(20),
   }),
