@@ -1,9 +1,10 @@
 import type { Browser } from 'puppeteer-core';
+import sharp from 'sharp';
 import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import { startCluster } from '../../scripts/lib/cluster.mjs';
 import { migrate } from '../../scripts/lib/database.mjs';
 import { findPostgres } from '../../scripts/lib/install.mjs';
-import { findPlace, gotoReady, loadDemo, loadStored, openPage, retimeHeat, sendEvent, startApp, waitForStored, waitForText, type App } from '../support/app';
+import { findPlace, gotoReady, loadDemo, loadStored, openPage, retimeHeat, sendEvent, startApp, takePhotograph, waitForStored, waitForText, type App } from '../support/app';
 import { launchChromium } from '../support/chromium';
 import { makeDataDir } from '../support/dataDir';
 
@@ -70,6 +71,26 @@ describe('when the server or the database goes away', () => {
     await gotoReady(again, place.at('measure'));
     await waitForStored(again, 'bore.1.0');
     expect((await loadStored(app, place.jobId)).entries.readings.filter(({ seatId }) => seatId === place.seatId)).toHaveLength(1);
+  });
+
+  it('a photograph taken while the server is away is kept, also through a closed page, and arrives once', async () => {
+    const place = await findPlace(app, 'Merrow twin', 'Magneto drive');
+    const { page } = await openPage(browser, { person: 'iq' });
+    await gotoReady(page, place.at('strip'));
+    await page.waitForSelector('[data-testid="photographs"]');
+    await app.kill();
+    await page.waitForFunction(() => document.querySelector('[role="status"]')?.textContent?.includes('server away'));
+    await takePhotograph(page, 'seat.jpg', await sharp({ create: { width: 60, height: 40, channels: 3, background: '#777' } }).jpeg().toBuffer());
+    await waitForText(page, 'photograph-state', /1 kept here/);
+    await page.waitForSelector('[data-testid="kept-photograph"]');
+    const context = page.browserContext();
+    await page.close();
+    await app.startAgain();
+    const again = await context.newPage();
+    await gotoReady(again, place.at('strip'));
+    await waitForText(again, 'photograph-state', /1 of 12/);
+    const { photographs } = (await (await fetch(`${app.url}/api/v1/jobs/${place.jobId}`)).json()) as { photographs: { seatId: string | null; widthPx: number }[] };
+    expect(photographs.filter(({ seatId }) => seatId === place.seatId)).toMatchObject([{ widthPx: 60 }]);
   });
 
   it('a reload while the server is away brings the screen back, and what is typed then arrives once', async () => {

@@ -1,11 +1,8 @@
-import { writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import type { Browser, ElementHandle, Page } from 'puppeteer-core';
+import type { Browser, Page } from 'puppeteer-core';
 import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
 import { JOB_KINDS } from '@/core/job/kinds/allKinds';
-import { findPlace, gotoReady, loadStored, openPage, sendEvent, tap, textOf, waitForStored, waitForText, type App } from '../support/app';
+import { findPlace, gotoReady, loadStored, openPage, sendEvent, takePhotograph, tap, textOf, waitForStored, waitForText, type App } from '../support/app';
 import { serveDemo } from '../support/serveDemo';
 
 let app: App;
@@ -123,9 +120,23 @@ describe('what is caught before any force', () => {
     const pinion = jobs.find(({ id }) => id === jobId)!.castings[0]!.seats.find(({ name }) => name === 'Pinion bearing')!;
     await gotoReady(page, `${app.url}/jobs/${jobId}/${pinion.id}/strip`);
     await page.waitForSelector('[data-hidden="o_ring_under_the_pinion_bearing"]');
+    expect(await textOf(page, 'left-hand')).toMatch(/pinion ring nut, M45×1\.5\. Clockwise loosens/);
     expect(await textOf(page, 'removal')).toMatch(/First: .*look for what lies hidden under it/);
     await tap(page, 'Found it');
     await page.waitForFunction(() => document.querySelector('[data-hidden="o_ring_under_the_pinion_bearing"]')?.textContent?.includes('Found, and noted'));
+  });
+
+  it('a limit is the manual’s, not ours: typed over the placeholder, it judges what was measured', async () => {
+    const { page } = await openPage(browser, { person: 'iq' });
+    await gotoReady(page, (await findPlace(app, 'Quarry 500', 'Main-shaft bearing')).at('stacks'));
+    const fork = await page.waitForSelector('[data-inspect^="forks"]');
+    const said = () => fork!.evaluate((node) => node.textContent ?? '');
+    const key = await fork!.evaluate((node) => node.getAttribute('data-inspect'));
+    await typeInto(page, `inspect-${key}`, '5.10');
+    await page.waitForFunction((id) => /Past its limit:.*placeholder/.test(document.querySelector(`[data-inspect="${id}"]`)?.textContent ?? ''), {}, key);
+    await typeInto(page, `limit-${key}`, '5.05');
+    await page.waitForFunction((id) => /from the manual/.test(document.querySelector(`[data-inspect="${id}"]`)?.textContent ?? ''), {}, key);
+    expect(await said()).not.toMatch(/Past its limit/);
   });
 
   it('a number that came wrong before alarms when it is ordered again', async () => {
@@ -139,24 +150,19 @@ describe('what is caught before any force', () => {
 });
 
 describe('photographs', () => {
-  const upload = async (page: Page, name: string, bytes: Buffer) => {
-    const path = join(tmpdir(), `urn-key-${process.pid}-${name}`);
-    writeFileSync(path, bytes);
-    await ((await page.$('[data-testid="photograph-file"]')) as ElementHandle<HTMLInputElement>).uploadFile(path);
-  };
   it('are taken in at once and are there after a reload and on a second screen; what is none is refused in words', async () => {
     const place = await findPlace(app, 'Merrow twin', 'Camshaft');
     const { page } = await openPage(browser, { person: 'iq' });
     const other = await openPage(browser, { person: 'tm' });
     await gotoReady(page, place.at('strip'));
     await gotoReady(other.page, place.at('strip'));
-    await upload(page, 'notes.jpg', Buffer.from('these are words'));
+    await takePhotograph(page, 'notes.jpg', Buffer.from('these are words'));
     await waitForText(page, 'photograph-state', /no picture that can be read/);
-    await upload(page, 'huge.jpg', Buffer.alloc(25 * 1024 * 1024, 7));
+    await takePhotograph(page, 'huge.jpg', Buffer.alloc(25 * 1024 * 1024, 7));
     await waitForText(page, 'photograph-state', /too large: 25 MB/);
-    await upload(page, 'wide.png', await sharp({ create: { width: 40_000, height: 8, channels: 3, background: '#445' } }).png().toBuffer());
+    await takePhotograph(page, 'wide.png', await sharp({ create: { width: 40_000, height: 8, channels: 3, background: '#445' } }).png().toBuffer());
     await waitForText(page, 'photograph-state', /too many pixels/);
-    await upload(page, 'seat.jpg', await sharp({ create: { width: 3000, height: 2000, channels: 3, background: '#778' } }).jpeg().toBuffer());
+    await takePhotograph(page, 'seat.jpg', await sharp({ create: { width: 3000, height: 2000, channels: 3, background: '#778' } }).jpeg().toBuffer());
     await waitForText(page, 'photograph-state', /1 of 12/);
     await waitForText(other.page, 'photograph-state', /1 of 12/);
     await page.reload();

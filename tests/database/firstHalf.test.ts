@@ -98,6 +98,7 @@ describe('photographs', () => {
     const ids = Array.from({ length: 12 }, () => randomUUID());
     for (const id of ids) expect((await call('photograph', { jobId }, picture, about({ id, seatId: other }))).status).toBe(201);
     expect((await call('photograph', { jobId }, picture, about({ seatId: other }))).json.error?.issues[0]).toMatchObject({ code: 'too_many', max: 12 });
+    expect((await call('photograph', { jobId }, picture, about({ id: ids[11]!, seatId: other }))).status, 'the twelfth, sent again').toBe(201);
     await server.saveEntries(jobId, { readings: [], events: [{ id: randomUUID(), seatId: other, castingId: null, personId, kind: 'photograph_withdrawn', body: { photographId: ids[0]! }, at: '2026-11-01T11:00:00.000Z' }] });
     expect((await call('photograph', { jobId }, picture, about({ seatId: other }))).status).toBe(201);
   });

@@ -1,5 +1,8 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import type { Browser, Page } from 'puppeteer-core';
+import { writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Browser, ElementHandle, Page } from 'puppeteer-core';
 import { findFreePort, ROOT, run, wait } from '../../scripts/lib/processes.mjs';
 import { idOf } from '../../database/demo/demo';
 
@@ -126,4 +129,11 @@ export async function passedMs(pressed: Page, seen: Page) {
   await seen.waitForFunction(() => document.documentElement.dataset.seenAt !== undefined, { timeout: 20_000 });
   const read = (page: Page, name: 'seenAt' | 'pressedAt') => page.evaluate((key) => Number(document.documentElement.dataset[key]), name);
   return (await read(seen, 'seenAt')) - (await read(pressed, 'pressedAt'));
+}
+
+/** What a camera hands to the page. */
+export async function takePhotograph(page: Page, name: string, bytes: Buffer) {
+  const path = join(tmpdir(), `urn-key-${process.pid}-${name}`);
+  writeFileSync(path, bytes);
+  await ((await page.waitForSelector('[data-testid="photograph-file"]')) as ElementHandle<HTMLInputElement>).uploadFile(path);
 }

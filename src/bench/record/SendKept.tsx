@@ -1,5 +1,6 @@
 'use client';
 import { useEffect } from 'react';
+import { keptPhotographs } from './keptPhotographs';
 import { liveStream } from './liveStream';
 import { outbox } from './outbox';
 
@@ -7,7 +8,8 @@ import { outbox } from './outbox';
 export function SendKept() {
   useEffect(() => {
     void outbox.start();
-    return liveStream.on('link', ({ state }) => { if (state === 'live') void outbox.send(); });
+    void keptPhotographs.start();
+    return liveStream.on('link', ({ state }) => { if (state === 'live') { void outbox.send(); void keptPhotographs.send(); } });
   }, []);
   return null;
 }

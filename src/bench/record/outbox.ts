@@ -1,7 +1,7 @@
 'use client';
-import { openDB, type IDBPDatabase } from 'idb';
 import type { JobEvent, Reading } from '@/core/record/entries';
 import type { Issue } from '@/core/quantity/result';
+import { openKeptHere } from './keptHere';
 
 /**
  * Entries that the database has not yet acknowledged. They live in this browser (IndexedDB), are sent again until acknowledged,
@@ -17,20 +17,12 @@ const BATCH = 200;
 export class Outbox {
   private kept = new Map<string, KeptEntry>();
   private listeners = new Set<Listener>();
-  private database: Promise<IDBPDatabase | null> | null = null;
   private isSending = false;
   private timer: ReturnType<typeof setTimeout> | null = null;
 
-  /** Without IndexedDB (a private window) entries are kept in memory only. */
-  private open() {
-    const opened = async () => openDB('urn-key', 1, { upgrade: (db) => { db.createObjectStore('kept', { keyPath: 'id' }); } });
-    this.database ??= opened().catch(() => null);
-    return this.database;
-  }
-
   /** Takes up what an earlier visit left behind, and starts sending. */
   async start() {
-    const database = await this.open();
+    const database = await openKeptHere();
     for (const entry of ((await database?.getAll('kept')) ?? []) as KeptEntry[]) if (!this.kept.has(entry.id)) this.kept.set(entry.id, entry);
     this.tell([]);
     void this.send();
@@ -51,7 +43,7 @@ export class Outbox {
   async keep(entry: KeptEntry) {
     this.kept.set(entry.id, entry);
     this.tell([]);
-    await (await this.open())?.put('kept', entry).catch(() => undefined);
+    await (await openKeptHere())?.put('kept', entry).catch(() => undefined);
     void this.send();
   }
 
@@ -59,7 +51,7 @@ export class Outbox {
   async drop(id: string) {
     this.kept.delete(id);
     this.tell([]);
-    await (await this.open())?.delete('kept', id).catch(() => undefined);
+    await (await openKeptHere())?.delete('kept', id).catch(() => undefined);
   }
 
   private later() {
@@ -99,7 +91,7 @@ export class Outbox {
   }
 
   private async settle(stored: readonly KeptEntry[], refusals: readonly { id: string; issue: Issue }[]) {
-    const database = await this.open();
+    const database = await openKeptHere();
     for (const { id } of stored) { this.kept.delete(id); await database?.delete('kept', id).catch(() => undefined); }
     for (const { id, issue } of refusals) {
       const entry = this.kept.get(id);

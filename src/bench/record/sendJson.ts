@@ -15,7 +15,7 @@ export const sendJson = <T = unknown>(path: string, method: 'POST' | 'PUT' | 'PA
   readAnswer<T>(fetch(path, body === undefined ? { method } : { method, headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }));
 
 /** The same for a file as it is. */
-export const sendFile = <T = unknown>(path: string, file: File, type: string): Promise<Sent<T>> =>
+export const sendFile = <T = unknown>(path: string, file: Blob, type: string): Promise<Sent<T>> =>
   readAnswer<T>(fetch(path, { method: 'POST', headers: { 'Content-Type': type }, body: file }));
 
 /** What was wrong, in the words beside the field; `away` when the server did not answer. */

@@ -12,7 +12,7 @@ import { castingExtentMm } from '@/ui/drawing/castingOutline';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { EntryField, readLength, readNumber, readText } from '@/ui/fields/EntryField';
 import { token } from '@/ui/theme/tokens';
-import type { useEdits } from './useEdits';
+import type { useEdits } from '@/bench/record/useEdits';
 
 /** The casting itself: its name, metal and mass (they carry the heat), its size on the map, and bolts by their coordinates. */
 export function CastingForm({ casting, edits }: { casting: Casting; edits: ReturnType<typeof useEdits> }) {

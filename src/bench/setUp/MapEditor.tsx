@@ -14,7 +14,7 @@ import { EntryField, readLength, readText } from '@/ui/fields/EntryField';
 import { token } from '@/ui/theme/tokens';
 import { partMark, seatMark } from '@/ui/words/states';
 import { CastingForm } from './CastingForm';
-import type { useEdits } from './useEdits';
+import type { useEdits } from '@/bench/record/useEdits';
 
 const WIDTH = 520;
 const HEIGHT = 400;

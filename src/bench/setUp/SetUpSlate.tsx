@@ -11,7 +11,7 @@ import { EntryField, readText } from '@/ui/fields/EntryField';
 import { token } from '@/ui/theme/tokens';
 import { STEP_WORDS } from '@/ui/words/moves';
 import { SKIP_WORDS, WAIT_WORDS } from '@/ui/words/work';
-import type { useEdits } from './useEdits';
+import type { useEdits } from '@/bench/record/useEdits';
 
 const SKIPPABLE: readonly Step[] = STEPS.filter((step) => step !== 'record' && step !== 'heat_run');
 

@@ -1,9 +1,11 @@
 'use client';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { asText, showSize } from '@/core/quantity/format';
+import { showSize, type Units } from '@/core/quantity/format';
+import type { JobPlan } from '@/core/record/plan';
 import { useJob } from '@/bench/record/JobProvider';
 import { Photographs } from '@/bench/record/Photographs';
+import { useEdits } from '@/bench/record/useEdits';
 import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { EntryField, readLength } from '@/ui/fields/EntryField';
 import { token } from '@/ui/theme/tokens';
@@ -11,7 +13,8 @@ import { FINDING_WORDS } from '@/ui/words/work';
 
 /** Gears, forks, cam plate, shafts, sleeves: looked at, measured where there is a limit, kept or not. */
 export function InspectSlate() {
-  const { job, addEvent, person } = useJob();
+  const { job, person } = useJob();
+  const edits = useEdits();
   const units = person?.units ?? 'metric';
   const { inspect } = job.plan;
   return (
@@ -19,18 +22,27 @@ export function InspectSlate() {
       <Typography variant="h2">Inspect while it is open</Typography>
       <Photographs seatId={null} />
       {inspect.length === 0 && <Box sx={{ fontSize: 17 }}>Nothing is listed for this job.</Box>}
-      {inspect.map(({ key, name, limitMm, isLeast }) => {
-        const found = job.work.inspected.get(key);
-        const isBeyond = limitMm !== null && found?.valueMm != null && (isLeast ? found.valueMm < limitMm : found.valueMm > limitMm);
-        return (
-          <Box key={key} data-inspect={key} sx={{ borderTop: `1px solid ${token('rule')}`, py: 1 }}>
-            <Box sx={{ fontSize: 18, fontWeight: 650 }}>{name}</Box>
-            {limitMm !== null && <EntryField label={`${isLeast ? 'At least' : 'At most'} ${asText(showSize(limitMm, units, 2))}`} name={`inspect-${key}`} isNumber shown={found?.valueMm == null ? '' : showSize(found.valueMm, units, 3).figure} read={readLength(units, key)} onTake={(valueMm) => addEvent('part_inspected', { key, valueMm, finding: (isLeast ? valueMm < limitMm : valueMm > limitMm) ? 'bad' : 'good' })} />}
-            <ChoiceRow label={name} isLabelHidden options={optionsFrom(FINDING_WORDS)} value={found?.finding ?? null} onPick={(finding) => addEvent('part_inspected', { key, valueMm: found?.valueMm ?? null, finding })} />
-            {isBeyond && <Box role="alert" sx={{ fontSize: 16 }}><b>Past its limit:</b> renew it. Placeholder limit; the manual’s counts.</Box>}
-          </Box>
-        );
-      })}
+      {inspect.map((item) => <Inspected key={item.key} item={item} units={units} saveLimit={(limitMm) => void edits.savePlan((plan) => ({ inspect: plan.inspect.map((each) => (each.key === item.key ? { ...each, limitMm, isFromManual: true } : each)) }))} />)}
+      {edits.problem && <Box role="alert" sx={{ fontWeight: 650, fontSize: 17, mt: 1 }}>{edits.problem}</Box>}
+    </Box>
+  );
+}
+
+/** One thing: its limit as the manual gives it, what was measured, kept or not. */
+function Inspected({ item: { key, name, limitMm, isLeast, isFromManual = false }, units, saveLimit }: { item: JobPlan['inspect'][number]; units: Units; saveLimit: (limitMm: number) => void }) {
+  const { job, addEvent } = useJob();
+  const found = job.work.inspected.get(key);
+  const isPast = (mm: number) => limitMm !== null && (isLeast ? mm < limitMm : mm > limitMm);
+  const show = (mm: number | null | undefined, digits: number) => (mm == null ? '' : showSize(mm, units, digits).figure);
+  return (
+    <Box data-inspect={key} sx={{ borderTop: `1px solid ${token('rule')}`, py: 1 }}>
+      <Box sx={{ fontSize: 18, fontWeight: 650 }}>{name}</Box>
+      {limitMm !== null && <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
+        <EntryField label={`${isLeast ? 'At least' : 'At most'}, ${isFromManual ? 'from the manual' : 'placeholder'}`} name={`limit-${key}`} isNumber shown={show(limitMm, 2)} read={readLength(units, key)} onTake={saveLimit} />
+        <EntryField label="Measured" name={`inspect-${key}`} isNumber shown={show(found?.valueMm, 3)} read={readLength(units, key)} onTake={(valueMm) => addEvent('part_inspected', { key, valueMm, finding: isPast(valueMm) ? 'bad' : 'good' })} />
+      </Box>}
+      <ChoiceRow label={name} isLabelHidden options={optionsFrom(FINDING_WORDS)} value={found?.finding ?? null} onPick={(finding) => addEvent('part_inspected', { key, valueMm: found?.valueMm ?? null, finding })} />
+      {found?.valueMm != null && isPast(found.valueMm) && <Box role="alert" sx={{ fontSize: 16 }}><b>Past its limit:</b> renew it.{isFromManual ? '' : ' The limit is a placeholder: type the manual’s.'}</Box>}
     </Box>
   );
 }

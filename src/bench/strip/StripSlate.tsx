@@ -17,6 +17,7 @@ export function StripSlate({ seatId }: { seatId: string }) {
   if (!view) return null;
   const { plan, work } = job;
   const access = plan.access.filter(({ key }) => !work.accessDone.has(key));
+  const leftHand = view.work.takenOut ? [] : plan.fasteners.filter(({ isLeftHand }) => isLeftHand);
   const hidden = plan.hidden.filter(({ under }) => under === seatId);
   return (
     <Box data-testid="strip-slate">
@@ -26,6 +27,7 @@ export function StripSlate({ seatId }: { seatId: string }) {
           {access.map(({ key, name }) => <Button key={key} variant="text" onClick={() => addEvent('access_done', { key })} sx={{ display: 'flex', width: '100%', justifyContent: 'flex-start', minHeight: 48, px: 0, fontSize: 17, borderTop: `1px solid ${token('rule')}` }}>{name}: done</Button>)}
         </Box>
       )}
+      {leftHand.length > 0 && <Box role="note" data-testid="left-hand" sx={{ borderLeft: `6px double ${token('ink')}`, pl: 1, mb: 1.5, fontSize: 17 }}><b>Left-hand thread:</b> {leftHand.map(({ name, size }) => `${name.toLowerCase()}, ${size}`).join('; ')}. Clockwise loosens. Break it loose by hand first.</Box>}
       <Typography variant="h2">{view.seat.name}</Typography>
       <AsFound seatId={seatId} found={view.work.asFound} isSeal={view.seat.spec.part.type === 'seal'} hasSeal={view.seat.spec.seal !== null} />
       {hidden.map(({ key, name }) => (

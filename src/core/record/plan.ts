@@ -30,7 +30,11 @@ export const planSchema = z.strictObject({
   /** Parts that lie hidden under another part. */
   hidden: z.array(z.strictObject({ key: keySchema, name, under: id.nullable() })).max(20),
   /** What is inspected and kept or renewed: gears, forks, shafts, sleeves. */
-  inspect: z.array(z.strictObject({ key: keySchema, name, limitMm: z.number().min(0).max(200).nullable(), isLeast: z.boolean() })).max(40),
+  inspect: z.array(z.strictObject({
+    key: keySchema, name, limitMm: z.number().min(0).max(200).nullable(), isLeast: z.boolean(),
+    /** A person took the limit from the machine's manual; left out: the kind's placeholder. */
+    isFromManual: z.boolean().optional(),
+  })).max(40),
   special: z.array(z.strictObject({ step: stepSchema, text: z.string().trim().min(1).max(300) })).max(40),
   cautions: z.array(z.string().max(40)).max(12),
 });

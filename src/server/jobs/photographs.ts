@@ -39,6 +39,10 @@ const countOf = (client: Queryable, jobId: string, seatId: string | null) => que
   SELECT count(*)::integer AS count FROM photograph WHERE job_id = $1 AND seat_id IS NOT DISTINCT FROM $2
   AND NOT EXISTS (SELECT FROM job_event WHERE job_event.job_id = $1 AND kind = 'photograph_withdrawn' AND body ->> 'photographId' = photograph.id::text)`, [jobId, seatId]);
 
+const STORED = `
+  SELECT id, seat_id AS "seatId", person_id AS "personId", caption, width_px AS "widthPx", height_px AS "heightPx", taken_at AS "takenAt", length(jpeg) AS bytes FROM photograph WHERE id = $1 AND job_id = $2`;
+
+/** Scales and stores a photograph; one that is stored already is answered as it is. */
 export async function savePhotograph(jobId: string, about: Pick<Photograph, 'id' | 'seatId' | 'personId' | 'caption' | 'takenAt'>, bytes: Buffer): Promise<Photograph> {
   const { jpeg, widthPx, heightPx } = await scalePhotograph(bytes);
   return inTransaction(async (client) => {
@@ -46,6 +50,8 @@ export async function savePhotograph(jobId: string, about: Pick<Photograph, 'id'
       SELECT ($2::uuid IS NULL OR EXISTS (SELECT FROM seat JOIN casting ON casting.id = casting_id WHERE seat.id = $2 AND job_id = job.id)) AS "isThere" FROM job WHERE id = $1 FOR UPDATE`, [jobId, about.seatId]);
     if (!place) throw new Refusal(404, 'not_found', 'There is no such job.');
     if (!place.isThere) throw new Refusal(400, 'points_nowhere', 'This job has no such seat.', [{ code: 'points_nowhere', field: 'seatId' }]);
+    const stored = await queryMaybeOne<Kept & { bytes: number }>(client, STORED, [about.id, jobId]);
+    if (stored) return stored;
     const { count } = (await countOf(client, jobId, about.seatId))!;
     if (count >= PER_SEAT) throw new Refusal(409, 'too_many', `A seat keeps ${PER_SEAT} photographs. Take one away first.`, [{ code: 'too_many', field: 'photograph', max: PER_SEAT }]);
     await insertPhotograph(client, jobId, { ...about, widthPx, heightPx }, jpeg);

@@ -3,7 +3,7 @@ import { useParams, useRouter } from 'next/navigation';
 import { StepLayout } from '@/bench/job/StepLayout';
 import { MapEditor } from '@/bench/setUp/MapEditor';
 import { SetUpSlate } from '@/bench/setUp/SetUpSlate';
-import { useEdits } from '@/bench/setUp/useEdits';
+import { useEdits } from '@/bench/record/useEdits';
 
 export default function SetUpPage() {
   const { jobId, seatId } = useParams<{ jobId: string; seatId: string }>();

@@ -3,8 +3,8 @@ import { useLayoutEffect, useRef, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import type { Casting, JobRecord, Seat } from '@/core/record/job';
 import type { JobPlan } from '@/core/record/plan';
-import { useJob } from '@/bench/record/JobProvider';
-import { sayProblem, sendJson } from '@/bench/record/sendJson';
+import { useJob } from './JobProvider';
+import { sayProblem, sendJson } from './sendJson';
 
 type Request = { path: string; method: 'POST' | 'PUT' | 'PATCH'; body: unknown };
 
