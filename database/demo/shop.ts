@@ -19,7 +19,7 @@ export const PEOPLE: Person[] = [
 
 export const instrumentsAt = (nowMs: number): Instrument[] => [
   { id: idOf('by hand'), name: 'Typed by hand', kind: 'by_hand', resolution: 0.01, u: 0.006, isSimulated: false },
-  { id: idOf('bore gauge'), name: 'Bore gauge 35–100 (simulated)', kind: 'bore_gauge', resolution: 0.001, u: 0.002, isSimulated: true, calibrationDue: day(nowMs, 40) },
+  { id: idOf('bore gauge'), name: 'Bore gauge 18–100 (simulated)', kind: 'bore_gauge', resolution: 0.001, u: 0.002, isSimulated: true, calibrationDue: day(nowMs, 40) },
   { id: idOf('micrometer'), name: 'Micrometer 25–100 (simulated)', kind: 'micrometer', resolution: 0.001, u: 0.0015, isSimulated: true, calibrationDue: day(nowMs, 96) },
   { id: idOf('depth gauge'), name: 'Depth gauge (simulated)', kind: 'depth_gauge', resolution: 0.01, u: 0.008, isSimulated: true },
   { id: idOf('probe'), name: 'Contact probe (simulated)', kind: 'contact_probe', resolution: 0.1, u: 0.8, isSimulated: true },

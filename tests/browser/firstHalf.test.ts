@@ -149,6 +149,14 @@ describe('what is caught before any force', () => {
   });
 });
 
+it('what a seat was at the last rebuild of its machine stands beside what it is now', async () => {
+  const { page } = await openPage(browser, { person: 'iq' });
+  for (const step of ['measure', 'record']) {
+    await gotoReady(page, (await findPlace(app, 'Pelling 90', 'Drive side')).at(step));
+    await waitForText(page, 'earlier-rebuilds', /Job 371.*Wider by 0\.009.*relaxes or wears/);
+  }
+});
+
 describe('photographs', () => {
   it('are taken in at once and are there after a reload and on a second screen; what is none is refused in words', async () => {
     const place = await findPlace(app, 'Merrow twin', 'Camshaft');

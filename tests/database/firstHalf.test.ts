@@ -44,6 +44,7 @@ beforeAll(async () => {
   add('orders', (await import('@/app/api/v1/orders/route')).GET);
   add('ordersCsv', (await import('@/app/api/v1/orders.csv/route')).GET);
   add('stacks', (await import('@/app/api/v1/stacks/route')).GET);
+  add('rebuilds', (await import('@/app/api/v1/seats/[seatId]/rebuilds/route')).GET);
   add('shop', (await import('@/app/api/v1/shop/route')).PATCH);
   add('newPerson', (await import('@/app/api/v1/people/route')).POST);
   add('exported', (await import('@/app/api/v1/jobs/[jobId]/export/route')).GET);
@@ -61,6 +62,19 @@ async function call(name: string, params: Record<string, string> = {}, body?: un
 
 const about = (more: Record<string, string> = {}) => `?${new URLSearchParams({ id: randomUUID(), seatId: seat.id, personId, caption: 'as found', takenAt: '2026-11-01T10:00:00.000Z', ...more })}`;
 const blank = (width: number, height: number) => sharp({ create: { width, height, channels: 3, background: '#889' } });
+
+describe('rebuilds of one seat', () => {
+  const driveSide = (number: number) => buildDemo(NOW).find(({ job }) => job.number === number)!.job.castings[0]!.seats.find(({ name }) => name === 'Drive side')!.id;
+  it('are found over all jobs of the same machine, by its frame number, also those put away', async () => {
+    const { json } = await call('rebuilds', { seatId: driveSide(417) });
+    expect((json as unknown as { rebuilds: object[] }).rebuilds).toMatchObject([{ jobNumber: 371, seatId: driveSide(371) }]);
+    expect(((await call('rebuilds', { seatId: driveSide(371) })).json as unknown as { rebuilds: object[] }).rebuilds).toMatchObject([{ jobNumber: 417 }]);
+    expect((await call('rebuilds', { seatId: seat.id })).json).toEqual({ rebuilds: [] });
+  });
+  it('of a seat that is not there, or no seat at all', async () => {
+    for (const seatId of [randomUUID(), 'x', "' OR 1=1"]) expect((await call('rebuilds', { seatId })).status).toBe(404);
+  });
+});
 
 describe('photographs', () => {
   it('are scaled to 1600 px, turned upright, and lose everything that the camera wrote in', async () => {

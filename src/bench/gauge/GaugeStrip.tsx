@@ -21,6 +21,9 @@ export type GaugeSlot = { slot: string; label: string; angleDeg: number; instrum
 
 const MOVES: Partial<Record<string, 1 | -1>> = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 };
 
+/** More slots than this stand side by side at 1280 px only without their pictures. */
+const MOST_WITH_PICTURES = 6;
+
 type Props = { seatId: string; slots: readonly GaugeSlot[]; slot: string; onSlot: (slot: string) => void };
 
 /** The slot after this one that has no reading yet; else the next in the row. */
@@ -61,9 +64,13 @@ export function GaugeStrip({ seatId, slots, slot, onSlot }: Props) {
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   }, [pad]);
-  useEffect(() => { input.current?.focus({ preventScroll: true }); }, [here.slot]);
+  useEffect(() => {
+    input.current?.focus({ preventScroll: true });
+    document.querySelector('[role="listbox"] [aria-selected="true"]')?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+  }, [here.slot]);
 
   if (!view) return null;
+  const isCrowded = slots.length > MOST_WITH_PICTURES;
   const keptHere = counting.filter(({ id }) => keptIds.has(id)).length;
 
   /** @returns what is wrong, or null when it was taken */
@@ -127,8 +134,8 @@ export function GaugeStrip({ seatId, slots, slot, onSlot }: Props) {
             const isHere = each.slot === here.slot;
             const reading = readingIn(each.slot);
             return (
-              <Box key={each.slot} component="button" role="option" aria-selected={isHere} tabIndex={-1} onClick={() => pick(each.slot)} sx={{ all: 'unset', cursor: 'pointer', display: 'flex', alignItems: 'center', gap: 0.5, px: 0.75, minWidth: 70, borderRight: `1px solid ${token('rule')}`, backgroundColor: isHere ? token('shade') : movingFrom ? token('paper') : 'transparent', outline: movingFrom && !isHere ? `2px dashed ${token('mid')}` : 'none', outlineOffset: -4 }}>
-                <SlotPicture kind={each.instrumentKind} angleDeg={each.angleDeg} isDark={isHere} size={22} />
+              <Box key={each.slot} component="button" role="option" aria-selected={isHere} tabIndex={-1} onClick={() => pick(each.slot)} sx={{ all: 'unset', boxSizing: 'border-box', cursor: 'pointer', display: 'flex', alignItems: 'center', gap: 0.5, px: isCrowded ? 0.5 : 0.75, minWidth: isCrowded ? 66 : 83, borderRight: `1px solid ${token('rule')}`, backgroundColor: isHere ? token('shade') : movingFrom ? token('paper') : 'transparent', outline: movingFrom && !isHere ? `2px dashed ${token('mid')}` : 'none', outlineOffset: -4 }}>
+                {!isCrowded && <SlotPicture kind={each.instrumentKind} angleDeg={each.angleDeg} isDark={isHere} size={22} />}
                 <Box sx={{ lineHeight: 1.1 }}>
                   <Box sx={{ fontSize: 15, color: token('steel'), whiteSpace: 'nowrap' }}>{each.label}</Box>
                   <Box sx={{ fontSize: 20, fontWeight: 750, fontStretch: STRETCH.headline }}>{reading ? showSize(reading.value, units, each.instrumentKind === 'depth_gauge' ? 2 : 3).figure : '—'}</Box>

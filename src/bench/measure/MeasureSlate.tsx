@@ -7,6 +7,7 @@ import { smoothingLossMm } from '@/core/fit/interference';
 import { showForce, showFit, showSize, asText } from '@/core/quantity/format';
 import { countingReadings, type StandingReading } from '@/core/job/currentReadings';
 import type { SeatView } from '@/core/job/seatView';
+import { EarlierRebuilds } from '@/bench/record/EarlierRebuilds';
 import { useJob } from '@/bench/record/JobProvider';
 import { useLoaded } from '@/bench/record/useLoaded';
 import { StateMark } from '@/ui/marks/StateMark';
@@ -47,6 +48,7 @@ export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
         <Box sx={{ mt: 0.5 }}>
           <Typography variant="h3" data-testid="fit-verdict">{verdict.word}.</Typography>
           <Box sx={{ fontSize: 16, color: token('steel') }}>{isMeasured ? '' : 'From the usual fit where nothing is measured. '}{verdict.meaning}{fit.isProvisional ? ' Read on warm or cold metal: provisional.' : ''}</Box>
+          <EarlierRebuilds view={view} units={units} most={1} />
         </Box>
       )}
       <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse', mt: 0.5, borderTop: `1.5px solid ${token('steel')}`, '& td, & th': { p: 0 } }}>

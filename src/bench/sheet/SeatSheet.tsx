@@ -8,6 +8,7 @@ import { FORMULA_VERSION } from '@/core/job/seatFit';
 import type { SeatView } from '@/core/job/seatView';
 import type { JobEvent } from '@/core/record/entries';
 import { asText, showFit, showForce, showTemperature, type Units } from '@/core/quantity/format';
+import { EarlierRebuilds } from '@/bench/record/EarlierRebuilds';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { MARK_WORDS, StateMark } from '@/ui/marks/StateMark';
 import { token } from '@/ui/theme/tokens';
@@ -58,10 +59,11 @@ export function SeatSheet({ seatId, drawing }: { seatId: string; drawing: ReactN
             <dt>running</dt><dd>{asText(showFit(Math.abs(fit.runningMm.value), units))} ± {showFit(2 * fit.runningMm.u, units).figure} {fit.runningMm.value >= 0 ? 'tight' : 'clear'}</dd>
             <dt>verdict</dt><dd>{FIT_WORDS[fit.judgement.verdict].word}</dd></>}
           {fit?.push && <><dt>cold push</dt><dd>{asText(showForce(fit.push.forceN.low, units))} to {asText(showForce(fit.push.forceN.high, units))}</dd></>}
-          {view.history.wayIn && <><dt>way in</dt><dd>{WAY_WORDS[view.history.wayIn.way].name}</dd></>}
+          {view.history.wayIn && <><dt>way in</dt><dd>{WAY_WORDS[view.history.wayIn.way].name}{view.history.wayIn.heatedBy === 'gun' ? ', hot air on the boss' : ''}</dd></>}
           {pass && <><dt>square</dt><dd>{SQUARE_WORDS[pass.verdict]}, {asText(showFit(pass.tiltAcrossRingMm, units))} ± {showFit(2 * pass.uTiltAcrossRingMm, units).figure}</dd></>}
           <dt>formulas</dt><dd>{FORMULA_VERSION}</dd>
         </Box>
+        <Box sx={{ mt: 1 }}><EarlierRebuilds view={view} units={units} /></Box>
         <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.25, mt: 2 }}>
           <Button variant="outlined" onClick={() => window.print()}>Print this sheet</Button>
           <Button variant="outlined" component="a" href={`/api/v1/jobs/${record.id}/export`} download>Job as a file</Button>

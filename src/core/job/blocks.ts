@@ -1,6 +1,7 @@
 import type { PlanPart } from '@/core/record/plan';
 import { pickTools } from '@/core/tools/pickTools';
 import type { JobView, SeatView } from './seatView';
+import type { Work } from './work';
 
 /** What stands in the way of fitting one seat, and what would clear it. */
 export type BlockCode = 'part_not_compared' | 'part_wrong' | 'part_missing' | 'other_seat_first' | 'seal_left_in' | 'tool_missing' | 'remedy_not_checked' | 'seat_slack';
@@ -16,8 +17,13 @@ export const seatsBefore = ({ seat }: SeatView, { plan, seats }: JobView): SeatV
 /** The part of a seat that was ordered and is not here (or came wrong); a part that was measured is here, whatever its order says. */
 export function awaitedPart({ seat, isMeasured }: SeatView, { plan, work }: JobView): PlanPart | null {
   const part = plan.parts.find(({ seatId }) => seatId === seat.id);
-  const state = part && work.orders.get(part.key)?.at(-1)?.state;
-  return !state || state === 'arrived' || state === 'cancelled' || isMeasured ? null : part;
+  return !part || !isAwaited(part, work) || isMeasured ? null : part;
+}
+
+/** On its way, or come wrong: it is not on the bench. */
+export function isAwaited({ key }: PlanPart, work: Work): boolean {
+  const state = work.orders.get(key)?.at(-1)?.state;
+  return state !== undefined && state !== 'arrived' && state !== 'cancelled';
 }
 
 /** What keeps every way in shut until it is cleared or overruled; the rest is said, and a person may go on. */

@@ -96,6 +96,17 @@ describe('the next move of the job', () => {
     ['a seat that can go on before one that waits', [order('ordered'), happen('step_skipped', { step: 'look', reason: 'done_before' }, {})], 'quick', 'read_bore'],
   ];
   it.each(whole)('%s', (_, facts, walk, code) => expect(findNextMove(viewJob(known(...facts), NOW + 30_000), walk).code).toBe(code));
+  it('the kit is counted once all is out, but not what is still on its way', () => {
+    const allOut = fresh.castings.flatMap(({ seats }) => seats.map(({ id }) => happen('taken_out', { way: 'drift_by_quarters', isSpoilt: true }, { seatId: id })));
+    const move = (...facts: Fact[]) => findNextMove(viewJob(known(...allOut, happen('step_skipped', { step: 'stacks', reason: 'done_before' }, {}), happen('step_skipped', { step: 'look', reason: 'done_before' }, {}), ...facts), NOW + 600_000), 'full');
+    const discPart = fresh.plan.parts.find(({ seatId }) => seatId === disc.id)!;
+    expect(move()).toMatchObject({ code: 'count_kit', name: fresh.plan.parts[0]!.name });
+    expect(fresh.plan.parts[0]).toEqual(discPart);
+    expect(move(order('promised'))).toMatchObject({ code: 'count_kit', name: fresh.plan.parts[1]!.name });
+    expect(move(order('promised'), order('arrived')).name).toBe(discPart.name);
+    const onTheirWay = fresh.plan.parts.map(({ key }) => happen('order_noted', { partKey: key, state: 'ordered', kitNumber: '', promisedFor: null }, {}));
+    expect(move(...onTheirWay).code).not.toBe('count_kit');
+  });
   it('never names a step that is not in the walk, nor a seat that is not in the job', () => {
     const ids = fresh.castings.flatMap(({ seats }) => seats.map(({ id }) => id));
     for (const [, facts, walk] of [...ROWS, ...whole]) {

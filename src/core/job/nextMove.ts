@@ -1,7 +1,7 @@
 import type { JobPlan } from '@/core/record/plan';
 import type { Check, HeatSource, Step, WalkStyle } from '@/core/record/vocabulary';
 import { countingReadings } from './currentReadings';
-import { awaitedPart, findBlocks, type BlockCode } from './blocks';
+import { awaitedPart, findBlocks, isAwaited, type BlockCode } from './blocks';
 import { BORE_SLOTS, OUTSIDE_SLOTS, type JobView, type SeatView } from './seatView';
 
 export type MoveCode =
@@ -138,11 +138,11 @@ function findJobMove(job: JobView): Move | null {
 /** Moves that belong to the job, whichever of its seats is looked at. */
 export const isJobMove = ({ code }: Move): boolean => (['look_over', 'do_access', 'note_stack', 'count_kit', 'put_stack_back', 'all_proven'] as MoveCode[]).includes(code);
 
-/** Kit to be counted once everything is out and nothing is measured yet. */
+/** Kit to be counted once everything is out and nothing is measured yet; what is still on its way can't be. */
 function findKitMove({ plan, work, seats, skipped }: JobView): Move | null {
   const isOut = seats.every((view) => view.work.takenOut);
   if (!isOut || skipped.has('parts') || plan.parts.length === 0) return null;
-  const uncounted = plan.parts.find(({ key }) => !work.counted.has(key));
+  const uncounted = plan.parts.find((part) => !work.counted.has(part.key) && !isAwaited(part, work));
   return uncounted && !seats.some(isPastStripping) ? { code: 'count_kit', step: 'parts', seatId: seats[0]?.seat.id ?? null, name: uncounted.name } : null;
 }
 

@@ -1,0 +1,50 @@
+import { describe, expect, it } from 'vitest';
+import { buildDemo } from '../../../database/demo/demo';
+import { judgeRelaxation } from '@/core/fit/relaxation';
+import { recordOfFile } from '@/core/record/jobFile';
+import type { JobRecord } from '@/core/record/job';
+import { findRebuilds, isSameMachine } from './rebuilds';
+
+const NOW = Date.parse('2026-11-01T10:00:00Z');
+const records = buildDemo(NOW).map(recordOfFile);
+const named = (start: string) => records.find(({ machine }) => machine.startsWith(start))!;
+const [before, now] = [named('Pelling 90, two'), records.find(({ number }) => number === 417)!];
+const seat = (record: JobRecord, name: string) => record.castings[0]!.seats.find((each) => each.name === name)!;
+const numbered = (record: JobRecord, body: object): JobRecord => ({ ...record, entries: { ...record.entries, events: [...record.entries.events.filter(({ kind }) => kind !== 'machine_noted'), { id: record.id, seatId: null, castingId: null, personId: record.people[0]!.id, kind: 'machine_noted', body, at: new Date(NOW).toISOString() }] } });
+
+describe('the same machine', () => {
+  it('is known by its frame number, whatever it is called', () => expect(isSameMachine(before, now)).toBe(true));
+  it('another frame number is another machine, though it goes by the same name', () => expect(isSameMachine(numbered(now, { frameNumber: 'PL90-1' }), numbered({ ...now, id: before.id }, { frameNumber: 'PL90-2' }))).toBe(false));
+  it('by its name where one of them has no number; spelt large or small', () => {
+    expect(isSameMachine(numbered(now, {}), { ...now, machine: ' PELLING 90 ' })).toBe(true);
+    expect(isSameMachine(numbered(now, {}), before)).toBe(false);
+  });
+});
+
+describe('rebuilds of one seat', () => {
+  it('are found by casting, seat and size, with bore and interference as they were', () => {
+    const found = findRebuilds(now, seat(now, 'Drive side').id, records, NOW);
+    expect(found).toHaveLength(1);
+    expect(found[0]).toMatchObject({ jobNumber: 371, seatId: seat(before, 'Drive side').id });
+    expect(found[0]!.boreMm.value).toBeCloseTo(39.976, 3);
+    // 17.5 µm as measured, 9 µm of it smoothed away in fitting (DIN 7190-1, from memory).
+    expect(found[0]!.interferenceMm!.value).toBeCloseTo(0.0085, 4);
+    expect(found[0]!.measuredAt > before.openedAt).toBe(true);
+  });
+  it('not where another size of bearing was fitted, nor where nothing was measured', () => {
+    const bored = { ...before, castings: before.castings.map((casting) => ({ ...casting, seats: casting.seats.map((each) => ({ ...each, spec: { ...each.spec, part: { ...each.spec.part, outsideMm: 42 } } })) })) };
+    expect(findRebuilds(now, seat(now, 'Drive side').id, [bored], NOW)).toEqual([]);
+    expect(findRebuilds(before, seat(before, 'Brake side').id, [now], NOW)).toEqual([]);
+    expect(findRebuilds(now, 'no such seat', records, NOW)).toEqual([]);
+  });
+});
+
+describe('relaxation', () => {
+  const mm = (value: number, u = 0.002) => ({ value, u });
+  it('counts only beyond twice the doubt of the difference (JCGM 100: √2·2 µm = 2.8 µm)', () => {
+    expect(judgeRelaxation(mm(39.976), mm(39.985))).toMatchObject({ verdict: 'wider' });
+    expect(judgeRelaxation(mm(39.976), mm(39.981)).verdict).toBe('no_change_seen');
+    expect(judgeRelaxation(mm(39.985), mm(39.976)).verdict).toBe('narrower');
+    expect(judgeRelaxation(mm(40), mm(40.01)).changeMm.u).toBeCloseTo(0.002 * Math.SQRT2, 9);
+  });
+});
