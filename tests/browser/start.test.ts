@@ -39,7 +39,7 @@ describe('npm start', () => {
     const { child, output, ended, ready } = start();
     expect(await ready, output()).toBe(true);
     expect(output().trim().split('\n').at(-1)).toBe(`Urn Key is ready: http://127.0.0.1:${port}`);
-    expect((await jobs()).length).toBe(15);
+    expect((await jobs()).length).toBe(16);
     child.kill('SIGINT');
     expect(await ended).toBe(0);
     expect(await isListening(port)).toBe(false);
@@ -51,7 +51,7 @@ describe('npm start', () => {
     expect(await ready, output()).toBe(true);
     // On a machine that is set up: command to usable page.
     expect(Date.now() - startedMs).toBeLessThan(8000);
-    expect((await jobs()).map(({ number }) => number)).toEqual([409, 410, 412, ...Array.from({ length: 12 }, (_, i) => 415 + i)]);
+    expect((await jobs()).map(({ number }) => number)).toEqual([371, 409, 410, 412, ...Array.from({ length: 12 }, (_, i) => 415 + i)]);
     child.kill('SIGTERM');
     expect(await ended).toBe(0);
   });
