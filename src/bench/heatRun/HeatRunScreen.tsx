@@ -57,7 +57,8 @@ function Run({ view }: { view: SeatView }) {
     lastCall.current = run.call;
   }, [run.call]);
 
-  const castingC = run.now?.housingC ?? record.roomC;
+  // Hot air that no probe has followed, or a fit that is not known: nobody can say.
+  const castingText = run.now || heat.phase === 'cold' ? asText(showTemperature(run.now?.housingC ?? record.roomC, units)) : '?';
   const sinceDoor = heat.phase === 'out' ? `${heat.source === 'gun' ? 'air off' : 'out'} for ${showClock((nowMs - heat.outMs) / 1000)}` : heat.phase === 'in_heat' ? `${heat.source === 'gun' ? 'hot air on' : 'in the oven'} for ${showClock((nowMs - heat.sinceMs) / 1000)}` : 'not in the heat';
   return (
     <Box sx={{ minHeight: '100vh', height: { md: '100vh' }, display: 'flex', flexDirection: 'column', px: 4 }} data-testid="heat-run">
@@ -70,7 +71,7 @@ function Run({ view }: { view: SeatView }) {
         <IconButton component={Link} href={`/jobs/${record.id}/${seat.id}/way-in`} aria-label="Back to the job"><CloseOutlined /></IconButton>
       </Box>
       <Box component="main" sx={{ flex: 1, display: 'grid', gridTemplateColumns: { xs: '1fr', md: '44% 1fr' }, gridTemplateRows: { xs: 'auto 1fr', md: '1fr' }, columnGap: 4, rowGap: 1, py: 2, minHeight: 0 }}>
-        <Box sx={{ height: { xs: '34vh', md: 'auto' }, minHeight: { md: 0 } }}><CallSign call={run.call} castingText={asText(showTemperature(castingC, units))} isHot={heat.phase !== 'cold'} /></Box>
+        <Box sx={{ height: { xs: '34vh', md: 'auto' }, minHeight: { md: 0 } }}><CallSign call={run.call} castingText={castingText} isHot={heat.phase !== 'cold'} /></Box>
         <Box sx={{ display: 'flex', flexDirection: 'column', minHeight: 0 }}>
           <Figures run={run} units={units} view={view} />
           <Box sx={{ fontSize: 27, fontWeight: 750, fontStretch: STRETCH.headline, lineHeight: 1.1, my: 0.5 }} data-testid="run-reason">{REASON_WORDS[run.reason]}</Box>

@@ -76,7 +76,7 @@ function curveOf(run: Iterable<{ timeS: number; ringC: number; housingC: number 
 const radialFields = [
   num('ring_bore_radius_mm', 'Race: inside radius', 'size_mm', 26.9, [0.5, 1000]), num('interface_radius_mm', 'Seat radius', 'size_mm', 31, [1, 1000]), num('boss_outer_radius_mm', 'Boss: outside radius', 'size_mm', 39, [1, 2000]), num('web_outer_radius_mm', 'Web reaches to radius', 'size_mm', 100, [1, 3000]),
   num('ring_width_mm', 'Race width', 'size_mm', 16, [0.5, 500]), num('boss_width_mm', 'Boss height', 'size_mm', 20, [0.5, 500]), num('web_thickness_mm', 'Web thickness', 'size_mm', 5, [0.2, 500]),
-  num('h_W_m2K', 'Air takes, W/(m²·K)', 'plain', 12, [0, 10_000]), num('ambient_C', 'Room temperature', 'celsius', 20, [-60, 60]), num('contact_conductance_W_m2K', 'Gap passes, W/(m²·K)', 'plain', 2000, [1e-3, 1e6]), flag('touching', 'Touching from the start', false), optional(num('bench_W_m2K', 'Bench takes, W/(m²·K)', 'plain', 0, [0, 10_000], 'on wood 0; flat on bare steel some 100–500: a guess')),
+  num('h_W_m2K', 'Air takes, W/(m²·K)', 'plain', 12, [0, 10_000]), num('ambient_C', 'Room temperature', 'celsius', 20, [-60, 60]), num('contact_conductance_W_m2K', 'Gap passes, W/(m²·K)', 'plain', 2000, [1e-3, 1e6]), flag('touching', 'Touching from the start', false), optional(num('bench_W_m2K', 'Bench takes, W/(m²·K)', 'plain', 0, [0, 10_000], 'on wood 0; flat on bare steel some 100–500: a guess')), optional(maybeNum('boss_heated_s', 'Hot air on the boss alone, for', 'second', null, [0, 3600], 'no: all of it is hot')),
   metal('ring_k_W_mK', 'Race', 'conductivityWMK', 'bearing_steel'), metal('ring_rho_kg_m3', 'Race', 'densityKgM3', 'bearing_steel'), metal('ring_specific_heat_J_kgK', 'Race', 'specificHeatJKgK', 'bearing_steel'), metal('ring_alpha_per_K', 'Race', 'alphaPerK', 'bearing_steel'), num('ring_start_C', 'Race starts at', 'celsius', -18, CELSIUS),
   metal('housing_k_W_mK', 'Casting', 'conductivityWMK', 'alsi9cu3'), metal('housing_rho_kg_m3', 'Casting', 'densityKgM3', 'alsi9cu3'), metal('housing_specific_heat_J_kgK', 'Casting', 'specificHeatJKgK', 'alsi9cu3'), metal('housing_alpha_per_K', 'Casting', 'alphaPerK', 'alsi9cu3'), metal('housing_E_MPa', 'Casting', 'youngsModulusMPa', 'alsi9cu3'), metal('housing_nu', 'Casting', 'poisson', 'alsi9cu3'),
   num('housing_start_C', 'Casting starts at', 'celsius', 120, CELSIUS), num('interference_at_20C_mm', 'Nip at 20 °C', 'fit_mm', 0.03, [-1, 1]), num('margin_mm', 'Room it needs', 'fit_mm', 0.02, [0, 5]), times([0, 10, 30, 60, 120, 300, 600]),
@@ -89,7 +89,7 @@ const RADIAL_MOST_S = 7200;
 const radial = (mode: 'radial' | 'fe') => defineSum({
   isAlias: mode === 'fe',
   topic: 'drop_window', mode, asks: 'drop_in', picture: 'curve',
-  title: 'Boss and web, along the radius', lead: 'Heat flowing through race, boss and web: what a single lump cannot tell.', keywords: 'finite volumes radial transient boss web restrained',
+  title: 'Boss and web, along the radius', lead: 'Heat flowing through race, boss and web: what a single lump cannot tell.', keywords: 'finite volumes radial transient boss web restrained hot air gun torch',
   fields: radialFields,
   answers: [
     { name: 'window_disc_s', label: 'Room gone, web holding back', quantity: 'second', nullWords: 'not within the hour' }, { name: 'window_simple_s', label: 'Room gone, boss alone', quantity: 'second', nullWords: 'not within the hour' },
@@ -103,6 +103,8 @@ const radial = (mode: 'radial' | 'fe') => defineSum({
     const problem: RadialProblem = {
       ringBoreRadiusMm: i.ring_bore_radius_mm, interfaceRadiusMm: i.interface_radius_mm, bossOutsideRadiusMm: i.boss_outer_radius_mm, webOutsideRadiusMm: i.web_outer_radius_mm, ringWidthMm: i.ring_width_mm, bossWidthMm: i.boss_width_mm, webThicknessMm: i.web_thickness_mm,
       hWM2K: i.h_W_m2K, ambientC: i.ambient_C, contactConductanceWM2K: i.contact_conductance_W_m2K, isTouching: i.touching, benchWM2K: i.bench_W_m2K, interferenceMm: i.interference_at_20C_mm,
+      // A boss that warms evenly over t has driven as much heat into its web as one that was hot for t/2.
+      ...(i.boss_heated_s !== null && { bossHeated: { forS: i.boss_heated_s / 2, webStartC: i.ambient_C } }),
       ring: { conductivityWMK: i.ring_k_W_mK, densityKgM3: i.ring_rho_kg_m3, specificHeatJKgK: i.ring_specific_heat_J_kgK, alphaPerK: i.ring_alpha_per_K, startC: i.ring_start_C },
       housing: { conductivityWMK: i.housing_k_W_mK, densityKgM3: i.housing_rho_kg_m3, specificHeatJKgK: i.housing_specific_heat_J_kgK, alphaPerK: i.housing_alpha_per_K, startC: i.housing_start_C, youngsModulusMPa: i.housing_E_MPa, poisson: i.housing_nu },
     };
@@ -124,7 +126,7 @@ const radial = (mode: 'radial' | 'fe') => defineSum({
 /** Which input a check of the core speaks of. */
 const FIELD_OF: Record<string, string> = {
   ringBoreRadiusMm: 'ring_bore_radius_mm', interfaceRadiusMm: 'interface_radius_mm', bossOutsideRadiusMm: 'boss_outer_radius_mm', webOutsideRadiusMm: 'web_outer_radius_mm', bossWidthMm: 'boss_width_mm', webThicknessMm: 'web_thickness_mm',
-  ringWidthMm: 'ring_width_mm', interferenceMm: 'interference_at_20C_mm', sampleTimesS: 'sample_times_s',
+  ringWidthMm: 'ring_width_mm', bossHeatedForS: 'boss_heated_s', benchWM2K: 'bench_W_m2K', interferenceMm: 'interference_at_20C_mm', sampleTimesS: 'sample_times_s',
 };
 
 const newton = defineSum({

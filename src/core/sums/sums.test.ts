@@ -36,6 +36,20 @@ describe('every sum', () => {
     for (const words of [sum.title, sum.lead, sum.formula, sum.source, sum.valid, sum.largestDoubt]) expect(words.length).toBeGreaterThan(2);
   });
 
+  it('the radial one knows a boss under hot air, and a casting flat on steel: both leave less time', () => {
+    const radial = SUMS.find(({ topic, mode }) => topic === 'drop_window' && mode === 'radial')!;
+    const windowS = (more: object) => {
+      const solved = solveBody([radial], { ...bodyOf(radial), web_outer_radius_mm: 200, interference_at_20C_mm: 0.01, housing_start_C: 130, ...more });
+      if (!solved.ok) throw new Error(JSON.stringify(solved.issues));
+      return solved.value.answers.window_disc_s as number;
+    };
+    const whole = windowS({});
+    expect(windowS({ boss_heated_s: 180 })).toBeLessThan(0.5 * whole);
+    expect(windowS({ boss_heated_s: 60 })).toBeLessThan(windowS({ boss_heated_s: 180 }));
+    expect(windowS({ bench_W_m2K: 200 })).toBeLessThan(0.5 * whole);
+    expect(solveBody([radial], { ...bodyOf(radial), boss_heated_s: -1 }).ok).toBe(false);
+  });
+
   it('names are its own: no two sums share an address', () => expect(new Set(SUMS.map(sumPath)).size).toBe(SUMS.length));
 
   it('a material’s name may stand in place of its numbers, in their place or once for a part', () => {
