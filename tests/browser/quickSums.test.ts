@@ -88,6 +88,8 @@ describe('a quick sum', () => {
   it('the long one runs in its worker: heat along the radius', async () => {
     const { page, errors } = await openPage(browser, { person: 'iq' });
     await gotoReady(page, `${app.url}/sums/drop_window/radial`);
+    // An index is set low, and takes no bracket with it.
+    await page.waitForFunction(() => /h·\(T − Ta\) on every free surface/.test(document.body.textContent ?? ''));
     const before = await textOf(page, 'sum-headline');
     await fill(page, 'housing_start_C', '100');
     await page.waitForFunction((old) => document.querySelector('[data-testid="sum-headline"]')?.textContent !== old, {}, before);

@@ -100,7 +100,7 @@ function OtherAnswers({ face, solved, units }: { face: SumFace; solved: Solved; 
 }
 
 /** `α_r` with its index set low, as print has it. */
-const WithSubscripts = ({ text }: { text: string }) => text.split(/_\(?([\p{L}\d−–]+)\)?/u).map((part, i) => (i % 2 === 1 ? <sub key={i}>{part}</sub> : part));
+const WithSubscripts = ({ text }: { text: string }) => text.split(/_(\([^)]*\)|[\p{L}\d]+)/u).map((part, i) => (i % 2 === 1 ? <sub key={i}>{part.replace(/^\((.*)\)$/, '$1')}</sub> : part));
 
 /** Where the figure comes from: formula, the numbers put in, source, limits, largest doubt. */
 function Provenance({ face, solved }: { face: SumFace; solved: Solved }) {
