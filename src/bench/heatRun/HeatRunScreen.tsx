@@ -44,10 +44,12 @@ function Run({ view }: { view: SeatView }) {
   const move = findSeatMove(view, job, person?.walk ?? 'full');
   const half = Math.floor(nowMs / 500);
   const run = useMemo(() => {
-    const at = half * 500;
+    // The clock here goes by half seconds; what the probe shows may be newer, and counts.
+    const ticked = half * 500;
+    const isFresh = probe.liveC !== null && ticked - probe.liveAtMs < probe.freshMs;
+    const at = isFresh ? Math.max(ticked, probe.liveAtMs) : ticked;
     const sinceMs = heat.phase === 'cold' ? at : heat.sinceMs;
     const stored = probeReadings(record.entries, casting.id, sinceMs);
-    const isFresh = probe.liveC !== null && at - probe.liveAtMs < probe.freshMs;
     return viewHeatRun({ view, probe: isFresh ? [...stored, { atMs: probe.liveAtMs, celsius: probe.liveC! }] : stored, roomC: record.roomC, nowMs: at });
   }, [half, view, record, casting.id, heat, probe.liveC, probe.liveAtMs, probe.freshMs]);
 
@@ -101,7 +103,10 @@ function countOf(run: HeatRunView, { heat, history }: SeatView, units: Units): C
   const way = history.wayIn;
   if (heat.phase === 'in_heat' && heat.source === 'gun') return { ...showTemperature(way?.housingC ?? heat.sourceC, units), note: 'wanted in the boss, by the probe' };
   if (heat.phase === 'in_heat') return run.hotInS === null ? null : { figure: showClock(run.hotInS), unit: 'to go', note: 'until it is as hot as planned' };
-  if (heat.phase === 'cold' && way && way.way !== 'drive' && way.way !== 'chill') return { ...showTemperature(way.housingC, units), note: way.heatedBy === 'gun' ? 'planned for the boss' : 'planned for the casting' };
+  // Nothing can be said of seconds: what is wanted stands there.
+  const isUnknown = run.now === null || heat.phase === 'cold';
+  if (isUnknown && way && way.way !== 'drive' && way.way !== 'chill') return { ...showTemperature(way.housingC, units), note: way.heatedBy === 'gun' ? 'planned for the boss' : 'planned for the casting' };
+  if (run.now === null) return { figure: '–', unit: '', note: 'the fit is not known' };
   return {
     figure: run.sureLeftS === null ? '900+' : String(Math.floor(run.sureLeftS)), unit: 's sure',
     note: run.likelyLeftS === null ? 'likely over 900' : `likely ${Math.floor(run.likelyLeftS)}`,
