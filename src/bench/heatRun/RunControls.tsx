@@ -114,11 +114,11 @@ function actionsFor({ view, run, ovenC, caution, addEvent, goTo, askDepth }: Inp
   const seatId = seat.id;
   const way = history.wayIn?.way;
   const isByAir = history.wayIn?.heatedBy === 'gun';
-  const heatUp = (castingC: number) => () => addEvent('casting_into_heat', { ...(isByAir ? { source: 'gun', sourceC: history.wayIn!.housingC } : { source: 'oven', sourceC: ovenC }), castingC: Math.round(castingC) }, { castingId: casting.id });
+  const heatUp = (castingC: number, dialC = ovenC) => () => addEvent('casting_into_heat', { ...(isByAir ? { source: 'gun', sourceC: history.wayIn!.housingC } : { source: 'oven', sourceC: dialC }), castingC: Math.round(castingC) }, { castingId: casting.id });
   const letGo: Action = { words: 'Let go', note: 'space bar or pedal, as it falls', does: () => addEvent('let_go', {}, { seatId }) };
   if (history.homeMs !== null) return [{ words: 'Square it up', note: 'read round it while it is cold', does: () => goTo('square') }, null];
   if (!way) return [{ words: 'Choose the way in', note: 'nothing is planned for this seat', does: () => goTo('way-in') }, null];
-  if (history.stuck) return [{ words: 'Casting into the heat', note: 'again; the bearing backed out first', does: heatUp(run.now?.housingC ?? 20) }, { words: history.stuck.depthMm === null ? 'Stuck at?' : `At ${history.stuck.depthMm.toFixed(1)} mm`, note: 'how deep it stopped', does: askDepth }];
+  if (history.stuck) return [{ words: 'Casting into the heat', note: isByAir ? 'hot air again; the bearing backed out first' : `again, at ${ovenC} °C; the bearing backed out first`, does: heatUp(run.now?.housingC ?? 20) }, { words: history.stuck.depthMm === null ? 'Stuck at?' : `At ${history.stuck.depthMm.toFixed(1)} mm`, note: 'how deep it stopped', does: askDepth }];
   if (caution) return [{ words: 'Understood', note: 'once for this job', does: () => addEvent('caution_acknowledged', { caution }, { seatId }) }, null];
   if (history.letGoMs !== null) return [
     { words: 'It is home', note: 'the note changed, even gap all round', does: () => addEvent('home', {}, { seatId }) },
@@ -133,7 +133,7 @@ function actionsFor({ view, run, ovenC, caution, addEvent, goTo, askDepth }: Inp
   }, leftIn.length > 0 ? { words: 'Seal out first', note: 'on the way-in screen', does: () => goTo('way-in') } : null];
   if (heat.phase === 'in_heat') return [{ words: heat.source === 'gun' ? 'The air is off' : 'It is out', note: run.reason === 'hot_enough_take_it_out' ? 'the clock starts at the door' : run.reason === 'hot_enough_air_off' ? 'the web draws its heat: be quick' : 'not hot enough yet: the clock starts all the same', does: () => addEvent('casting_out', {}, { castingId: casting.id }) }, null];
   if (run.call === 'too_late') return [
-    { words: 'Back to the heat', note: 'do not try your luck', does: heatUp(run.now?.housingC ?? 20) },
+    { words: 'Back to the heat', note: 'do not try your luck', does: heatUp(run.now?.housingC ?? 20, heat.sourceC) },
     { words: 'Let go all the same', note: 'it may grab', does: letGo.does },
   ];
   return [letGo, null];
