@@ -3,17 +3,52 @@ import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
 /** The layering: app → bench → ui → core; app → server → core; never out of core, never one place of bench into another. */
-const never = (...groups) => ({ 'no-restricted-imports': ['error', { patterns: groups.map(([group, message]) => ({ group, message })) }] });
+const never = (...groups) => ({
+  'no-restricted-imports': ['error', { patterns: groups.map(([group, message]) => ({ group, message })) }],
+});
 
-const FRAMEWORKS = [['react', 'react-dom', 'react/*', 'next', 'next/*', '@mui/*', '@emotion/*', 'chart.js', 'react-chartjs-2', 'pg', 'pg-*', 'pino', 'idb', 'server-only', 'node:*', 'fs', 'path'], 'core is free of interface, database and framework code'];
+const FRAMEWORKS = [
+  [
+    'react',
+    'react-dom',
+    'react/*',
+    'next',
+    'next/*',
+    '@mui/*',
+    '@emotion/*',
+    'chart.js',
+    'react-chartjs-2',
+    'pg',
+    'pg-*',
+    'pino',
+    'idb',
+    'server-only',
+    'node:*',
+    'fs',
+    'path',
+  ],
+  'core is free of interface, database and framework code',
+];
 
 export default tseslint.config(
-  { ignores: ['public/sw.js', '.next/**', 'node_modules/**', 'data/**', 'next-env.d.ts', 'tests/support/odex.d.ts'] },
+  {
+    ignores: [
+      'public/sw.js',
+      '.next/**',
+      'node_modules/**',
+      'data/**',
+      'next-env.d.ts',
+      'tests/support/odex.d.ts',
+    ],
+  },
   ...tseslint.configs.recommended,
   {
     linterOptions: { reportUnusedDisableDirectives: 'error' },
     rules: {
-      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true }],
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true },
+      ],
       '@typescript-eslint/no-non-null-assertion': 'off',
       eqeqeq: ['error', 'always', { null: 'ignore' }],
     },
@@ -22,18 +57,44 @@ export default tseslint.config(
     files: ['src/core/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {
-      ...never(FRAMEWORKS, [['@/server/*', '@/bench/*', '@/ui/*', '@/app/*', '@/gauges/*'], 'core imports nothing but core']),
+      ...never(FRAMEWORKS, [
+        ['@/server/*', '@/bench/*', '@/ui/*', '@/app/*', '@/gauges/*'],
+        'core imports nothing but core',
+      ]),
       'no-restricted-globals': ['error', 'fetch', 'window', 'document', 'process'],
-      'no-restricted-properties': ['error', { object: 'Date', property: 'now', message: 'the clock is an argument' }, { object: 'Math', property: 'random', message: 'the random source is an argument' }],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now', message: 'the clock is an argument' },
+        { object: 'Math', property: 'random', message: 'the random source is an argument' },
+      ],
     },
   },
-  { files: ['src/gauges/**/*.ts'], rules: never(FRAMEWORKS, [['@/server/*', '@/bench/*', '@/ui/*', '@/app/*'], 'gauges import only core']) },
-  { files: ['src/server/**/*.ts'], rules: never([['@/bench/*', '@/ui/*', '@/app/*', 'react', 'next', 'next/*', '@mui/*'], 'server knows neither interface nor framework']) },
-  { files: ['src/ui/**/*.{ts,tsx}'], rules: never([['@/bench/*', '@/server/*', '@/app/*'], 'ui knows no place and no server']) },
-  { files: ['src/bench/**/*.{ts,tsx}'], rules: never([['@/server/*', '@/app/*'], 'bench speaks to the server over HTTP']) },
+  {
+    files: ['src/gauges/**/*.ts'],
+    rules: never(FRAMEWORKS, [['@/server/*', '@/bench/*', '@/ui/*', '@/app/*'], 'gauges import only core']),
+  },
+  {
+    files: ['src/server/**/*.ts'],
+    rules: never([
+      ['@/bench/*', '@/ui/*', '@/app/*', 'react', 'next', 'next/*', '@mui/*'],
+      'server knows neither interface nor framework',
+    ]),
+  },
+  {
+    files: ['src/ui/**/*.{ts,tsx}'],
+    rules: never([['@/bench/*', '@/server/*', '@/app/*'], 'ui knows no place and no server']),
+  },
+  {
+    files: ['src/bench/**/*.{ts,tsx}'],
+    rules: never([['@/server/*', '@/app/*'], 'bench speaks to the server over HTTP']),
+  },
   {
     files: ['src/**/*.{ts,tsx}'],
     plugins: { 'react-hooks': hooks, '@next/next': next },
-    rules: { ...hooks.configs.recommended.rules, ...next.configs.recommended.rules, ...next.configs['core-web-vitals'].rules },
+    rules: {
+      ...hooks.configs.recommended.rules,
+      ...next.configs.recommended.rules,
+      ...next.configs['core-web-vitals'].rules,
+    },
   },
 );

@@ -11,9 +11,35 @@ export default defineConfig({
   resolve: { alias },
   test: {
     projects: [
-      { resolve: { alias }, test: { name: 'unit', testTimeout: 30_000, include: ['src/**/*.test.{ts,tsx}', 'tests/unit/**/*.test.ts'] } },
-      { resolve: { alias }, test: { name: 'database', include: ['tests/database/**/*.test.ts'], globalSetup: 'tests/support/databaseServer.ts', testTimeout: 30_000, hookTimeout: 60_000 } },
-      { resolve: { alias }, test: { name: 'browser', include: ['tests/browser/**/*.test.ts'], globalSetup: 'tests/support/databaseServer.ts', testTimeout: 120_000, hookTimeout: 120_000, fileParallelism: false } },
+      {
+        resolve: { alias },
+        test: {
+          name: 'unit',
+          testTimeout: 30_000,
+          include: ['src/**/*.test.{ts,tsx}', 'tests/unit/**/*.test.ts'],
+        },
+      },
+      {
+        resolve: { alias },
+        test: {
+          name: 'database',
+          include: ['tests/database/**/*.test.ts'],
+          globalSetup: 'tests/support/databaseServer.ts',
+          testTimeout: 30_000,
+          hookTimeout: 60_000,
+        },
+      },
+      {
+        resolve: { alias },
+        test: {
+          name: 'browser',
+          include: ['tests/browser/**/*.test.ts'],
+          globalSetup: 'tests/support/databaseServer.ts',
+          testTimeout: 120_000,
+          hookTimeout: 120_000,
+          fileParallelism: false,
+        },
+      },
     ],
   },
 });

@@ -37,7 +37,8 @@ self.addEventListener('fetch', (event) => {
   const url = new URL(event.request.url);
   if (event.request.method !== 'GET' || url.origin !== self.location.origin) return;
   if (event.request.mode === 'navigate') event.respondWith(answerPage(event.request));
-  else if (isBuiltFile(url)) event.respondWith(caches.open(CACHE).then((cache) => keepFile(cache, event.request)));
+  else if (isBuiltFile(url))
+    event.respondWith(caches.open(CACHE).then((cache) => keepFile(cache, event.request)));
 });
 
 /** A screen says where it is and what it was built from: keep both. Files of builds long gone make room. */
@@ -47,7 +48,14 @@ async function keepScreen({ page, files }) {
   if (response?.ok) await cache.put(page, response);
   await Promise.allSettled(files.map((file) => keepFile(cache, new Request(file))));
   const keys = await cache.keys();
-  await Promise.all(keys.filter((key) => isBuiltFile(new URL(key.url))).slice(0, Math.max(0, keys.length - MOST_FILES)).map((key) => cache.delete(key)));
+  await Promise.all(
+    keys
+      .filter((key) => isBuiltFile(new URL(key.url)))
+      .slice(0, Math.max(0, keys.length - MOST_FILES))
+      .map((key) => cache.delete(key)),
+  );
 }
 
-self.addEventListener('message', (event) => event.waitUntil(keepScreen(event.data).then(() => event.source?.postMessage('kept'))));
+self.addEventListener('message', (event) =>
+  event.waitUntil(keepScreen(event.data).then(() => event.source?.postMessage('kept'))),
+);

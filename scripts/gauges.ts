@@ -14,7 +14,11 @@ const heldSince = new Map<string, { slot: string; sinceMs: number }>();
 const records = new Map<string, { record: JobRecord; loadedMs: number }>();
 
 async function ask<T>(path: string, init?: RequestInit): Promise<T | null> {
-  const response = await fetch(server + path, { ...init, headers: { 'Content-Type': 'application/json' }, signal: AbortSignal.timeout(3000) }).catch(() => null);
+  const response = await fetch(server + path, {
+    ...init,
+    headers: { 'Content-Type': 'application/json' },
+    signal: AbortSignal.timeout(3000),
+  }).catch(() => null);
   return response?.ok ? ((await response.json()) as T) : null;
 }
 
@@ -38,10 +42,22 @@ async function send(claim: Claim) {
   const record = await recordOf(claim.target.jobId);
   const value = record && trueValue(record, claim.target, Date.now());
   if (!record || value === null) return;
-  const { text, isSteady } = show({ trueValue: value, resolution: claim.resolution, heldForS: heldForS(claim), random });
+  const { text, isSteady } = show({
+    trueValue: value,
+    resolution: claim.resolution,
+    heldForS: heldForS(claim),
+    random,
+  });
   const metalC = Math.round(metalTemperature(record, claim.target, Date.now()));
   await ask(`/api/v1/gauges/${claim.instrumentId}/reading`, {
-    method: 'POST', body: JSON.stringify({ text, unit: claim.target.slot.startsWith('temperature.') ? 'C' : 'mm', isSteady, metalC, slot: claim.target.slot }),
+    method: 'POST',
+    body: JSON.stringify({
+      text,
+      unit: claim.target.slot.startsWith('temperature.') ? 'C' : 'mm',
+      isSteady,
+      metalC,
+      slot: claim.target.slot,
+    }),
   });
 }
 

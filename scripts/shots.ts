@@ -2,7 +2,15 @@
  * `npm run shots`: takes `docs/screenshots/` anew, one picture per main view, from the demo on a throw-away cluster.
  */
 import type { Page } from 'puppeteer-core';
-import { findPlace, loadDemo, openPage, retimeHeat, sendEvent, startApp, type App } from '../tests/support/app';
+import {
+  findPlace,
+  loadDemo,
+  openPage,
+  retimeHeat,
+  sendEvent,
+  startApp,
+  type App,
+} from '../tests/support/app';
 import { makeDataDir } from '../tests/support/dataDir';
 import { launchChromium } from '../tests/support/chromium';
 import { startCluster } from './lib/cluster.mjs';
@@ -41,13 +49,22 @@ try {
   await take(page, pinion.at('parts'), 'parts');
   await take(page, `${app.url}/tools?job=${main.jobId}&seat=${main.seatId}`, 'tools');
   await take(page, (await findPlace(app, 'Ostrel 250', 'Right main bearing')).at('measure'), 'measure');
-  await sendEvent(app, main.jobId, { kind: 'way_in_chosen', body: { way: 'heat_chill', housingC: 70, ringC: -18, formulaVersion: '2026.11' }, seatId: main.seatId });
+  await sendEvent(app, main.jobId, {
+    kind: 'way_in_chosen',
+    body: { way: 'heat_chill', housingC: 70, ringC: -18, formulaVersion: '2026.11' },
+    seatId: main.seatId,
+  });
   await take(page, main.at('way-in'), 'way-in');
   await take(page, drum.at('square'), 'square-up');
   await take(page, drum.at('record'), 'record');
   await take(page, saw.at('run'), 'heat-run-wait');
   await retimeHeat(app, saw, 'casting_into_heat', 2400);
-  await sendEvent(app, saw.jobId, { kind: 'casting_out', body: {}, castingId: saw.castingId, at: new Date(Date.now() - 9000).toISOString() });
+  await sendEvent(app, saw.jobId, {
+    kind: 'casting_out',
+    body: {},
+    castingId: saw.castingId,
+    at: new Date(Date.now() - 9000).toISOString(),
+  });
   await take(page, saw.at('run'), 'heat-run-go');
   await take(page, `${app.url}/sums`, 'quick-sums');
   await take(page, `${app.url}/sums/drop_window/radial`, 'sum-seconds');

@@ -28,12 +28,17 @@ async function stopAll(/** @type {number} */ code) {
   process.exit(code);
 }
 
-for (const signal of /** @type {const} */ (['SIGINT', 'SIGTERM', 'SIGHUP'])) process.on(signal, () => void stopAll(0));
+for (const signal of /** @type {const} */ (['SIGINT', 'SIGTERM', 'SIGHUP']))
+  process.on(signal, () => void stopAll(0));
 
 /** A child that ends with us; when it ends by itself, so do we. @param {string} name @param {string[]} args @param {Record<string, string>} env */
 function keepRunning(name, args, env) {
   // Killed without a chance to stop them, this process must not leave children behind that hold its port.
-  const child = spawn('setpriv', ['--pdeathsig', 'TERM', process.execPath, ...args], { cwd: ROOT, stdio: ['ignore', 'inherit', 'inherit'], env: { ...process.env, ...env } });
+  const child = spawn('setpriv', ['--pdeathsig', 'TERM', process.execPath, ...args], {
+    cwd: ROOT,
+    stdio: ['ignore', 'inherit', 'inherit'],
+    env: { ...process.env, ...env },
+  });
   const ended = new Promise((done) => child.on('exit', done));
   child.on('exit', (code) => {
     if (isStopping) return;
@@ -53,7 +58,10 @@ function takeDataDir() {
   mkdirSync(dataDir, { recursive: true });
   const file = join(dataDir, 'start.pid');
   const other = existsSync(file) ? Number(readFileSync(file, 'utf8')) : 0;
-  if (other && other !== process.pid && isAlive(other)) throw new Error(`Another Urn Key (process ${other}) uses ${dataDir}. Stop it, or set DATA_DIR and PORT for a second one.`);
+  if (other && other !== process.pid && isAlive(other))
+    throw new Error(
+      `Another Urn Key (process ${other}) uses ${dataDir}. Stop it, or set DATA_DIR and PORT for a second one.`,
+    );
   writeFileSync(file, String(process.pid));
   stops.push(async () => rmSync(file, { force: true }));
 }
@@ -78,16 +86,22 @@ async function waitUntilUsable() {
 try {
   const major = Number(process.versions.node.split('.')[0]);
   if (major < 20) throw new Error(`Node 20 or later is needed; this is ${process.version}.`);
-  if (await isListening(port, host === '0.0.0.0' ? '127.0.0.1' : host)) throw new Error(`Something already listens on port ${port}. Set PORT to another one.`);
+  if (await isListening(port, host === '0.0.0.0' ? '127.0.0.1' : host))
+    throw new Error(`Something already listens on port ${port}. Set PORT to another one.`);
   await ensurePackages();
   const databaseUrl = await ensureDatabase();
   const { hasNoJobs, migrate } = await import('./lib/database.mjs');
   await migrate(databaseUrl);
   const env = { DATABASE_URL: databaseUrl, NEXT_TELEMETRY_DISABLED: '1' };
   const withTypes = ['--conditions=react-server', '--import', 'tsx'];
-  if (await hasNoJobs(databaseUrl)) await run(process.execPath, [...withTypes, 'scripts/loadDemo.ts'], { env: { ...process.env, ...env } });
+  if (await hasNoJobs(databaseUrl))
+    await run(process.execPath, [...withTypes, 'scripts/loadDemo.ts'], { env: { ...process.env, ...env } });
   if (!isDev) await ensureBuild();
-  keepRunning('The server', ['node_modules/next/dist/bin/next', isDev ? 'dev' : 'start', '-H', host, '-p', String(port)], { ...env, NODE_ENV: isDev ? 'development' : 'production' });
+  keepRunning(
+    'The server',
+    ['node_modules/next/dist/bin/next', isDev ? 'dev' : 'start', '-H', host, '-p', String(port)],
+    { ...env, NODE_ENV: isDev ? 'development' : 'production' },
+  );
   await waitUntilUsable();
   keepRunning('The simulated gauges', ['--import', 'tsx', 'scripts/gauges.ts'], { URN_KEY_URL: address });
   console.log(`Urn Key is ready: ${address}`);

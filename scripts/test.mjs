@@ -15,28 +15,60 @@ const results = join(ROOT, 'test-results');
 /** @param {string} name @param {string[]} command a script of node_modules with its arguments */
 function check(name, [script = '', ...args]) {
   const started = Date.now();
-  const { status } = spawnSync(process.execPath, [join(ROOT, 'node_modules', script), ...args], { cwd: ROOT, stdio: 'inherit' });
-  console.log(`${status === 0 ? 'passed' : 'FAILED'}: ${name} (${((Date.now() - started) / 1000).toFixed(1)} s)`);
-  if (status === 0) passed += 1; else failed += 1;
+  const { status } = spawnSync(process.execPath, [join(ROOT, 'node_modules', script), ...args], {
+    cwd: ROOT,
+    stdio: 'inherit',
+  });
+  console.log(
+    `${status === 0 ? 'passed' : 'FAILED'}: ${name} (${((Date.now() - started) / 1000).toFixed(1)} s)`,
+  );
+  if (status === 0) passed += 1;
+  else failed += 1;
 }
 
 /** dependency-cruiser says "no violations" when it has seen nothing: that must fail. */
 function checkArrows() {
-  const { status, stdout } = spawnSync(process.execPath, [join(ROOT, 'node_modules/dependency-cruiser/bin/dependency-cruise.mjs'), 'src', '--config', '.dependency-cruiser.cjs', '--output-type', 'json'], { cwd: ROOT, encoding: 'utf8', maxBuffer: 1 << 28 });
+  const { status, stdout } = spawnSync(
+    process.execPath,
+    [
+      join(ROOT, 'node_modules/dependency-cruiser/bin/dependency-cruise.mjs'),
+      'src',
+      '--config',
+      '.dependency-cruiser.cjs',
+      '--output-type',
+      'json',
+    ],
+    { cwd: ROOT, encoding: 'utf8', maxBuffer: 1 << 28 },
+  );
   const { summary } = JSON.parse(stdout || '{"summary":{"totalCruised":0,"violations":[]}}');
   for (const { rule, from, to } of summary.violations) console.log(`${rule.name}: ${from} → ${to}`);
   const isGood = status === 0 && summary.violations.length === 0 && summary.totalCruised > 50;
   console.log(`${isGood ? 'passed' : 'FAILED'}: arrows between ${summary.totalCruised} modules`);
-  if (isGood) passed += 1; else failed += 1;
+  if (isGood) passed += 1;
+  else failed += 1;
 }
 
 /** @param {string} project */
 function runTests(project) {
   const report = join(results, `${project}.json`);
   rmSync(report, { force: true });
-  spawnSync(process.execPath, [join(ROOT, 'node_modules/vitest/vitest.mjs'), 'run', '--project', project, '--reporter=default', '--reporter=json', `--outputFile.json=${report}`], { cwd: ROOT, stdio: 'inherit' });
+  spawnSync(
+    process.execPath,
+    [
+      join(ROOT, 'node_modules/vitest/vitest.mjs'),
+      'run',
+      '--project',
+      project,
+      '--reporter=default',
+      '--reporter=json',
+      `--outputFile.json=${report}`,
+    ],
+    { cwd: ROOT, stdio: 'inherit' },
+  );
   try {
-    const { numPassedTests, numFailedTests, numTotalTests, success } = JSON.parse(readFileSync(report, 'utf8'));
+    const { numPassedTests, numFailedTests, numTotalTests, success } = JSON.parse(
+      readFileSync(report, 'utf8'),
+    );
     passed += numPassedTests;
     failed += numFailedTests + (success || numFailedTests > 0 ? 0 : 1) + (numTotalTests === 0 ? 1 : 0);
   } catch {
@@ -50,7 +82,12 @@ await ensurePackages();
 await ensurePostgres();
 await ensureChromium();
 check('types', ['typescript/bin/tsc', '--noEmit']);
-check('types of core, without browser and node', ['typescript/bin/tsc', '--noEmit', '-p', 'src/core/tsconfig.json']);
+check('types of core, without browser and node', [
+  'typescript/bin/tsc',
+  '--noEmit',
+  '-p',
+  'src/core/tsconfig.json',
+]);
 check('lint', ['eslint/bin/eslint.js', '.', '--max-warnings=0']);
 checkArrows();
 runTests('unit');

@@ -11,17 +11,37 @@ import { demoFile, demoHead, Diary, seatsOf, type DemoCasting } from './diary';
 
 export function trailBike(nowMs: number): JobFile {
   const job = 'ostrel';
-  const head = demoHead(job, TWO_STROKE_CRANKCASE, { number: 412, machine: 'Ostrel 250', minutesAgo: 1700, nowMs });
+  const head = demoHead(job, TWO_STROKE_CRANKCASE, {
+    number: 412,
+    machine: 'Ostrel 250',
+    minutesAgo: 1700,
+    nowMs,
+  });
   const [left, right] = head.castings as [(typeof head.castings)[number], (typeof head.castings)[number]];
   const [main, clutch, output, drum, pump] = left.seats as [Seat, Seat, Seat, Seat, Seat];
   const diary = new Diary(job, nowMs)
-    .note(1690, 'iq', 'machine_noted', { make: 'Ostrel', model: '250 Trial', year: 2016, hours: 412, frameNumber: 'OS250-00418', complaint: 'Rumbles when warm, seal weeps on the left' })
+    .note(1690, 'iq', 'machine_noted', {
+      make: 'Ostrel',
+      model: '250 Trial',
+      year: 2016,
+      hours: 412,
+      frameNumber: 'OS250-00418',
+      complaint: 'Rumbles when warm, seal weeps on the left',
+    })
     .note(1688, 'iq', 'look_noted', { check: 'rough', finding: 'bad', decision: 'renew', note: '' })
     .photograph(1650, 'iq', main, 'Left main as found, marks outward')
     .strip(1640, 'iq', main, { depthMm: 4.6, marks: 'out', lips: 'toward_bearing' }, 'fall_out_hot')
-    .stack(1630, 'iq', 'clutch_shaft_left_end', [['thrust_washer', 1.02, 0], ['shim', 0.31, 2]])
+    .stack(1630, 'iq', 'clutch_shaft_left_end', [
+      ['thrust_washer', 1.02, 0],
+      ['shim', 0.31, 2],
+    ])
     .measure(190, 'iq', main, 71.944, 71.993, 0.002)
-    .read(186, 'iq', main, 'micrometer', { 'inside.0': 29.994, 'inside.90': 29.995, 'journal.0': 30.009, 'journal.90': 30.008 })
+    .read(186, 'iq', main, 'micrometer', {
+      'inside.0': 29.994,
+      'inside.90': 29.995,
+      'journal.0': 30.009,
+      'journal.90': 30.008,
+    })
     .happen(180, 'iq', clutch, 'compare_overruled', { reason: 'same_number_as_old' })
     .measure(176, 'iq', clutch, 46.971, 46.996)
     .choose(120, 'iq', clutch, 'heat_chill', 65, -18)
@@ -33,7 +53,7 @@ export function trailBike(nowMs: number): JobFile {
     .happen(1440, 'tm', drum, 'let_go', {})
     .happen(1439, 'tm', drum, 'home', {})
     .pass(1430, 'tm', drum, 1, 'sunk', [0.31, 0.52, 0.74, 0.54], 31)
-    .pass(1421, 'tm', drum, 2, 'sunk', [0.36, 0.47, 0.60, 0.49], 31)
+    .pass(1421, 'tm', drum, 2, 'sunk', [0.36, 0.47, 0.6, 0.49], 31)
     .measure(1600, 'iq', pump, 27.991, 27.996)
     .choose(1590, 'iq', pump, 'heat', 95, 20)
     .happen(1560, 'iq', pump, 'let_go', {})
@@ -47,14 +67,39 @@ export function trailBike(nowMs: number): JobFile {
 export function rescueSaw(nowMs: number): JobFile {
   const job = 'fenwold';
   const casting: DemoCasting = {
-    name: 'clutch side', material: 'az91', massKg: 0.52, areaM2: 0.085,
+    name: 'clutch side',
+    material: 'az91',
+    massKg: 0.52,
+    areaM2: 0.085,
     map: SAW_CRANKCASE.castings[0]!.map,
     seats: [
-      bearingSeat('Main bearing', [74, 84], '6202 C3', { bossOutsideMm: 56, bossHeightMm: 21, depthToShoulderMm: 12.9, shoulderBoreMm: 29, webThicknessMm: 4, running: { housingC: 95, ringC: 105 }, usualClass: 'P7', ring: { grooveFromFaceMm: 0.2, thicknessMm: 1.5, grooveDiameterMm: 37 } }),
-      bearingSeat('Oil pump shaft', [156, 106], '6000', { bossOutsideMm: 38, bossHeightMm: 13, depthToShoulderMm: 8.4, shoulderBoreMm: 20, usualClass: 'N7' }),
+      bearingSeat('Main bearing', [74, 84], '6202 C3', {
+        bossOutsideMm: 56,
+        bossHeightMm: 21,
+        depthToShoulderMm: 12.9,
+        shoulderBoreMm: 29,
+        webThicknessMm: 4,
+        running: { housingC: 95, ringC: 105 },
+        usualClass: 'P7',
+        ring: { grooveFromFaceMm: 0.2, thicknessMm: 1.5, grooveDiameterMm: 37 },
+      }),
+      bearingSeat('Oil pump shaft', [156, 106], '6000', {
+        bossOutsideMm: 38,
+        bossHeightMm: 13,
+        depthToShoulderMm: 8.4,
+        shoulderBoreMm: 20,
+        usualClass: 'N7',
+      }),
     ],
   };
-  const head = demoHead(job, SAW_CRANKCASE, { number: 415, machine: 'Fenwold 7', machineSort: 'rescue saw', minutesAgo: 400, nowMs, castings: [casting] });
+  const head = demoHead(job, SAW_CRANKCASE, {
+    number: 415,
+    machine: 'Fenwold 7',
+    machineSort: 'rescue saw',
+    minutesAgo: 400,
+    nowMs,
+    castings: [casting],
+  });
   const [main, pump] = seatsOf(head) as [Seat, Seat];
   const diary = new Diary(job, nowMs)
     .measure(130, 'tm', main, 34.972, 34.995, 0.002)
@@ -73,34 +118,114 @@ export function rescueSaw(nowMs: number): JobFile {
 export function quadDrive(nowMs: number): JobFile {
   const job = 'bolver';
   const casting: DemoCasting = {
-    name: 'final drive', material: 'alsi7mg_t6', massKg: 3.1, areaM2: 0.21,
+    name: 'final drive',
+    material: 'alsi7mg_t6',
+    massKg: 3.1,
+    areaM2: 0.21,
     map: FINAL_DRIVE.castings[0]!.map,
     seats: [
-      bearingSeat('Ring-gear side', [104, 104], '6207', { bossOutsideMm: 96, bossHeightMm: 28, depthToShoulderMm: 17.6, shoulderBoreMm: 61, webThicknessMm: 8 }),
-      bearingSeat('Pinion bearing', [220, 104], '6305 C3', { bossOutsideMm: 84, bossHeightMm: 30, depthToShoulderMm: 17.8, shoulderBoreMm: 52, webThicknessMm: 8, usualClass: 'M7' }),
+      bearingSeat('Ring-gear side', [104, 104], '6207', {
+        bossOutsideMm: 96,
+        bossHeightMm: 28,
+        depthToShoulderMm: 17.6,
+        shoulderBoreMm: 61,
+        webThicknessMm: 8,
+      }),
+      bearingSeat('Pinion bearing', [220, 104], '6305 C3', {
+        bossOutsideMm: 84,
+        bossHeightMm: 30,
+        depthToShoulderMm: 17.8,
+        shoulderBoreMm: 52,
+        webThicknessMm: 8,
+        usualClass: 'M7',
+      }),
     ],
   };
-  const head = demoHead(job, FINAL_DRIVE, { number: 416, machine: 'Bolver 570', machineSort: 'utility quad', minutesAgo: 240, nowMs, castings: [casting] });
+  const head = demoHead(job, FINAL_DRIVE, {
+    number: 416,
+    machine: 'Bolver 570',
+    machineSort: 'utility quad',
+    minutesAgo: 240,
+    nowMs,
+    castings: [casting],
+  });
   const [side, pinion] = seatsOf(head) as [Seat, Seat];
   const diary = new Diary(job, nowMs)
     .measure(75, 'jb', side, 71.968, 71.994, 0.004)
     // The kit of another year: a millimetre bigger outside.
     .measure(60, 'jb', pinion, 61.982, 62.996, 0.002);
-  diary.stack(150, 'jb', 'pinion_shims', [['shim', 0.5, 2], ['shim', 0.31, 3], ['spacer', 4.2, 0]]).stack(149, 'jb', 'ring_gear_shims', [['shim', 0.41, 2]])
-    .happen(62, 'jb', pinion, 'old_number_noted', { designation: '6305', outsideMm: 62, boreMm: 25, widthMm: 17 });
+  diary
+    .stack(150, 'jb', 'pinion_shims', [
+      ['shim', 0.5, 2],
+      ['shim', 0.31, 3],
+      ['spacer', 4.2, 0],
+    ])
+    .stack(149, 'jb', 'ring_gear_shims', [['shim', 0.41, 2]])
+    .happen(62, 'jb', pinion, 'old_number_noted', {
+      designation: '6305',
+      outsideMm: 62,
+      boreMm: 25,
+      widthMm: 17,
+    });
   return demoFile(head, diary, nowMs);
 }
 
 const SCOOTER_HUB: DemoCasting = {
-  name: 'rear hub', material: 'al6061_t6', massKg: 0.95, areaM2: 0.11,
+  name: 'rear hub',
+  material: 'al6061_t6',
+  massKg: 0.95,
+  areaM2: 0.11,
   map: {
-    outline: [corner(0, 0, 6), corner(150, 0, 6), corner(150, 34, 8), corner(120, 44, 20), corner(120, 116, 20), corner(150, 126, 8), corner(150, 160, 6), corner(0, 160, 6), corner(0, 126, 8), corner(30, 116, 20), corner(30, 44, 20), corner(0, 34, 8)],
-    bolts: [[14, 14], [136, 14], [14, 146], [136, 146]],
-    ribs: [[[75, 30], [75, 4]], [[75, 130], [75, 156]]],
+    outline: [
+      corner(0, 0, 6),
+      corner(150, 0, 6),
+      corner(150, 34, 8),
+      corner(120, 44, 20),
+      corner(120, 116, 20),
+      corner(150, 126, 8),
+      corner(150, 160, 6),
+      corner(0, 160, 6),
+      corner(0, 126, 8),
+      corner(30, 116, 20),
+      corner(30, 44, 20),
+      corner(0, 34, 8),
+    ],
+    bolts: [
+      [14, 14],
+      [136, 14],
+      [14, 146],
+      [136, 146],
+    ],
+    ribs: [
+      [
+        [75, 30],
+        [75, 4],
+      ],
+      [
+        [75, 130],
+        [75, 156],
+      ],
+    ],
   },
   seats: [
-    bearingSeat('Brake side', [48, 80], '6202-2RS', { bossOutsideMm: 52, bossHeightMm: 20, depthToShoulderMm: 12, shoulderBoreMm: 28, usualClass: 'M7', load: 'rotating', running: { housingC: 40, ringC: 38 } }),
-    bearingSeat('Drive side', [104, 80], '6203-2RS', { bossOutsideMm: 56, bossHeightMm: 20, depthToShoulderMm: 13, shoulderBoreMm: 33, usualClass: 'M7', load: 'rotating', running: { housingC: 40, ringC: 38 } }),
+    bearingSeat('Brake side', [48, 80], '6202-2RS', {
+      bossOutsideMm: 52,
+      bossHeightMm: 20,
+      depthToShoulderMm: 12,
+      shoulderBoreMm: 28,
+      usualClass: 'M7',
+      load: 'rotating',
+      running: { housingC: 40, ringC: 38 },
+    }),
+    bearingSeat('Drive side', [104, 80], '6203-2RS', {
+      bossOutsideMm: 56,
+      bossHeightMm: 20,
+      depthToShoulderMm: 13,
+      shoulderBoreMm: 33,
+      usualClass: 'M7',
+      load: 'rotating',
+      running: { housingC: 40, ringC: 38 },
+    }),
   ],
 };
 /** Stamped on the frame: the hub is known by it from one rebuild to the next. */
@@ -110,7 +235,14 @@ const SCOOTER_FRAME = 'PL90-20713';
 export function scooterHubBefore(nowMs: number): JobFile {
   const job = 'pelling before';
   const back = 2 * 365 * 1440;
-  const head = demoHead(job, WHEEL_HUB, { number: 371, machine: 'Pelling 90, two seasons ago', machineSort: 'step-through scooter', minutesAgo: back + 300, nowMs, castings: [SCOOTER_HUB] });
+  const head = demoHead(job, WHEEL_HUB, {
+    number: 371,
+    machine: 'Pelling 90, two seasons ago',
+    machineSort: 'step-through scooter',
+    minutesAgo: back + 300,
+    nowMs,
+    castings: [SCOOTER_HUB],
+  });
   const [brake, drive] = seatsOf(head) as [Seat, Seat];
   const diary = new Diary(job, nowMs)
     .note(back + 290, 'tm', 'machine_noted', { frameNumber: SCOOTER_FRAME, mileageKm: 8100 })
@@ -128,7 +260,14 @@ export function scooterHubBefore(nowMs: number): JobFile {
 
 export function scooterHub(nowMs: number): JobFile {
   const job = 'pelling';
-  const head = demoHead(job, WHEEL_HUB, { number: 417, machine: 'Pelling 90', machineSort: 'step-through scooter', minutesAgo: 260, nowMs, castings: [SCOOTER_HUB] });
+  const head = demoHead(job, WHEEL_HUB, {
+    number: 417,
+    machine: 'Pelling 90',
+    machineSort: 'step-through scooter',
+    minutesAgo: 260,
+    nowMs,
+    castings: [SCOOTER_HUB],
+  });
   const [brake, drive] = seatsOf(head) as [Seat, Seat];
   const diary = new Diary(job, nowMs)
     .note(250, 'jb', 'machine_noted', { frameNumber: SCOOTER_FRAME, mileageKm: 14_600 })
@@ -146,14 +285,40 @@ export function scooterHub(nowMs: number): JobFile {
 export function oldTwin(nowMs: number): JobFile {
   const job = 'merrow';
   const casting: DemoCasting = {
-    name: 'timing side', material: 'alsi9cu3', massKg: 3.4, areaM2: 0.27,
+    name: 'timing side',
+    material: 'alsi9cu3',
+    massKg: 3.4,
+    areaM2: 0.27,
     map: FLAT_TWIN_HOUSING.castings[0]!.map,
     seats: [
-      bearingSeat('Timing-side main', [100, 140], '6308', { bossOutsideMm: 134, bossHeightMm: 40, depthToShoulderMm: 24.4, shoulderBoreMm: 76, webThicknessMm: 9 }),
-      bearingSeat('Camshaft', [206, 76], '6204', { bossOutsideMm: 68, bossHeightMm: 24, depthToShoulderMm: 14.6, shoulderBoreMm: 38 }),
-      bearingSeat('Magneto drive', [150, 40], '6202', { bossOutsideMm: 50, bossHeightMm: 18, depthToShoulderMm: 11.3, shoulderBoreMm: 28 }),
+      bearingSeat('Timing-side main', [100, 140], '6308', {
+        bossOutsideMm: 134,
+        bossHeightMm: 40,
+        depthToShoulderMm: 24.4,
+        shoulderBoreMm: 76,
+        webThicknessMm: 9,
+      }),
+      bearingSeat('Camshaft', [206, 76], '6204', {
+        bossOutsideMm: 68,
+        bossHeightMm: 24,
+        depthToShoulderMm: 14.6,
+        shoulderBoreMm: 38,
+      }),
+      bearingSeat('Magneto drive', [150, 40], '6202', {
+        bossOutsideMm: 50,
+        bossHeightMm: 18,
+        depthToShoulderMm: 11.3,
+        shoulderBoreMm: 28,
+      }),
     ],
   };
-  const head = demoHead(job, FLAT_TWIN_HOUSING, { number: 418, machine: 'Merrow twin', machineSort: 'sidecar outfit', minutesAgo: 30, nowMs, castings: [casting] });
+  const head = demoHead(job, FLAT_TWIN_HOUSING, {
+    number: 418,
+    machine: 'Merrow twin',
+    machineSort: 'sidecar outfit',
+    minutesAgo: 30,
+    nowMs,
+    castings: [casting],
+  });
   return demoFile(head, new Diary(job, nowMs), nowMs);
 }

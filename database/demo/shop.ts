@@ -18,30 +18,113 @@ export const PEOPLE: Person[] = [
 ];
 
 export const instrumentsAt = (nowMs: number): Instrument[] => [
-  { id: idOf('by hand'), name: 'Typed by hand', kind: 'by_hand', resolution: 0.01, u: 0.006, isSimulated: false },
-  { id: idOf('bore gauge'), name: 'Bore gauge 18–100 (simulated)', kind: 'bore_gauge', resolution: 0.001, u: 0.002, isSimulated: true, calibrationDue: day(nowMs, 40) },
-  { id: idOf('micrometer'), name: 'Micrometer 25–100 (simulated)', kind: 'micrometer', resolution: 0.001, u: 0.0015, isSimulated: true, calibrationDue: day(nowMs, 96) },
-  { id: idOf('depth gauge'), name: 'Depth gauge (simulated)', kind: 'depth_gauge', resolution: 0.01, u: 0.008, isSimulated: true },
-  { id: idOf('probe'), name: 'Contact probe (simulated)', kind: 'contact_probe', resolution: 0.1, u: 0.8, isSimulated: true },
+  {
+    id: idOf('by hand'),
+    name: 'Typed by hand',
+    kind: 'by_hand',
+    resolution: 0.01,
+    u: 0.006,
+    isSimulated: false,
+  },
+  {
+    id: idOf('bore gauge'),
+    name: 'Bore gauge 18–100 (simulated)',
+    kind: 'bore_gauge',
+    resolution: 0.001,
+    u: 0.002,
+    isSimulated: true,
+    calibrationDue: day(nowMs, 40),
+  },
+  {
+    id: idOf('micrometer'),
+    name: 'Micrometer 25–100 (simulated)',
+    kind: 'micrometer',
+    resolution: 0.001,
+    u: 0.0015,
+    isSimulated: true,
+    calibrationDue: day(nowMs, 96),
+  },
+  {
+    id: idOf('depth gauge'),
+    name: 'Depth gauge (simulated)',
+    kind: 'depth_gauge',
+    resolution: 0.01,
+    u: 0.008,
+    isSimulated: true,
+  },
+  {
+    id: idOf('probe'),
+    name: 'Contact probe (simulated)',
+    kind: 'contact_probe',
+    resolution: 0.1,
+    u: 0.8,
+    isSimulated: true,
+  },
   // Past its day: what it measures is marked.
-  { id: idOf('old micrometer'), name: 'Old micrometer 0–25', kind: 'micrometer', resolution: 0.01, u: 0.004, isSimulated: false, calibrationDue: day(nowMs, -60) },
+  {
+    id: idOf('old micrometer'),
+    name: 'Old micrometer 0–25',
+    kind: 'micrometer',
+    resolution: 0.01,
+    u: 0.004,
+    isSimulated: false,
+    calibrationDue: day(nowMs, -60),
+  },
 ];
 
 /** Moments and days counted from now, so that the demo is always in the middle of its work. */
 export const ago = (nowMs: number, minutes: number) => new Date(nowMs - minutes * 60_000).toISOString();
-export const day = (nowMs: number, daysAhead: number) => new Date(nowMs + daysAhead * 86_400_000).toISOString().slice(0, 10);
+export const day = (nowMs: number, daysAhead: number) =>
+  new Date(nowMs + daysAhead * 86_400_000).toISOString().slice(0, 10);
 
 type ToolIn = Tool extends infer T ? (T extends Tool ? Omit<T, 'id'> : never) : never;
 const hang = (tool: ToolIn) => ({ ...tool, id: idOf(`tool ${tool.name}`) }) as Tool;
-const socket = (outsideMm: number, insideMm: number) => hang({ sort: 'socket', name: `Socket, ${outsideMm} outside`, outsideMm, insideMm, lengthMm: 48 });
-const disc = (outsideMm: number) => hang({ sort: 'driver', name: `Driver disc ${outsideMm}`, outsideMm, insideMm: 12, lengthMm: 150 });
+const socket = (outsideMm: number, insideMm: number) =>
+  hang({ sort: 'socket', name: `Socket, ${outsideMm} outside`, outsideMm, insideMm, lengthMm: 48 });
+const disc = (outsideMm: number) =>
+  hang({ sort: 'driver', name: `Driver disc ${outsideMm}`, outsideMm, insideMm: 12, lengthMm: 150 });
 
 /** A plausible wall with holes in it: nothing between 64 and 71, no collet above 32. */
 export const TOOLS: Tool[] = [
-  ...[21.5, 25, 27.5, 31, 33.5, 38, 43.5, 50.5].map((mm) => socket(mm, mm - 7)), ...[24.5, 34.5, 41.5, 46.5, 51.5, 61.5, 79].map(disc),
-  hang({ sort: 'receiver', name: 'Receiving cup 30', insideMm: 30, outsideMm: 40, lengthMm: 70 }), hang({ sort: 'receiver', name: 'Receiving cup 54', insideMm: 54, outsideMm: 66, lengthMm: 80 }), hang({ sort: 'receiver', name: 'Pipe end 82', insideMm: 82, outsideMm: 90, lengthMm: 120 }),
-  hang({ sort: 'collet', name: 'Collet 10–14', fromMm: 9.7, toMm: 14 }), hang({ sort: 'collet', name: 'Collet 14–18', fromMm: 13.7, toMm: 18 }), hang({ sort: 'collet', name: 'Collet 18–24', fromMm: 17.6, toMm: 24 }), hang({ sort: 'collet', name: 'Collet 24–32', fromMm: 23.5, toMm: 32 }),
-  hang({ sort: 'puller', name: 'Two-leg puller', fromMm: 20, toMm: 90 }), hang({ sort: 'rod', name: 'Rod M10, class 8.8', threadMm: 10, pitchMm: 1.5, lengthMm: 300, hasThrustBearing: true }), hang({ sort: 'rod', name: 'Rod M16, unmarked', threadMm: 16, pitchMm: 2, lengthMm: 500, hasThrustBearing: false }),
-  hang({ sort: 'press', name: 'Shop press', maxN: 98_000 }), hang({ sort: 'clamp', name: 'C-clamp, long', maxN: 9000, openingMm: 250 }), hang({ sort: 'heat', name: 'Oven', maxC: 220, isEven: true }), hang({ sort: 'heat', name: 'Hot-air gun', maxC: 130, isEven: false }), hang({ sort: 'cold', name: 'Chest freezer', minC: -19 }),
-  ...[0.1, 0.15, 0.2, 0.3, 0.5, 1].map((thicknessMm, i) => hang({ sort: 'shim_stock', name: `Shims 26 × 35 × ${thicknessMm}`, insideMm: 26, outsideMm: 35, thicknessMm, count: 6 - i })),
+  ...[21.5, 25, 27.5, 31, 33.5, 38, 43.5, 50.5].map((mm) => socket(mm, mm - 7)),
+  ...[24.5, 34.5, 41.5, 46.5, 51.5, 61.5, 79].map(disc),
+  hang({ sort: 'receiver', name: 'Receiving cup 30', insideMm: 30, outsideMm: 40, lengthMm: 70 }),
+  hang({ sort: 'receiver', name: 'Receiving cup 54', insideMm: 54, outsideMm: 66, lengthMm: 80 }),
+  hang({ sort: 'receiver', name: 'Pipe end 82', insideMm: 82, outsideMm: 90, lengthMm: 120 }),
+  hang({ sort: 'collet', name: 'Collet 10–14', fromMm: 9.7, toMm: 14 }),
+  hang({ sort: 'collet', name: 'Collet 14–18', fromMm: 13.7, toMm: 18 }),
+  hang({ sort: 'collet', name: 'Collet 18–24', fromMm: 17.6, toMm: 24 }),
+  hang({ sort: 'collet', name: 'Collet 24–32', fromMm: 23.5, toMm: 32 }),
+  hang({ sort: 'puller', name: 'Two-leg puller', fromMm: 20, toMm: 90 }),
+  hang({
+    sort: 'rod',
+    name: 'Rod M10, class 8.8',
+    threadMm: 10,
+    pitchMm: 1.5,
+    lengthMm: 300,
+    hasThrustBearing: true,
+  }),
+  hang({
+    sort: 'rod',
+    name: 'Rod M16, unmarked',
+    threadMm: 16,
+    pitchMm: 2,
+    lengthMm: 500,
+    hasThrustBearing: false,
+  }),
+  hang({ sort: 'press', name: 'Shop press', maxN: 98_000 }),
+  hang({ sort: 'clamp', name: 'C-clamp, long', maxN: 9000, openingMm: 250 }),
+  hang({ sort: 'heat', name: 'Oven', maxC: 220, isEven: true }),
+  hang({ sort: 'heat', name: 'Hot-air gun', maxC: 130, isEven: false }),
+  hang({ sort: 'cold', name: 'Chest freezer', minC: -19 }),
+  ...[0.1, 0.15, 0.2, 0.3, 0.5, 1].map((thicknessMm, i) =>
+    hang({
+      sort: 'shim_stock',
+      name: `Shims 26 × 35 × ${thicknessMm}`,
+      insideMm: 26,
+      outsideMm: 35,
+      thicknessMm,
+      count: 6 - i,
+    }),
+  ),
 ];

@@ -8,7 +8,13 @@ import { ROOT } from './processes.mjs';
 export async function migrate(databaseUrl) {
   const { runner } = await import('node-pg-migrate');
   const quiet = { debug() {}, info() {}, warn: console.warn, error: console.error };
-  const applied = await runner({ databaseUrl, dir: join(ROOT, 'database/migrations'), migrationsTable: 'migration', direction: 'up', logger: quiet });
+  const applied = await runner({
+    databaseUrl,
+    dir: join(ROOT, 'database/migrations'),
+    migrationsTable: 'migration',
+    direction: 'up',
+    logger: quiet,
+  });
   return applied.length;
 }
 
@@ -18,7 +24,9 @@ export async function hasNoJobs(databaseUrl) {
   const client = new pg.Client({ connectionString: databaseUrl });
   await client.connect();
   try {
-    const { rows } = await client.query('SELECT NOT EXISTS (SELECT FROM job) AND NOT EXISTS (SELECT FROM person) AS empty');
+    const { rows } = await client.query(
+      'SELECT NOT EXISTS (SELECT FROM job) AND NOT EXISTS (SELECT FROM person) AS empty',
+    );
     return rows[0].empty === true;
   } finally {
     await client.end();

@@ -13,8 +13,13 @@ async function asRoot(...args) {
 export function findPostgres() {
   const base = '/usr/lib/postgresql';
   if (!existsSync(base)) return null;
-  const newest = readdirSync(base).map(Number).filter((version) => version >= 14).sort((a, b) => b - a)[0];
-  return newest && existsSync(join(base, String(newest), 'bin/initdb')) ? join(base, String(newest), 'bin') : null;
+  const newest = readdirSync(base)
+    .map(Number)
+    .filter((version) => version >= 14)
+    .sort((a, b) => b - a)[0];
+  return newest && existsSync(join(base, String(newest), 'bin/initdb'))
+    ? join(base, String(newest), 'bin')
+    : null;
 }
 
 /** @param {string[]} packages */
@@ -24,7 +29,9 @@ async function installDebianPackages(packages) {
     await asRoot('apt-get', 'update', '-qq');
     await asRoot('apt-get', 'install', '-y', '-qq', '--no-install-recommends', ...packages);
   } catch (error) {
-    throw new Error(`Could not install ${packages.join(', ')} (root or password-less sudo, and Debian’s package registry, are needed).\n${/** @type {Error} */ (error).message}`);
+    throw new Error(
+      `Could not install ${packages.join(', ')} (root or password-less sudo, and Debian’s package registry, are needed).\n${/** @type {Error} */ (error).message}`,
+    );
   }
 }
 
@@ -34,8 +41,16 @@ const NO_CLUSTER = '/etc/postgresql-common/createcluster.d/urn-key.conf';
 export async function ensurePostgres() {
   const found = findPostgres();
   if (found) return found;
-  await asRoot('sh', '-c', `mkdir -p "$(dirname ${NO_CLUSTER})" && echo 'create_main_cluster = false' > ${NO_CLUSTER}`);
-  try { await installDebianPackages(['postgresql']); } finally { await asRoot('rm', '-f', NO_CLUSTER); }
+  await asRoot(
+    'sh',
+    '-c',
+    `mkdir -p "$(dirname ${NO_CLUSTER})" && echo 'create_main_cluster = false' > ${NO_CLUSTER}`,
+  );
+  try {
+    await installDebianPackages(['postgresql']);
+  } finally {
+    await asRoot('rm', '-f', NO_CLUSTER);
+  }
   const installed = findPostgres();
   if (!installed) throw new Error('PostgreSQL 14 or later is not there after installing it.');
   return installed;
@@ -64,19 +79,30 @@ export async function ensurePackages() {
 function filesBelow(path) {
   if (!existsSync(path)) return [];
   if (!statSync(path).isDirectory()) return [path];
-  return readdirSync(path).sort().flatMap((name) => filesBelow(join(path, name)));
+  return readdirSync(path)
+    .sort()
+    .flatMap((name) => filesBelow(join(path, name)));
 }
 
 /** Builds the app when its sources are not those of the last build. */
 export async function ensureBuild() {
-  const sources = ['src', 'public', 'next.config.ts', 'tsconfig.json', 'package-lock.json'].flatMap((path) => filesBelow(join(ROOT, path)));
+  const sources = ['src', 'public', 'next.config.ts', 'tsconfig.json', 'package-lock.json'].flatMap((path) =>
+    filesBelow(join(ROOT, path)),
+  );
   const isProduct = (/** @type {string} */ path) => !/\.test\.tsx?$/.test(path);
-  const wanted = digest(sources.filter(isProduct).map((path) => `${path}\n${readFileSync(path, 'latin1')}`).join('\n'));
+  const wanted = digest(
+    sources
+      .filter(isProduct)
+      .map((path) => `${path}\n${readFileSync(path, 'latin1')}`)
+      .join('\n'),
+  );
   const stamp = join(ROOT, '.next/urn-key-build');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
   console.log('Building');
   rmSync(stamp, { force: true });
-  await run(process.execPath, [join(ROOT, 'node_modules/next/dist/bin/next'), 'build'], { quiet: true, env: { ...process.env, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' } });
+  await run(process.execPath, [join(ROOT, 'node_modules/next/dist/bin/next'), 'build'], {
+    quiet: true,
+    env: { ...process.env, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' },
+  });
   writeFileSync(stamp, wanted);
 }
-

@@ -15,14 +15,27 @@ export const isRoot = () => process.getuid?.() === 0;
  */
 export function run(command, args, { quiet = false, ...options } = {}) {
   return new Promise((resolve, reject) => {
-    const child = spawn(command, args, { cwd: ROOT, stdio: quiet ? ['ignore', 'pipe', 'pipe'] : ['ignore', 'inherit', 'inherit'], ...options });
+    const child = spawn(command, args, {
+      cwd: ROOT,
+      stdio: quiet ? ['ignore', 'pipe', 'pipe'] : ['ignore', 'inherit', 'inherit'],
+      ...options,
+    });
     let output = '';
-    child.stdout?.on('data', (chunk) => { output += chunk; });
-    child.stderr?.on('data', (chunk) => { output += chunk; });
+    child.stdout?.on('data', (chunk) => {
+      output += chunk;
+    });
+    child.stderr?.on('data', (chunk) => {
+      output += chunk;
+    });
     child.on('error', reject);
     child.on('exit', (code, signal) => {
       if (code === 0) resolve();
-      else reject(new Error(`${command} ${args.slice(0, 3).join(' ')} ended with ${signal ?? code}\n${output.slice(-4000)}`));
+      else
+        reject(
+          new Error(
+            `${command} ${args.slice(0, 3).join(' ')} ended with ${signal ?? code}\n${output.slice(-4000)}`,
+          ),
+        );
     });
   });
 }
@@ -44,7 +57,9 @@ export function findFreePort() {
     server.on('error', reject);
     server.listen(0, '127.0.0.1', () => {
       const address = server.address();
-      server.close(() => (address && typeof address === 'object' ? resolve(address.port) : reject(new Error('no port'))));
+      server.close(() =>
+        address && typeof address === 'object' ? resolve(address.port) : reject(new Error('no port')),
+      );
     });
   });
 }
@@ -53,9 +68,15 @@ export function findFreePort() {
 export function isListening(port, host = '127.0.0.1') {
   return new Promise((resolve) => {
     const socket = connect({ port, host, timeout: 1000 });
-    socket.on('connect', () => { socket.destroy(); resolve(true); });
+    socket.on('connect', () => {
+      socket.destroy();
+      resolve(true);
+    });
     socket.on('error', () => resolve(false));
-    socket.on('timeout', () => { socket.destroy(); resolve(false); });
+    socket.on('timeout', () => {
+      socket.destroy();
+      resolve(false);
+    });
   });
 }
 
@@ -64,5 +85,10 @@ export const wait = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 
 /** @param {number} pid */
 export function isAlive(pid) {
-  try { process.kill(pid, 0); return true; } catch (error) { return /** @type {NodeJS.ErrnoException} */ (error).code === 'EPERM'; }
+  try {
+    process.kill(pid, 0);
+    return true;
+  } catch (error) {
+    return /** @type {NodeJS.ErrnoException} */ (error).code === 'EPERM';
+  }
 }

@@ -5,7 +5,9 @@ export default function ErrorPage({ reset }: { error: Error; reset: () => void }
     <main style={{ padding: 32, fontSize: 20 }} role="alert">
       <h1>This screen failed.</h1>
       <p>Stored readings are safe, and those kept in this browser are still kept.</p>
-      <button onClick={reset} style={{ fontSize: 22, minHeight: 56, padding: '8px 24px' }}>Try again</button>
+      <button onClick={reset} style={{ fontSize: 22, minHeight: 56, padding: '8px 24px' }}>
+        Try again
+      </button>
     </main>
   );
 }

@@ -5,7 +5,9 @@ export default function NotFound() {
     <main style={{ padding: 32, fontSize: 20 }}>
       <h1>This is not here.</h1>
       <p>The job or seat in this address does not exist in this shop.</p>
-      <p><Link href="/">To the bench</Link></p>
+      <p>
+        <Link href="/">To the bench</Link>
+      </p>
     </main>
   );
 }

@@ -11,11 +11,37 @@ import { loadShop } from '@/server/shop';
 
 export const dynamic = 'force-dynamic';
 
-export default async function BenchPage({ searchParams }: { searchParams: Promise<Record<string, string | string[] | undefined>> }) {
+export default async function BenchPage({
+  searchParams,
+}: {
+  searchParams: Promise<Record<string, string | string[] | undefined>>;
+}) {
   const { ask = '' } = await searchParams;
-  const loaded = await loadForPage(async () => ({ records: await loadJobs(), people: await loadPeople(pool()), shop: await loadShop(), ownKinds: await loadOwnKinds() }));
+  const loaded = await loadForPage(async () => ({
+    records: await loadJobs(),
+    people: await loadPeople(pool()),
+    shop: await loadShop(),
+    ownKinds: await loadOwnKinds(),
+  }));
   if (!loaded) return <DatabaseAway />;
-  const { nowMs, data: { records, people, shop, ownKinds } } = loaded;
-  const jobs = records.flatMap((record) => { const job = describeJob(record, nowMs); return job ? [{ ...job, stackCodes: stackCodesOf(record) }] : []; });
-  return <BenchHome shop={shop} jobs={jobs} people={people} kinds={JOB_KINDS.map(({ kind, name, keywords }) => ({ kind, name, keywords }))} ownKinds={ownKinds} heat={findHeatItems(records, nowMs)} nowMs={nowMs} asked={ask.toString().slice(0, 80)} />;
+  const {
+    nowMs,
+    data: { records, people, shop, ownKinds },
+  } = loaded;
+  const jobs = records.flatMap((record) => {
+    const job = describeJob(record, nowMs);
+    return job ? [{ ...job, stackCodes: stackCodesOf(record) }] : [];
+  });
+  return (
+    <BenchHome
+      shop={shop}
+      jobs={jobs}
+      people={people}
+      kinds={JOB_KINDS.map(({ kind, name, keywords }) => ({ kind, name, keywords }))}
+      ownKinds={ownKinds}
+      heat={findHeatItems(records, nowMs)}
+      nowMs={nowMs}
+      asked={ask.toString().slice(0, 80)}
+    />
+  );
 }

@@ -22,22 +22,72 @@ describe('the simulated workpiece', () => {
     expect(at('bore.1.0')).not.toBe(at('bore.1.90'));
     expect(at('outside.0')).toBeLessThanOrEqual(47);
   });
-  it('knows nothing of what is not there', () => expect(trueValue(twin, { seatId: seat.id, castingId: 'no such casting', slot: 'bore.1.0' }, NOW)).toBeNull());
+  it('knows nothing of what is not there', () =>
+    expect(
+      trueValue(twin, { seatId: seat.id, castingId: 'no such casting', slot: 'bore.1.0' }, NOW),
+    ).toBeNull());
   it('warms in the oven toward its temperature, and its bore grows with it', () => {
     const saw = record('Fenwold 7');
-    const [early, late] = [trueCastingC(saw, saw.castings[0]!, NOW), trueCastingC(saw, saw.castings[0]!, NOW + 3_600_000)];
+    const [early, late] = [
+      trueCastingC(saw, saw.castings[0]!, NOW),
+      trueCastingC(saw, saw.castings[0]!, NOW + 3_600_000),
+    ];
     expect(early).toBeGreaterThan(30);
     expect(late).toBeGreaterThan(85);
     expect(late).toBeLessThanOrEqual(90);
-    const boreAt = (ms: number) => trueValue(saw, { seatId: saw.castings[0]!.seats[0]!.id, castingId: saw.castings[0]!.id, slot: 'bore.1.0' }, ms)!;
-    expect(boreAt(NOW + 3_600_000) / boreAt(NOW)).toBeCloseTo((1 + 26e-6 * (late - 20)) / (1 + 26e-6 * (early - 20)), 9);
+    const boreAt = (ms: number) =>
+      trueValue(
+        saw,
+        { seatId: saw.castings[0]!.seats[0]!.id, castingId: saw.castings[0]!.id, slot: 'bore.1.0' },
+        ms,
+      )!;
+    expect(boreAt(NOW + 3_600_000) / boreAt(NOW)).toBeCloseTo(
+      (1 + 26e-6 * (late - 20)) / (1 + 26e-6 * (early - 20)),
+      9,
+    );
   });
   it('under hot air its boss warms to what is wanted, and cools faster than a casting out of the oven', () => {
     const saw = record('Fenwold 7');
     const [castingId, seatId] = [saw.castings[0]!.id, saw.castings[0]!.seats[0]!.id];
-    const happen = (kind: string, body: object, atS: number) => ({ id: `00000000-0000-4000-8000-0000000000${10 + atS % 80}`, kind, body, seatId: kind === 'way_in_chosen' ? seatId : null, castingId, personId: saw.people[0]!.id, at: new Date(NOW + atS * 1000).toISOString() }) as JobRecord['entries']['events'][number];
-    const heated = (source: 'oven' | 'gun') => ({ ...saw, entries: { readings: [], events: [happen('way_in_chosen', { way: 'heat', housingC: 110, ringC: 20, formulaVersion: '1', heatedBy: source }, 1), happen('casting_into_heat', { source, sourceC: 110, castingC: 20 }, 2), happen('casting_out', {}, source === 'gun' ? 242 : 7202)] } });
-    const at = (source: 'oven' | 'gun', s: number) => { const { entries, ...job } = heated(source); return trueCastingC({ ...job, entries: { ...entries, events: entries.events.filter((event) => Date.parse(event.at) <= NOW + s * 1000) } }, saw.castings[0]!, NOW + s * 1000); };
+    const happen = (kind: string, body: object, atS: number) =>
+      ({
+        id: `00000000-0000-4000-8000-0000000000${10 + (atS % 80)}`,
+        kind,
+        body,
+        seatId: kind === 'way_in_chosen' ? seatId : null,
+        castingId,
+        personId: saw.people[0]!.id,
+        at: new Date(NOW + atS * 1000).toISOString(),
+      }) as JobRecord['entries']['events'][number];
+    const heated = (source: 'oven' | 'gun') => ({
+      ...saw,
+      entries: {
+        readings: [],
+        events: [
+          happen(
+            'way_in_chosen',
+            { way: 'heat', housingC: 110, ringC: 20, formulaVersion: '1', heatedBy: source },
+            1,
+          ),
+          happen('casting_into_heat', { source, sourceC: 110, castingC: 20 }, 2),
+          happen('casting_out', {}, source === 'gun' ? 242 : 7202),
+        ],
+      },
+    });
+    const at = (source: 'oven' | 'gun', s: number) => {
+      const { entries, ...job } = heated(source);
+      return trueCastingC(
+        {
+          ...job,
+          entries: {
+            ...entries,
+            events: entries.events.filter((event) => Date.parse(event.at) <= NOW + s * 1000),
+          },
+        },
+        saw.castings[0]!,
+        NOW + s * 1000,
+      );
+    };
     expect(at('gun', 100)).toBeLessThan(at('gun', 241));
     expect(at('gun', 241)).toBeGreaterThan(108);
     expect(at('gun', 241)).toBeLessThan(121);
@@ -53,11 +103,22 @@ describe('the simulated workpiece', () => {
 });
 
 describe('a simulated instrument', () => {
-  it('shows its resolution, no more digits', () => expect(show({ trueValue: 71.95, resolution: 0.01, heldForS: 5, random: seededRandom(1) }).text).toMatch(/^\d\d\.\d\d$/));
-  it('is unsteady while it is being put on', () => expect([0.2, 2].map((heldForS) => show({ trueValue: 10, resolution: 0.001, heldForS, random: seededRandom(2) }).isSteady)).toEqual([false, true]));
+  it('shows its resolution, no more digits', () =>
+    expect(show({ trueValue: 71.95, resolution: 0.01, heldForS: 5, random: seededRandom(1) }).text).toMatch(
+      /^\d\d\.\d\d$/,
+    ));
+  it('is unsteady while it is being put on', () =>
+    expect(
+      [0.2, 2].map(
+        (heldForS) => show({ trueValue: 10, resolution: 0.001, heldForS, random: seededRandom(2) }).isSteady,
+      ),
+    ).toEqual([false, true]));
   it('its noise has the spread of its resolution and no bias', () => {
     const random = seededRandom(3);
-    const shown = Array.from({ length: 2000 }, () => Number(show({ trueValue: 50, resolution: 0.001, heldForS: 5, random }).text) - 50);
+    const shown = Array.from(
+      { length: 2000 },
+      () => Number(show({ trueValue: 50, resolution: 0.001, heldForS: 5, random }).text) - 50,
+    );
     const mean = shown.reduce((a, b) => a + b) / shown.length;
     const sd = Math.sqrt(shown.reduce((a, b) => a + (b - mean) ** 2, 0) / shown.length);
     expect(Math.abs(mean)).toBeLessThan(0.00005);

@@ -13,7 +13,8 @@ export function seededRandom(seed: number): () => number {
 }
 
 /** Normal deviate by Box & Muller. */
-export const normal = (random: () => number) => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+export const normal = (random: () => number) =>
+  Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
 
 export type Shown = { text: string; isSteady: boolean };
 
@@ -24,9 +25,17 @@ const SETTLING_S = 0.8;
  * @param trueValue what is there, mm or °C
  * @param heldForS how long the gauge has been held at this spot
  */
-export function show(
-  { trueValue, resolution, heldForS, random }: { trueValue: number; resolution: number; heldForS: number; random: () => number },
-): Shown {
+export function show({
+  trueValue,
+  resolution,
+  heldForS,
+  random,
+}: {
+  trueValue: number;
+  resolution: number;
+  heldForS: number;
+  random: () => number;
+}): Shown {
   const isSteady = heldForS >= SETTLING_S;
   const noise = normal(random) * resolution * (isSteady ? 0.6 : 12);
   const steps = Math.round((trueValue + noise) / resolution);

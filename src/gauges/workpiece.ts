@@ -28,11 +28,15 @@ const DEG = Math.PI / 180;
 /** True diameter of the bore across the clock angle: usual class, slightly oval and tapered. */
 function trueBoreMm({ id, spec }: Seat, plane: number, angleDeg: number): number {
   const limits = findLimits(spec.part.outsideMm, spec.usualClass) ?? { lowerUm: -30, upperUm: 0 };
-  const middleUm = (limits.lowerUm + limits.upperUm) / 2 + (chanceOf(`${id} bore`) - 0.5) * (limits.upperUm - limits.lowerUm) * 0.5;
+  const middleUm =
+    (limits.lowerUm + limits.upperUm) / 2 +
+    (chanceOf(`${id} bore`) - 0.5) * (limits.upperUm - limits.lowerUm) * 0.5;
   const ovalUm = 1 + 3 * chanceOf(`${id} oval`);
   const taperUm = 2 * (chanceOf(`${id} taper`) - 0.5) * (plane === 1 ? 1 : -1);
   const leanDeg = 180 * chanceOf(`${id} lean`);
-  return spec.part.outsideMm + (middleUm + taperUm + ovalUm * Math.cos(2 * (angleDeg - leanDeg) * DEG)) / 1000;
+  return (
+    spec.part.outsideMm + (middleUm + taperUm + ovalUm * Math.cos(2 * (angleDeg - leanDeg) * DEG)) / 1000
+  );
 }
 
 const trueOutsideMm = ({ id, spec }: Seat) => spec.part.outsideMm - (2 + 6 * chanceOf(`${id} part`)) / 1000;
@@ -56,23 +60,40 @@ const TRUE_AIR_SHARE = 0.8;
 
 type Heated = Exclude<CastingHeat, { phase: 'cold' }>;
 
-const underAirC = (heat: Heated, atMs: number) => heat.startC + (heat.sourceC + AIR_ABOVE_K - heat.startC) * (1 - Math.exp(-Math.max(0, atMs - heat.sinceMs) / 1000 / AIR_TIME_CONSTANT_S));
+const underAirC = (heat: Heated, atMs: number) =>
+  heat.startC +
+  (heat.sourceC + AIR_ABOVE_K - heat.startC) *
+    (1 - Math.exp(-Math.max(0, atMs - heat.sinceMs) / 1000 / AIR_TIME_CONSTANT_S));
 
 /** The boss that the air is on: the one whose way in says so, else the first. */
 function trueBossC(record: JobRecord, casting: Casting, heat: Heated, nowMs: number): number {
   if (heat.phase === 'in_heat') return underAirC(heat, nowMs);
-  const isMeant = ({ id }: Seat) => record.entries.events.some((event) => event.kind === 'way_in_chosen' && event.seatId === id && event.body.heatedBy === 'gun');
+  const isMeant = ({ id }: Seat) =>
+    record.entries.events.some(
+      (event) => event.kind === 'way_in_chosen' && event.seatId === id && event.body.heatedBy === 'gun',
+    );
   const seat = casting.seats.find(isMeant) ?? casting.seats[0];
   const course = seat && hotBossOf({ seat, casting }, heat.heatedForS * TRUE_AIR_SHARE)?.likely;
   if (!course) return record.roomC;
-  return record.roomC + (underAirC(heat, heat.outMs) - record.roomC) * shareAt(course.bossShare, course.stepS, (nowMs - heat.outMs) / 1000);
+  return (
+    record.roomC +
+    (underAirC(heat, heat.outMs) - record.roomC) *
+      shareAt(course.bossShare, course.stepS, (nowMs - heat.outMs) / 1000)
+  );
 }
 
 function temperatureIn(heat: Heated, casting: Casting, atMs: number): number {
-  return soakTemperature({
-    massKg: casting.massKg, areaM2: casting.areaM2, specificHeatJKgK: MATERIALS[casting.material].specificHeatJKgK,
-    hWM2K: CONVECTION.oven * 1.05, startC: heat.startC, surroundingsC: heat.sourceC,
-  }, Math.max(0, (atMs - heat.sinceMs) / 1000));
+  return soakTemperature(
+    {
+      massKg: casting.massKg,
+      areaM2: casting.areaM2,
+      specificHeatJKgK: MATERIALS[casting.material].specificHeatJKgK,
+      hWM2K: CONVECTION.oven * 1.05,
+      startC: heat.startC,
+      surroundingsC: heat.sourceC,
+    },
+    Math.max(0, (atMs - heat.sinceMs) / 1000),
+  );
 }
 
 /** True temperature of a casting at `nowMs`, from what was done with it. */
@@ -82,9 +103,17 @@ export function trueCastingC(record: JobRecord, casting: Casting, nowMs: number)
   if (heat.source === 'gun') return trueBossC(record, casting, heat, nowMs);
   if (heat.phase === 'in_heat') return temperatureIn(heat, casting, nowMs);
   const { specificHeatJKgK, emissivity } = MATERIALS[casting.material];
-  const lump = { massKg: casting.massKg, areaM2: casting.areaM2, specificHeatJKgK, emissivity, hWM2K: CONVECTION.openAir * TRUE_LOSS_FACTOR };
+  const lump = {
+    massKg: casting.massKg,
+    areaM2: casting.areaM2,
+    specificHeatJKgK,
+    emissivity,
+    hWM2K: CONVECTION.openAir * TRUE_LOSS_FACTOR,
+  };
   const body = { ...lump, startC: temperatureIn(heat, casting, heat.outMs) };
-  return sampleLumped({ ring: body, housing: body, ambientC: record.roomC, touch: null }, [Math.max(0, (nowMs - heat.outMs) / 1000)])[0]!.housingC;
+  return sampleLumped({ ring: body, housing: body, ambientC: record.roomC, touch: null }, [
+    Math.max(0, (nowMs - heat.outMs) / 1000),
+  ])[0]!.housingC;
 }
 
 type Target = { seatId: string | null; castingId: string; slot: string };
@@ -106,10 +135,15 @@ export function trueValue(record: JobRecord, target: Target, nowMs: number): num
   if (target.slot === 'temperature.casting') return trueCastingC(record, casting, nowMs);
   if (!seat) return null;
   const [first = 0, second = 0] = slotNumbers(target.slot);
-  const grown = (mm: number, alphaPerK: number) => mm * (1 + alphaPerK * (metalTemperature(record, target, nowMs) - REFERENCE_C));
-  if (target.slot.startsWith('bore.')) return grown(trueBoreMm(seat, first, second), MATERIALS[casting.material].alphaPerK);
-  if (target.slot.startsWith('outside.')) return grown(trueOutsideMm(seat), MATERIALS.bearing_steel.alphaPerK);
-  const pass = record.entries.events.find((event) => event.kind === 'square_pass_started' && event.seatId === seat.id && event.body.pass === first);
+  const grown = (mm: number, alphaPerK: number) =>
+    mm * (1 + alphaPerK * (metalTemperature(record, target, nowMs) - REFERENCE_C));
+  if (target.slot.startsWith('bore.'))
+    return grown(trueBoreMm(seat, first, second), MATERIALS[casting.material].alphaPerK);
+  if (target.slot.startsWith('outside.'))
+    return grown(trueOutsideMm(seat), MATERIALS.bearing_steel.alphaPerK);
+  const pass = record.entries.events.find(
+    (event) => event.kind === 'square_pass_started' && event.seatId === seat.id && event.body.pass === first,
+  );
   const depthMm = trueDepthMm(seat, first, second);
   return pass?.kind === 'square_pass_started' && pass.body.sense === 'standing_out' ? -depthMm : depthMm;
 }

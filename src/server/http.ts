@@ -7,23 +7,46 @@ import { findBadInput, isDatabaseAway, log } from './pool';
 
 /** An answer with a reason, in the one shape that all errors have. */
 export class Refusal extends Error {
-  constructor(readonly status: number, readonly code: string, message: string, readonly issues: Issue[] = [], readonly details: Record<string, unknown> = {}) {
+  constructor(
+    readonly status: number,
+    readonly code: string,
+    message: string,
+    readonly issues: Issue[] = [],
+    readonly details: Record<string, unknown> = {},
+  ) {
     super(message);
   }
 }
 
-const errorResponse = (status: number, code: string, message: string, issues: Issue[] = [], details: Record<string, unknown> = {}) =>
-  Response.json({ error: { code, message, issues, ...details } }, { status });
+const errorResponse = (
+  status: number,
+  code: string,
+  message: string,
+  issues: Issue[] = [],
+  details: Record<string, unknown> = {},
+) => Response.json({ error: { code, message, issues, ...details } }, { status });
 
 /** Runs a handler; whatever goes wrong leaves as `{error: {code, message, issues}}`. 503 while the database is away. */
 export async function answer(work: () => Promise<Response>): Promise<Response> {
   try {
     return await work();
   } catch (error) {
-    if (error instanceof Refusal) return errorResponse(error.status, error.code, error.message, error.issues, error.details);
-    if (isDatabaseAway(error)) return errorResponse(503, 'database_away', 'The database does not answer. What you enter is kept in this browser.');
+    if (error instanceof Refusal)
+      return errorResponse(error.status, error.code, error.message, error.issues, error.details);
+    if (isDatabaseAway(error))
+      return errorResponse(
+        503,
+        'database_away',
+        'The database does not answer. What you enter is kept in this browser.',
+      );
     const bad = findBadInput(error);
-    if (bad) return errorResponse(400, 'bad_value', 'A value does not fit.', bad.constraint ? [{ code: bad.constraint, field: bad.constraint }] : []);
+    if (bad)
+      return errorResponse(
+        400,
+        'bad_value',
+        'A value does not fit.',
+        bad.constraint ? [{ code: bad.constraint, field: bad.constraint }] : [],
+      );
     log.error({ error }, 'request failed');
     return errorResponse(500, 'internal', 'The server made a mistake; it is in its log.');
   }
@@ -34,7 +57,8 @@ export function refuseForeignOrigin({ headers }: Request) {
   const origin = headers.get('origin');
   if (!origin) return;
   const hosts = [headers.get('host'), headers.get('x-forwarded-host')];
-  if (!URL.canParse(origin) || !hosts.includes(new URL(origin).host)) throw new Refusal(403, 'foreign_origin', 'Requests from pages of other sites are not taken.');
+  if (!URL.canParse(origin) || !hosts.includes(new URL(origin).host))
+    throw new Refusal(403, 'foreign_origin', 'Requests from pages of other sites are not taken.');
 }
 
 /** The body as bytes, refused as soon as it grows past the limit. */
@@ -50,28 +74,40 @@ export async function readBytes(request: Request, maxBytes: number): Promise<Buf
     size += value.length;
     if (size > maxBytes) {
       await reader.cancel();
-      throw new Refusal(413, 'too_large', `The body is larger than ${maxBytes} bytes.`, [{ code: 'too_large', field: 'body', max: maxBytes }]);
+      throw new Refusal(413, 'too_large', `The body is larger than ${maxBytes} bytes.`, [
+        { code: 'too_large', field: 'body', max: maxBytes },
+      ]);
     }
     chunks.push(value);
   }
   return Buffer.concat(chunks);
 }
 
-export const readText = async (request: Request, maxBytes: number): Promise<string> => (await readBytes(request, maxBytes)).toString('utf8');
+export const readText = async (request: Request, maxBytes: number): Promise<string> =>
+  (await readBytes(request, maxBytes)).toString('utf8');
 
 const MAX_JSON_BYTES = 1024 * 1024;
 
-export async function readJson<T>(request: Request, schema: z.ZodType<T>, maxBytes = MAX_JSON_BYTES): Promise<T> {
+export async function readJson<T>(
+  request: Request,
+  schema: z.ZodType<T>,
+  maxBytes = MAX_JSON_BYTES,
+): Promise<T> {
   const text = await readText(request, maxBytes);
   let data: unknown;
-  try { data = JSON.parse(text); } catch { throw new Refusal(400, 'not_json', 'The body is not JSON.', [{ code: 'not_json', field: 'body' }]); }
+  try {
+    data = JSON.parse(text);
+  } catch {
+    throw new Refusal(400, 'not_json', 'The body is not JSON.', [{ code: 'not_json', field: 'body' }]);
+  }
   return checkValue(schema, data);
 }
 
 /** What a schema makes of a value, or a refusal that names each field. */
 export function checkValue<T>(schema: z.ZodType<T>, value: unknown): T {
   const parsed = schema.safeParse(value);
-  if (!parsed.success) throw new Refusal(400, 'bad_value', 'Some values do not fit.', issuesFromZod(parsed.error));
+  if (!parsed.success)
+    throw new Refusal(400, 'bad_value', 'Some values do not fit.', issuesFromZod(parsed.error));
   return parsed.data;
 }
 

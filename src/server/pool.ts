@@ -20,7 +20,12 @@ const holder = globalThis as unknown as { urnKeyPool?: pg.Pool };
 
 export function pool(): pg.Pool {
   if (!holder.urnKeyPool) {
-    holder.urnKeyPool = new pg.Pool({ connectionString: databaseUrl(), max: 10, connectionTimeoutMillis: 3000, idleTimeoutMillis: 30_000 });
+    holder.urnKeyPool = new pg.Pool({
+      connectionString: databaseUrl(),
+      max: 10,
+      connectionTimeoutMillis: 3000,
+      idleTimeoutMillis: 30_000,
+    });
     // An idle connection that dies must not take the server along; the next query opens a new one.
     holder.urnKeyPool.on('error', (error) => log.warn({ error: error.message }, 'database connection lost'));
   }
@@ -29,11 +34,19 @@ export function pool(): pg.Pool {
 
 export type Queryable = Pick<pg.PoolClient, 'query'>;
 
-export async function queryMany<Row extends pg.QueryResultRow>(client: Queryable, sql: string, values: unknown[] = []): Promise<Row[]> {
+export async function queryMany<Row extends pg.QueryResultRow>(
+  client: Queryable,
+  sql: string,
+  values: unknown[] = [],
+): Promise<Row[]> {
   return (await client.query<Row>(sql, values)).rows;
 }
 
-export async function queryMaybeOne<Row extends pg.QueryResultRow>(client: Queryable, sql: string, values: unknown[] = []): Promise<Row | null> {
+export async function queryMaybeOne<Row extends pg.QueryResultRow>(
+  client: Queryable,
+  sql: string,
+  values: unknown[] = [],
+): Promise<Row | null> {
   const rows = await queryMany<Row>(client, sql, values);
   if (rows.length > 1) throw new Error(`expected at most one row, got ${rows.length}`);
   return rows[0] ?? null;
@@ -49,7 +62,9 @@ export async function inTransaction<T>(work: (client: pg.PoolClient) => Promise<
     await client.query('COMMIT');
     return result;
   } catch (error) {
-    await client.query('ROLLBACK').catch((rollbackError: Error) => { broken = rollbackError; });
+    await client.query('ROLLBACK').catch((rollbackError: Error) => {
+      broken = rollbackError;
+    });
     throw error;
   } finally {
     client.release(broken);
@@ -63,7 +78,12 @@ export function isDatabaseAway(error: unknown): boolean {
   if (!(error instanceof Error)) return false;
   const { code } = error as { code?: string };
   if (error instanceof AggregateError) return error.errors.some(isDatabaseAway);
-  return AWAY.test(code ?? '') || /Connection terminated|timeout exceeded when trying to connect|the database system is/i.test(error.message);
+  return (
+    AWAY.test(code ?? '') ||
+    /Connection terminated|timeout exceeded when trying to connect|the database system is/i.test(
+      error.message,
+    )
+  );
 }
 
 /** Bad input that only the database noticed: data exceptions (22…) and broken constraints (23…). */

@@ -4,7 +4,20 @@ import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it } from
 import { startCluster } from '../../scripts/lib/cluster.mjs';
 import { migrate } from '../../scripts/lib/database.mjs';
 import { findPostgres } from '../../scripts/lib/install.mjs';
-import { findPlace, gotoReady, loadDemo, loadStored, openPage, retimeHeat, sendEvent, startApp, takePhotograph, waitForStored, waitForText, type App } from '../support/app';
+import {
+  findPlace,
+  gotoReady,
+  loadDemo,
+  loadStored,
+  openPage,
+  retimeHeat,
+  sendEvent,
+  startApp,
+  takePhotograph,
+  waitForStored,
+  waitForText,
+  type App,
+} from '../support/app';
 import { launchChromium } from '../support/chromium';
 import { makeDataDir } from '../support/dataDir';
 
@@ -22,8 +35,12 @@ beforeAll(async () => {
   await loadDemo(cluster.url);
   browser = await launchChromium();
 });
-beforeEach(async () => { app = await startApp(cluster.url); });
-afterEach(async () => { await app?.stop(); });
+beforeEach(async () => {
+  app = await startApp(cluster.url);
+});
+afterEach(async () => {
+  await app?.stop();
+});
 afterAll(async () => {
   await browser?.close();
   await cluster?.stop();
@@ -48,12 +65,20 @@ describe('when the server or the database goes away', () => {
     await page.waitForSelector('[data-slot="bore.1.90"][data-stored="false"]');
     expect(await page.$eval('[data-slot="bore.1.90"]', (node) => node.textContent)).toContain('kept here');
     await type(page, '34.98');
-    await page.waitForFunction(() => document.querySelector('[role="status"]')?.textContent?.includes('server away'));
+    await page.waitForFunction(() =>
+      document.querySelector('[role="status"]')?.textContent?.includes('server away'),
+    );
     await app.startAgain();
     await waitForStored(page, 'bore.1.90');
     await waitForStored(page, 'bore.2.0');
-    const stored = (await loadStored(app, place.jobId)).entries.readings.filter(({ seatId }) => seatId === place.seatId);
-    expect(stored.map(({ slot, value }) => [slot, value]).sort()).toEqual([['bore.1.0', 34.981], ['bore.1.90', 34.979], ['bore.2.0', 34.98]]);
+    const stored = (await loadStored(app, place.jobId)).entries.readings.filter(
+      ({ seatId }) => seatId === place.seatId,
+    );
+    expect(stored.map(({ slot, value }) => [slot, value]).sort()).toEqual([
+      ['bore.1.0', 34.981],
+      ['bore.1.90', 34.979],
+      ['bore.2.0', 34.98],
+    ]);
   });
 
   it('what is kept survives closing the page while the server is away', async () => {
@@ -70,7 +95,9 @@ describe('when the server or the database goes away', () => {
     const again = await context.newPage();
     await gotoReady(again, place.at('measure'));
     await waitForStored(again, 'bore.1.0');
-    expect((await loadStored(app, place.jobId)).entries.readings.filter(({ seatId }) => seatId === place.seatId)).toHaveLength(1);
+    expect(
+      (await loadStored(app, place.jobId)).entries.readings.filter(({ seatId }) => seatId === place.seatId),
+    ).toHaveLength(1);
   });
 
   it('a photograph taken while the server is away is kept, also through a closed page, and arrives once', async () => {
@@ -79,8 +106,16 @@ describe('when the server or the database goes away', () => {
     await gotoReady(page, place.at('strip'));
     await page.waitForSelector('[data-testid="photographs"]');
     await app.kill();
-    await page.waitForFunction(() => document.querySelector('[role="status"]')?.textContent?.includes('server away'));
-    await takePhotograph(page, 'seat.jpg', await sharp({ create: { width: 60, height: 40, channels: 3, background: '#777' } }).jpeg().toBuffer());
+    await page.waitForFunction(() =>
+      document.querySelector('[role="status"]')?.textContent?.includes('server away'),
+    );
+    await takePhotograph(
+      page,
+      'seat.jpg',
+      await sharp({ create: { width: 60, height: 40, channels: 3, background: '#777' } })
+        .jpeg()
+        .toBuffer(),
+    );
     await waitForText(page, 'photograph-state', /1 kept here/);
     await page.waitForSelector('[data-testid="kept-photograph"]');
     const context = page.browserContext();
@@ -89,7 +124,9 @@ describe('when the server or the database goes away', () => {
     const again = await context.newPage();
     await gotoReady(again, place.at('strip'));
     await waitForText(again, 'photograph-state', /1 of 12/);
-    const { photographs } = (await (await fetch(`${app.url}/api/v1/jobs/${place.jobId}`)).json()) as { photographs: { seatId: string | null; widthPx: number }[] };
+    const { photographs } = (await (await fetch(`${app.url}/api/v1/jobs/${place.jobId}`)).json()) as {
+      photographs: { seatId: string | null; widthPx: number }[];
+    };
     expect(photographs.filter(({ seatId }) => seatId === place.seatId)).toMatchObject([{ widthPx: 60 }]);
   });
 
@@ -97,7 +134,9 @@ describe('when the server or the database goes away', () => {
     const place = await findPlace(app, 'Merrow twin', 'Camshaft');
     const { page } = await openPage(browser, { person: 'iq' });
     await gotoReady(page, place.at('measure'));
-    await page.waitForFunction(() => document.documentElement.dataset.kept?.endsWith('/measure'), { timeout: 15_000 });
+    await page.waitForFunction(() => document.documentElement.dataset.kept?.endsWith('/measure'), {
+      timeout: 15_000,
+    });
     await app.kill();
     await page.reload();
     await page.waitForSelector('[data-testid="reading"]');
@@ -105,12 +144,18 @@ describe('when the server or the database goes away', () => {
     await page.waitForSelector('[data-slot="bore.1.0"][data-stored="false"]');
     await app.startAgain();
     await waitForStored(page, 'bore.1.0');
-    expect((await loadStored(app, place.jobId)).entries.readings.filter(({ seatId }) => seatId === place.seatId)).toHaveLength(1);
+    expect(
+      (await loadStored(app, place.jobId)).entries.readings.filter(({ seatId }) => seatId === place.seatId),
+    ).toHaveLength(1);
   });
 
   it('kill -9 in the middle of a heat run: the clock goes on here, and is the same after the restart', async () => {
     const place = await findPlace(app, 'Fenwold 7', 'Main bearing');
-    await sendEvent(app, place.jobId, { kind: 'caution_acknowledged', body: { caution: 'magnesium' }, seatId: place.seatId });
+    await sendEvent(app, place.jobId, {
+      kind: 'caution_acknowledged',
+      body: { caution: 'magnesium' },
+      seatId: place.seatId,
+    });
     await retimeHeat(app, place, 'casting_into_heat', 3600);
     const { page } = await openPage(browser, { person: 'tm' });
     await gotoReady(page, place.at('run'));
@@ -124,7 +169,10 @@ describe('when the server or the database goes away', () => {
     expect(first - later).toBeGreaterThanOrEqual(1);
     expect(first - later).toBeLessThanOrEqual(5);
     await app.startAgain();
-    await page.waitForFunction(() => !/kept here|server away/.test(document.querySelector('header')?.textContent ?? ''), { timeout: 15_000 });
+    await page.waitForFunction(
+      () => !/kept here|server away/.test(document.querySelector('header')?.textContent ?? ''),
+      { timeout: 15_000 },
+    );
     const here = Number(await page.$eval('[data-testid="run-seconds"]', (node) => node.textContent));
     await page.reload();
     await page.waitForSelector('[data-call="go"]');
@@ -132,7 +180,9 @@ describe('when the server or the database goes away', () => {
     // The clock lives in the database: a reload costs the seconds that it takes, and no more.
     expect(here - reloaded).toBeGreaterThanOrEqual(0);
     expect(here - reloaded).toBeLessThanOrEqual(4);
-    const outs = (await loadStored(app, place.jobId)).entries.events.filter(({ kind, castingId }) => kind === 'casting_out' && castingId === place.castingId);
+    const outs = (await loadStored(app, place.jobId)).entries.events.filter(
+      ({ kind, castingId }) => kind === 'casting_out' && castingId === place.castingId,
+    );
     expect(outs).toHaveLength(1);
   });
 
@@ -142,15 +192,26 @@ describe('when the server or the database goes away', () => {
     await gotoReady(page, place.at('measure'));
     await page.waitForSelector('[data-testid="reading"]');
     await cluster.stop();
-    await page.waitForFunction(() => document.querySelector('[role="status"]')?.textContent?.includes('database away'));
+    await page.waitForFunction(() =>
+      document.querySelector('[role="status"]')?.textContent?.includes('database away'),
+    );
     expect((await fetch(`${app.url}/api/v1/jobs`)).status).toBe(503);
     const other = await openPage(browser);
     await other.page.goto(app.url);
-    await other.page.waitForFunction(() => document.body.textContent?.includes('The database does not answer'));
+    await other.page.waitForFunction(() =>
+      document.body.textContent?.includes('The database does not answer'),
+    );
     await type(page, '39.985mm');
     await page.waitForSelector('[data-stored="false"]');
     cluster = await startCluster({ bin: findPostgres()!, dataDir, wantedPort: cluster.port });
-    await page.waitForFunction(() => document.querySelector('[data-stored="false"]') === null && !document.querySelector('[role="status"]')?.textContent?.includes('away'), { timeout: 20_000 });
-    await other.page.waitForFunction(() => document.body.textContent?.includes('Pelling 90'), { timeout: 20_000 });
+    await page.waitForFunction(
+      () =>
+        document.querySelector('[data-stored="false"]') === null &&
+        !document.querySelector('[role="status"]')?.textContent?.includes('away'),
+      { timeout: 20_000 },
+    );
+    await other.page.waitForFunction(() => document.body.textContent?.includes('Pelling 90'), {
+      timeout: 20_000,
+    });
   });
 });

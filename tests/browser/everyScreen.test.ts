@@ -8,7 +8,9 @@ import { serveDemo } from '../support/serveDemo';
 
 let app: App;
 let browser: Browser;
-serveDemo((served) => { ({ app, browser } = served); });
+serveDemo((served) => {
+  ({ app, browser } = served);
+});
 
 const axeSource = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 type Violation = { id: string; impact: string; nodes: { target: string[]; failureSummary: string }[] };
@@ -16,10 +18,34 @@ type Violation = { id: string; impact: string; nodes: { target: string[]; failur
 const addressOf = async (screen: string) => {
   if (screen === 'bench') return app.url;
   if (screen.startsWith('/')) return app.url + screen;
-  const [machine, seat] = screen === 'square' ? ['Ostrel 250', 'Shift drum'] : screen === 'run' ? ['Fenwold 7', 'Main bearing'] : ['Ostrel 250', 'Main bearing'];
+  const [machine, seat] =
+    screen === 'square'
+      ? ['Ostrel 250', 'Shift drum']
+      : screen === 'run'
+        ? ['Fenwold 7', 'Main bearing']
+        : ['Ostrel 250', 'Main bearing'];
   return (await findPlace(app, machine!, seat!)).at(screen);
 };
-const SCREENS = ['bench', 'look', 'strip', 'stacks', 'parts', 'set-up', '/tools', '/orders', 'measure', 'way-in', 'run', 'square', 'record', '/sums', '/sums/stack/endplay', '/sums/drop_window/lumped', '/reference/bearings', '/reference/api'];
+const SCREENS = [
+  'bench',
+  'look',
+  'strip',
+  'stacks',
+  'parts',
+  'set-up',
+  '/tools',
+  '/orders',
+  'measure',
+  'way-in',
+  'run',
+  'square',
+  'record',
+  '/sums',
+  '/sums/stack/endplay',
+  '/sums/drop_window/lumped',
+  '/reference/bearings',
+  '/reference/api',
+];
 
 describe.each(SCREENS)('the screen %s', (screen) => {
   it.each(['light', 'dark'])('passes WCAG 2.2 A and AA as axe-core reads it (%s)', async (mode) => {
@@ -29,20 +55,38 @@ describe.each(SCREENS)('the screen %s', (screen) => {
     await new Promise((resolve) => setTimeout(resolve, 700));
     await page.evaluate(axeSource);
     const violations = (await page.evaluate(async () => {
-      const axe = (window as unknown as { axe: { run: (node: Document, options: unknown) => Promise<{ violations: unknown[] }> } }).axe;
-      return (await axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] })).violations;
+      const axe = (
+        window as unknown as {
+          axe: { run: (node: Document, options: unknown) => Promise<{ violations: unknown[] }> };
+        }
+      ).axe;
+      return (await axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] }))
+        .violations;
     })) as Violation[];
-    expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).slice(0, 3).join(' | ')} ${nodes[0]!.failureSummary.slice(0, 200)}`)).toEqual([]);
+    expect(
+      violations.map(
+        ({ id, nodes }) =>
+          `${id}: ${nodes
+            .map(({ target }) => target.join(' '))
+            .slice(0, 3)
+            .join(' | ')} ${nodes[0]!.failureSummary.slice(0, 200)}`,
+      ),
+    ).toEqual([]);
     expect(errors).toEqual([]);
   });
 
   it('loads less than 260 kB of script first, compressed', async () => {
     const address = await addressOf(screen);
     const html = await (await fetch(address)).text();
-    const sources = new Set([...html.matchAll(/<script[^>]+src="([^"]+)"[^>]*>/g)].filter(([tag]) => !tag.includes('noModule')).map(([, source]) => source!));
+    const sources = new Set(
+      [...html.matchAll(/<script[^>]+src="([^"]+)"[^>]*>/g)]
+        .filter(([tag]) => !tag.includes('noModule'))
+        .map(([, source]) => source!),
+    );
     expect(sources.size).toBeGreaterThan(3);
     let bytes = 0;
-    for (const source of sources) bytes += gzipSync(Buffer.from(await (await fetch(new URL(source, address))).arrayBuffer())).length;
+    for (const source of sources)
+      bytes += gzipSync(Buffer.from(await (await fetch(new URL(source, address))).arrayBuffer())).length;
     expect(bytes / 1000).toBeLessThan(260);
   });
 
@@ -51,16 +95,36 @@ describe.each(SCREENS)('the screen %s', (screen) => {
     await page.setViewport({ width: 800, height: 1280, hasTouch: true });
     await page.goto(await addressOf(screen), { waitUntil: 'load' });
     await new Promise((resolve) => setTimeout(resolve, 500));
-    expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0);
-    const small = await page.$$eval('button.MuiButton-root, a.MuiButton-root', (nodes) => nodes
-      .filter((node) => node.getClientRects().length > 0 && !(node.textContent ?? '').includes('Retime'))
-      .map((node) => ({ words: node.textContent, height: node.getBoundingClientRect().height })).filter(({ height }) => height < 44));
+    expect(
+      await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
+    ).toBeLessThanOrEqual(0);
+    const small = await page.$$eval('button.MuiButton-root, a.MuiButton-root', (nodes) =>
+      nodes
+        .filter((node) => node.getClientRects().length > 0 && !(node.textContent ?? '').includes('Retime'))
+        .map((node) => ({ words: node.textContent, height: node.getBoundingClientRect().height }))
+        .filter(({ height }) => height < 44),
+    );
     expect(small).toEqual([]);
   });
 });
 
 describe('addresses that lead nowhere', () => {
-  it.each(['/jobs/x', '/jobs/x/y/measure', '/jobs/00000000-0000-4000-8000-000000000000', '/jobs/00000000-0000-4000-8000-000000000000/y/run', "/jobs/';--/x/square", '/jobs/%00/%00/record', '/nowhere', '/api/v1/nothing', '/sums/astrology', '/sums/stack/no_mode', '/reference/stars', '/sums/lame?friction=x&interference_diametral_mm=1e999', '/api/v1/bearings/%00', '/api/v1/bearings?bore_mm=%00'])('%s gives a clear word, no 5xx', async (path) => {
+  it.each([
+    '/jobs/x',
+    '/jobs/x/y/measure',
+    '/jobs/00000000-0000-4000-8000-000000000000',
+    '/jobs/00000000-0000-4000-8000-000000000000/y/run',
+    "/jobs/';--/x/square",
+    '/jobs/%00/%00/record',
+    '/nowhere',
+    '/api/v1/nothing',
+    '/sums/astrology',
+    '/sums/stack/no_mode',
+    '/reference/stars',
+    '/sums/lame?friction=x&interference_diametral_mm=1e999',
+    '/api/v1/bearings/%00',
+    '/api/v1/bearings?bore_mm=%00',
+  ])('%s gives a clear word, no 5xx', async (path) => {
     const response = await fetch(app.url + path);
     expect(response.status).toBeLessThan(500);
   });
@@ -118,6 +182,10 @@ describe('on the bench', () => {
     await gotoReady(page, app.url);
     await page.waitForSelector('[data-testid="next-move"]');
     await page.keyboard.type('?');
-    await page.waitForFunction(() => document.querySelector('[role="dialog"]')?.textContent?.includes('take a reading into the waiting slot'));
+    await page.waitForFunction(() =>
+      document
+        .querySelector('[role="dialog"]')
+        ?.textContent?.includes('take a reading into the waiting slot'),
+    );
   });
 });

@@ -2,14 +2,37 @@ import type { Browser, Page } from 'puppeteer-core';
 import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
 import { JOB_KINDS } from '@/core/job/kinds/allKinds';
-import { findPlace, gotoReady, loadStored, openPage, sendEvent, takePhotograph, tap, textOf, waitForStored, waitForText, type App } from '../support/app';
+import {
+  findPlace,
+  gotoReady,
+  loadStored,
+  openPage,
+  sendEvent,
+  takePhotograph,
+  tap,
+  textOf,
+  waitForStored,
+  waitForText,
+  type App,
+} from '../support/app';
 import { serveDemo } from '../support/serveDemo';
 
 let app: App;
 let browser: Browser;
-serveDemo((served) => { ({ app, browser } = served); });
+serveDemo((served) => {
+  ({ app, browser } = served);
+});
 
-const start = async (kind: string) => ((await (await fetch(`${app.url}/api/v1/jobs`, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ kind, machine: '' }) })).json()) as { id: string }).id;
+const start = async (kind: string) =>
+  (
+    (await (
+      await fetch(`${app.url}/api/v1/jobs`, {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/json' },
+        body: JSON.stringify({ kind, machine: '' }),
+      })
+    ).json()) as { id: string }
+  ).id;
 
 async function typeInto(page: Page, name: string, text: string) {
   const field = await page.waitForSelector(`input[name="${name}"]`);
@@ -28,27 +51,38 @@ async function read(page: Page, slot: string, text: string) {
 }
 
 describe('every kind, from start to a measured seat', () => {
-  it.each(JOB_KINDS.map(({ kind, name, castings }) => [name, kind, castings[0]!.seats[0]!] as const))('%s', async (_, kind, seat) => {
-    const jobId = await start(kind);
-    const { page, errors } = await openPage(browser, { person: 'tm' });
-    await gotoReady(page, `${app.url}/jobs/${jobId}?walk=full`);
-    await waitForText(page, 'next-move', /^Look first/);
-    const check = await page.$eval('[data-check]', (node) => node.getAttribute('data-check'));
-    await page.click(`[data-check="${check}"] button`);
-    await page.waitForSelector(`[data-check="${check}"][data-finding="good"]`);
-    await tap(page, 'Strip');
-    await page.waitForSelector('[data-testid="as-found"]');
-    await typeInto(page, 'found-depth', '1.4');
-    await tap(page, 'Measure');
-    await page.waitForSelector('[data-testid="measure-slate"]');
-    for (const slot of ['bore.1.0', 'bore.1.90', ...(seat.spec.part.type === 'seal' ? [] : ['bore.2.0', 'bore.2.90'])]) await read(page, slot, (seat.spec.part.outsideMm - 0.018).toFixed(3));
-    for (const slot of ['outside.0', 'outside.90']) await read(page, slot, (seat.spec.part.outsideMm - 0.006).toFixed(3));
-    await page.waitForSelector('[aria-current="true"] svg[aria-label="measured"]');
-    const stored = await loadStored(app, jobId);
-    expect(stored.entries.events.map(({ kind: what }) => what)).toEqual(expect.arrayContaining(['look_noted', 'as_found_noted']));
-    expect(errors).toEqual([]);
-    await page.close();
-  });
+  it.each(JOB_KINDS.map(({ kind, name, castings }) => [name, kind, castings[0]!.seats[0]!] as const))(
+    '%s',
+    async (_, kind, seat) => {
+      const jobId = await start(kind);
+      const { page, errors } = await openPage(browser, { person: 'tm' });
+      await gotoReady(page, `${app.url}/jobs/${jobId}?walk=full`);
+      await waitForText(page, 'next-move', /^Look first/);
+      const check = await page.$eval('[data-check]', (node) => node.getAttribute('data-check'));
+      await page.click(`[data-check="${check}"] button`);
+      await page.waitForSelector(`[data-check="${check}"][data-finding="good"]`);
+      await tap(page, 'Strip');
+      await page.waitForSelector('[data-testid="as-found"]');
+      await typeInto(page, 'found-depth', '1.4');
+      await tap(page, 'Measure');
+      await page.waitForSelector('[data-testid="measure-slate"]');
+      for (const slot of [
+        'bore.1.0',
+        'bore.1.90',
+        ...(seat.spec.part.type === 'seal' ? [] : ['bore.2.0', 'bore.2.90']),
+      ])
+        await read(page, slot, (seat.spec.part.outsideMm - 0.018).toFixed(3));
+      for (const slot of ['outside.0', 'outside.90'])
+        await read(page, slot, (seat.spec.part.outsideMm - 0.006).toFixed(3));
+      await page.waitForSelector('[aria-current="true"] svg[aria-label="measured"]');
+      const stored = await loadStored(app, jobId);
+      expect(stored.entries.events.map(({ kind: what }) => what)).toEqual(
+        expect.arrayContaining(['look_noted', 'as_found_noted']),
+      );
+      expect(errors).toEqual([]);
+      await page.close();
+    },
+  );
 });
 
 describe('what is caught before any force', () => {
@@ -68,14 +102,20 @@ describe('what is caught before any force', () => {
     await page.waitForSelector('[data-mate="bore"][data-state="right"]');
     await gotoReady(page, place.at('way-in'));
     await page.waitForSelector('[data-block="part_wrong"]');
-    expect(await page.$$eval('[data-way]', (nodes) => nodes.every((node) => node.hasAttribute('disabled')))).toBe(true);
+    expect(
+      await page.$$eval('[data-way]', (nodes) => nodes.every((node) => node.hasAttribute('disabled'))),
+    ).toBe(true);
   });
 
   it('two stacks that look alike on two benches, and the mesh that feels wrong', async () => {
     const place = await findPlace(app, 'Bolver 570', 'Pinion bearing');
     const { page } = await openPage(browser, { person: 'jb' });
     await gotoReady(page, place.at('stacks'));
-    await waitForText(page, 'look-alike', /pinion shims look the same as the pinion shims of Bolver 570, front drive/);
+    await waitForText(
+      page,
+      'look-alike',
+      /pinion shims look the same as the pinion shims of Bolver 570, front drive/,
+    );
     await tap(page, 'Mesh feels wrong');
     await waitForText(page, 'stack-search', /Bolver 570, front drive/);
   });
@@ -93,7 +133,11 @@ describe('what is caught before any force', () => {
       const flat = await row.$('[aria-label="Way round"] button:last-child');
       if (flat) await flat.click();
       await (await row.$$('button')).at(-1)!.click();
-      await page.waitForFunction((n) => document.querySelectorAll('[data-piece-state="waiting"]').length < n, {}, left);
+      await page.waitForFunction(
+        (n) => document.querySelectorAll('[data-piece-state="waiting"]').length < n,
+        {},
+        left,
+      );
     }
     await waitForText(page, 'put-back-state', /Not complete: 1 piece/);
     const wrong = (await page.waitForSelector('[data-piece-state="wrong_side"]'))!;
@@ -114,16 +158,26 @@ describe('what is caught before any force', () => {
     const { page } = await openPage(browser, { person: 'jb' });
     await gotoReady(page, pulley.at('strip'));
     await page.waitForSelector('[data-forbidden="bridge_puller"]');
-    expect(await page.$eval('[data-forbidden="bridge_puller"]', (node) => node.textContent)).toMatch(/this face may not carry a puller/);
+    expect(await page.$eval('[data-forbidden="bridge_puller"]', (node) => node.textContent)).toMatch(
+      /this face may not carry a puller/,
+    );
     const jobId = await start('final_drive');
-    const { jobs } = (await (await fetch(`${app.url}/api/v1/jobs`)).json()) as { jobs: { id: string; castings: { seats: { id: string; name: string }[] }[] }[] };
-    const pinion = jobs.find(({ id }) => id === jobId)!.castings[0]!.seats.find(({ name }) => name === 'Pinion bearing')!;
+    const { jobs } = (await (await fetch(`${app.url}/api/v1/jobs`)).json()) as {
+      jobs: { id: string; castings: { seats: { id: string; name: string }[] }[] }[];
+    };
+    const pinion = jobs
+      .find(({ id }) => id === jobId)!
+      .castings[0]!.seats.find(({ name }) => name === 'Pinion bearing')!;
     await gotoReady(page, `${app.url}/jobs/${jobId}/${pinion.id}/strip`);
     await page.waitForSelector('[data-hidden="o_ring_under_the_pinion_bearing"]');
     expect(await textOf(page, 'left-hand')).toMatch(/pinion ring nut, M45×1\.5\. Clockwise loosens/);
     expect(await textOf(page, 'removal')).toMatch(/First: .*look for what lies hidden under it/);
     await tap(page, 'Found it');
-    await page.waitForFunction(() => document.querySelector('[data-hidden="o_ring_under_the_pinion_bearing"]')?.textContent?.includes('Found, and noted'));
+    await page.waitForFunction(() =>
+      document
+        .querySelector('[data-hidden="o_ring_under_the_pinion_bearing"]')
+        ?.textContent?.includes('Found, and noted'),
+    );
   });
 
   it('a limit is the manual’s, not ours: typed over the placeholder, it judges what was measured', async () => {
@@ -133,9 +187,20 @@ describe('what is caught before any force', () => {
     const said = () => fork!.evaluate((node) => node.textContent ?? '');
     const key = await fork!.evaluate((node) => node.getAttribute('data-inspect'));
     await typeInto(page, `inspect-${key}`, '5.10');
-    await page.waitForFunction((id) => /Past its limit:.*placeholder/.test(document.querySelector(`[data-inspect="${id}"]`)?.textContent ?? ''), {}, key);
+    await page.waitForFunction(
+      (id) =>
+        /Past its limit:.*placeholder/.test(
+          document.querySelector(`[data-inspect="${id}"]`)?.textContent ?? '',
+        ),
+      {},
+      key,
+    );
     await typeInto(page, `limit-${key}`, '5.05');
-    await page.waitForFunction((id) => /from the manual/.test(document.querySelector(`[data-inspect="${id}"]`)?.textContent ?? ''), {}, key);
+    await page.waitForFunction(
+      (id) => /from the manual/.test(document.querySelector(`[data-inspect="${id}"]`)?.textContent ?? ''),
+      {},
+      key,
+    );
     expect(await said()).not.toMatch(/Past its limit/);
   });
 
@@ -168,14 +233,28 @@ describe('photographs', () => {
     await waitForText(page, 'photograph-state', /no picture that can be read/);
     await takePhotograph(page, 'huge.jpg', Buffer.alloc(25 * 1024 * 1024, 7));
     await waitForText(page, 'photograph-state', /too large: 25 MB/);
-    await takePhotograph(page, 'wide.png', await sharp({ create: { width: 40_000, height: 8, channels: 3, background: '#445' } }).png().toBuffer());
+    await takePhotograph(
+      page,
+      'wide.png',
+      await sharp({ create: { width: 40_000, height: 8, channels: 3, background: '#445' } })
+        .png()
+        .toBuffer(),
+    );
     await waitForText(page, 'photograph-state', /too many pixels/);
-    await takePhotograph(page, 'seat.jpg', await sharp({ create: { width: 3000, height: 2000, channels: 3, background: '#778' } }).jpeg().toBuffer());
+    await takePhotograph(
+      page,
+      'seat.jpg',
+      await sharp({ create: { width: 3000, height: 2000, channels: 3, background: '#778' } })
+        .jpeg()
+        .toBuffer(),
+    );
     await waitForText(page, 'photograph-state', /1 of 12/);
     await waitForText(other.page, 'photograph-state', /1 of 12/);
     await page.reload();
     await waitForText(page, 'photograph-state', /1 of 12/);
-    expect(await page.$eval('[data-testid="photographs"] img', (node) => (node as HTMLImageElement).naturalWidth)).toBe(1600);
+    expect(
+      await page.$eval('[data-testid="photographs"] img', (node) => (node as HTMLImageElement).naturalWidth),
+    ).toBe(1600);
   });
 });
 
@@ -193,8 +272,13 @@ describe('nothing is lost', () => {
     await gotoReady(page, `${app.url}${seatPath}/strip`);
     await typeInto(page, 'found-depth', '.195in');
     await page.reload();
-    await page.waitForFunction(() => document.querySelector<HTMLInputElement>('input[name="found-depth"]')?.value === '4.95');
-    await other.page.waitForFunction(() => document.querySelector<HTMLInputElement>('input[name="found-depth"]')?.value.startsWith('0.19'), { timeout: 10_000 });
+    await page.waitForFunction(
+      () => document.querySelector<HTMLInputElement>('input[name="found-depth"]')?.value === '4.95',
+    );
+    await other.page.waitForFunction(
+      () => document.querySelector<HTMLInputElement>('input[name="found-depth"]')?.value.startsWith('0.19'),
+      { timeout: 10_000 },
+    );
     await gotoReady(page, `${app.url}${seatPath}/stacks`);
     await typeInto(page, 'piece-thickness', '18.4');
     await tap(page, 'Into the bag');
@@ -210,30 +294,55 @@ describe('nothing is lost', () => {
     await gotoReady(page, `${app.url}${seatPath}/set-up`);
     await page.click('[data-step="look"] button');
     await tap(page, 'Done before');
-    await page.waitForFunction(() => document.querySelector('[data-step="look"]')?.textContent?.includes('left out'));
+    await page.waitForFunction(() =>
+      document.querySelector('[data-step="look"]')?.textContent?.includes('left out'),
+    );
     await waitForText(page, 'next-move', /^Get at it/);
     const seats = async () => page.$$eval('[data-testid="map-canvas"] [data-seat]', (nodes) => nodes.length);
     const before = await seats();
     await tap(page, 'Duplicate');
-    await page.waitForFunction((n) => document.querySelectorAll('[data-testid="map-canvas"] [data-seat]').length === n, {}, before + 1);
+    await page.waitForFunction(
+      (n) => document.querySelectorAll('[data-testid="map-canvas"] [data-seat]').length === n,
+      {},
+      before + 1,
+    );
     await tap(page, 'Take this seat off the map');
-    await page.waitForFunction((n) => document.querySelectorAll('[data-testid="map-canvas"] [data-seat]').length === n, {}, before);
+    await page.waitForFunction(
+      (n) => document.querySelectorAll('[data-testid="map-canvas"] [data-seat]').length === n,
+      {},
+      before,
+    );
     await tap(page, 'Undo');
-    await page.waitForFunction((n) => document.querySelectorAll('[data-testid="map-canvas"] [data-seat]').length === n, {}, before + 1);
+    await page.waitForFunction(
+      (n) => document.querySelectorAll('[data-testid="map-canvas"] [data-seat]').length === n,
+      {},
+      before + 1,
+    );
     await tap(page, 'adds a bolt');
-    const bolts = async () => ((await (await fetch(`${app.url}/api/v1/jobs/${jobId}`)).json()) as { castings: { map: { bolts: unknown[] } }[] }).castings[0]!.map.bolts.length;
+    const bolts = async () =>
+      (
+        (await (await fetch(`${app.url}/api/v1/jobs/${jobId}`)).json()) as {
+          castings: { map: { bolts: unknown[] } }[];
+        }
+      ).castings[0]!.map.bolts.length;
     const boltsBefore = await bolts();
     // Three taps faster than the server answers: all of them count.
     await page.$eval('[data-testid="map-canvas"]', (canvas) => {
       const { left, top } = canvas.getBoundingClientRect();
-      for (const x of [60, 90, 120]) canvas.dispatchEvent(new MouseEvent('click', { bubbles: true, clientX: left + x, clientY: top + 200 }));
+      for (const x of [60, 90, 120])
+        canvas.dispatchEvent(
+          new MouseEvent('click', { bubbles: true, clientX: left + x, clientY: top + 200 }),
+        );
     });
-    for (let i = 0; i < 100 && (await bolts()) < boltsBefore + 3; i += 1) await new Promise((resolve) => setTimeout(resolve, 100));
+    for (let i = 0; i < 100 && (await bolts()) < boltsBefore + 3; i += 1)
+      await new Promise((resolve) => setTimeout(resolve, 100));
     expect(await bolts()).toBe(boltsBefore + 3);
     await tap(page, 'Put it away');
     await waitForText(page, 'set-up', /Put away: it is off the bench/);
     await tap(page, 'Bring it back');
-    await page.waitForFunction(() => !document.querySelector('[data-testid="set-up"]')?.textContent?.includes('off the bench'));
+    await page.waitForFunction(
+      () => !document.querySelector('[data-testid="set-up"]')?.textContent?.includes('off the bench'),
+    );
   });
 });
 
@@ -263,7 +372,11 @@ describe('the bench', () => {
     await tap(page, 'arrived');
     await waitForText(page, 'next-move', /Read the slip-side main bore/);
     await gotoReady(page, app.url);
-    await page.waitForFunction(() => document.querySelector('[data-job="420"]') && !document.querySelector('[data-job="420"] [data-waiting]'));
+    await page.waitForFunction(
+      () =>
+        document.querySelector('[data-job="420"]') &&
+        !document.querySelector('[data-job="420"] [data-waiting]'),
+    );
   });
 
   it('starts empty beside the demo, and has it back', async () => {
@@ -277,7 +390,11 @@ describe('the bench', () => {
 
   it('a bag’s code leads to its job', async () => {
     const { page } = await openPage(browser, { person: 'iq' });
-    const code = await (async () => { await gotoReady(page, (await findPlace(app, 'Bolver 570', 'Pinion bearing')).at('stacks')); await tap(page, 'Pinion shims'); return /bag\s*([A-Z0-9]{4})/.exec(await textOf(page, 'stack-sum'))![1]!; })();
+    const code = await (async () => {
+      await gotoReady(page, (await findPlace(app, 'Bolver 570', 'Pinion bearing')).at('stacks'));
+      await tap(page, 'Pinion shims');
+      return /bag\s*([A-Z0-9]{4})/.exec(await textOf(page, 'stack-sum'))![1]!;
+    })();
     await gotoReady(page, `${app.url}/?ask=${code}`);
     await waitForText(page, 'answer', /Bolver 570/);
   });
@@ -293,15 +410,23 @@ describe('from scratch', () => {
     await tap(page, 'Set up this job');
     await page.waitForSelector('[data-testid="casting-form"]');
     await typeInto(page, 'casting-width', '180');
-    await page.waitForFunction(() => document.querySelector<HTMLInputElement>('input[name="casting-width"]')?.value === '180');
+    await page.waitForFunction(
+      () => document.querySelector<HTMLInputElement>('input[name="casting-width"]')?.value === '180',
+    );
     await typeInto(page, 'bolt-place', '20 30');
     await tap(page, 'cast magnesium');
     await typeInto(page, 'bolt-place', 'somewhere');
-    await page.waitForFunction(() => document.querySelector('[data-testid="casting-form"]')?.textContent?.includes('“somewhere” is no size'));
+    await page.waitForFunction(() =>
+      document.querySelector('[data-testid="casting-form"]')?.textContent?.includes('“somewhere” is no size'),
+    );
     await typeInto(page, 'own-kind', 'Pump housing');
-    await page.waitForFunction(() => document.body.textContent?.includes('“Pump housing” stands on the bench among the kinds'));
+    await page.waitForFunction(() =>
+      document.body.textContent?.includes('“Pump housing” stands on the bench among the kinds'),
+    );
     const jobId = new URL(page.url()).pathname.split('/')[2];
-    const { castings } = (await (await fetch(`${app.url}/api/v1/jobs/${jobId}`)).json()) as { castings: { material: string; map: { bolts: number[][] } }[] };
+    const { castings } = (await (await fetch(`${app.url}/api/v1/jobs/${jobId}`)).json()) as {
+      castings: { material: string; map: { bolts: number[][] } }[];
+    };
     expect(castings[0]).toMatchObject({ material: 'az91', map: { bolts: [[20, 30]] } });
     await gotoReady(page, app.url);
     await tap(page, 'Pump housing');
@@ -320,7 +445,9 @@ describe('the tool wall', () => {
     await page.click('[data-tool="Driver disc 61.5"]');
     await tap(page, 'Take it off the wall', { isInDialog: true });
     await page.waitForSelector('[data-testid="pusher"]');
-    expect(await page.$eval('[data-testid="pusher"] img', (node) => node.getAttribute('src'))).toContain('format=svg');
+    expect(await page.$eval('[data-testid="pusher"] img', (node) => node.getAttribute('src'))).toContain(
+      'format=svg',
+    );
     await tap(page, 'Undo');
     await page.waitForSelector('[data-tool="Driver disc 61.5"][data-fit="yes"]');
   });
@@ -329,12 +456,16 @@ describe('the tool wall', () => {
     await gotoReady(page, `${app.url}/tools`);
     await tap(page, 'Hang a tool up');
     await tap(page, 'Hang it up', { isInDialog: true });
-    await page.waitForFunction(() => document.querySelector('[role="dialog"]')?.textContent?.includes('A name tells it from the others'));
+    await page.waitForFunction(() =>
+      document.querySelector('[role="dialog"]')?.textContent?.includes('A name tells it from the others'),
+    );
     await page.type('input[name="tool-name"]', 'Brass disc 66');
     await page.click('input[name="outsideMm"]', { count: 3 });
     await page.keyboard.type('wide');
     await tap(page, 'Hang it up', { isInDialog: true });
-    await page.waitForFunction(() => document.querySelector('[role="dialog"]')?.textContent?.includes('“wide” is no size'));
+    await page.waitForFunction(() =>
+      document.querySelector('[role="dialog"]')?.textContent?.includes('“wide” is no size'),
+    );
     await page.click('input[name="outsideMm"]', { count: 3 });
     await page.keyboard.type('66');
     await tap(page, 'Hang it up', { isInDialog: true });
@@ -350,13 +481,19 @@ describe('looking, weighing, estimating', () => {
     await typeInto(page, 'rim-play', '0.5');
     await waitForText(page, 'rock-play', /80.*at the bearing|0\.080.*at the bearing/);
     await typeInto(page, 'rim-radius', 'a hand');
-    await page.waitForFunction(() => document.querySelector('[data-testid="look"]')?.textContent?.includes('“a hand” is no size'));
+    await page.waitForFunction(() =>
+      document.querySelector('[data-testid="look"]')?.textContent?.includes('“a hand” is no size'),
+    );
     await page.click('[data-testid="renew-or-keep"] button[aria-expanded]');
     await tap(page, 'notched');
     await waitForText(page, 'renew-or-keep', /A notch means replace/);
     const before = await textOf(page, 'estimate');
     await typeInto(page, 'labour-minutes', '90');
-    await page.waitForFunction((text) => document.querySelector('[data-testid="estimate"]')?.textContent !== text, {}, before);
+    await page.waitForFunction(
+      (text) => document.querySelector('[data-testid="estimate"]')?.textContent !== text,
+      {},
+      before,
+    );
     expect(await textOf(page, 'estimate')).toMatch(/labour 90 =/);
   });
 
@@ -380,7 +517,9 @@ describe('orders', () => {
     await page.waitForSelector('[data-late]');
     expect(await textOf(page, 'orders')).toMatch(/RB-207/);
     const csv = await (await fetch(`${app.url}/api/v1/orders.csv`)).text();
-    expect(csv.split('\r\n')[0]).toBe('job_number,machine,part,count,number,state,promised_for,late,came_wrong_before,since');
+    expect(csv.split('\r\n')[0]).toBe(
+      'job_number,machine,part,count,number,state,promised_for,late,came_wrong_before,since',
+    );
     expect(csv).toContain('RB-207');
   });
 });
@@ -393,7 +532,9 @@ describe('a bag’s label', () => {
     await tap(page, 'Second shaft, case end');
     await tap(page, 'Label ');
     await page.waitForSelector('[role="dialog"] svg path');
-    expect(await page.$eval('[role="dialog"]', (node) => node.textContent)).toMatch(/[A-Z0-9]{4}Second shaft, case endQuarry 500, job 421/);
+    expect(await page.$eval('[role="dialog"]', (node) => node.textContent)).toMatch(
+      /[A-Z0-9]{4}Second shaft, case endQuarry 500, job 421/,
+    );
   });
 });
 
@@ -402,7 +543,10 @@ describe('two people on one job', () => {
     const place = await findPlace(app, 'Ostrel 250, frame', 'Upper race');
     const { page } = await openPage(browser, { person: 'iq' });
     await gotoReady(page, place.at('look'));
-    await sendEvent(app, place.jobId, { kind: 'look_noted', body: { check: 'rust', finding: 'doubtful', decision: 'look_again', note: 'lower race' } });
+    await sendEvent(app, place.jobId, {
+      kind: 'look_noted',
+      body: { check: 'rust', finding: 'doubtful', decision: 'look_again', note: 'lower race' },
+    });
     await page.waitForSelector('[data-check="rust"][data-finding="doubtful"]', { timeout: 5000 });
   });
 });

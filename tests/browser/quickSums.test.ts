@@ -6,7 +6,9 @@ import { serveDemo } from '../support/serveDemo';
 
 let app: App;
 let browser: Browser;
-serveDemo((served) => { ({ app, browser } = served); });
+serveDemo((served) => {
+  ({ app, browser } = served);
+});
 
 type Page = Awaited<ReturnType<typeof openPage>>['page'];
 const fill = async (page: Page, field: string, text: string) => {
@@ -14,7 +16,13 @@ const fill = async (page: Page, field: string, text: string) => {
   await page.$eval(`[data-field="${field}"]`, (node) => (node as HTMLInputElement).select());
   await page.type(`[data-field="${field}"]`, text);
 };
-const problemOf = (page: Page, field: string) => page.$eval(`[data-field="${field}"]`, (node) => node.closest('.MuiFormControl-root')?.querySelector('.Mui-error.MuiFormHelperText-root')?.textContent ?? '');
+const problemOf = (page: Page, field: string) =>
+  page.$eval(
+    `[data-field="${field}"]`,
+    (node) =>
+      node.closest('.MuiFormControl-root')?.querySelector('.Mui-error.MuiFormHelperText-root')?.textContent ??
+      '',
+  );
 const picture = (page: Page) => page.$eval('[data-testid="sum-picture"]', (node) => node.innerHTML);
 
 describe('the ask line', () => {
@@ -27,7 +35,8 @@ describe('the ask line', () => {
     await page.waitForSelector('[data-testid="answer"]');
     expect(Date.now() - started).toBeLessThan(1000);
     const words = await textOf(page, 'answer');
-    for (const part of ['6306', 'Heat the casting to', 'In the freezer', 'outer race', 'Usual fit, N7']) expect(words).toContain(part);
+    for (const part of ['6306', 'Heat the casting to', 'In the freezer', 'outer race', 'Usual fit, N7'])
+      expect(words).toContain(part);
     await page.keyboard.press('Enter');
     await waitForText(page, 'next-move', /Read the 6306 bore across 12–6/);
     expect(errors).toEqual([]);
@@ -61,7 +70,11 @@ describe('a quick sum', () => {
     await gotoReady(page, `${app.url}/sums/thermal_fit/housing_temperature`);
     const [headline, drawn] = [await textOf(page, 'sum-headline'), await picture(page)];
     await fill(page, 'interference_at_20C_mm', '3 thou');
-    await page.waitForFunction((before) => document.querySelector('[data-testid="sum-headline"]')?.textContent !== before, {}, headline);
+    await page.waitForFunction(
+      (before) => document.querySelector('[data-testid="sum-headline"]')?.textContent !== before,
+      {},
+      headline,
+    );
     expect(await picture(page)).not.toBe(drawn);
     const hotter = await textOf(page, 'sum-headline');
     expect(await page.$eval('[data-part="With these"]', (node) => node.textContent)).toContain('61.924');
@@ -71,7 +84,11 @@ describe('a quick sum', () => {
     await fill(page, 'interference_at_20C_mm', '900');
     expect(await problemOf(page, 'interference_at_20C_mm')).toContain('to');
     await tap(page, 'Step back');
-    await page.waitForFunction((before) => document.querySelector('[data-testid="sum-headline"]')?.textContent === before, {}, headline);
+    await page.waitForFunction(
+      (before) => document.querySelector('[data-testid="sum-headline"]')?.textContent === before,
+      {},
+      headline,
+    );
     expect(errors).toEqual([]);
   });
   it('a link shares it as it stands', async () => {
@@ -83,16 +100,24 @@ describe('a quick sum', () => {
     const two = await openPage(browser, { person: 'iq' });
     await gotoReady(two.page, one.page.url());
     expect(await textOf(two.page, 'sum-headline')).toBe(await textOf(one.page, 'sum-headline'));
-    expect(await two.page.$eval('[data-field="target_endplay_um"]', (node) => (node as HTMLInputElement).value)).toBe('200 µm');
+    expect(
+      await two.page.$eval('[data-field="target_endplay_um"]', (node) => (node as HTMLInputElement).value),
+    ).toBe('200 µm');
   });
   it('the long one runs in its worker: heat along the radius', async () => {
     const { page, errors } = await openPage(browser, { person: 'iq' });
     await gotoReady(page, `${app.url}/sums/drop_window/radial`);
     // An index is set low, and takes no bracket with it.
-    await page.waitForFunction(() => /h·\(T − Ta\) on every free surface/.test(document.body.textContent ?? ''));
+    await page.waitForFunction(() =>
+      /h·\(T − Ta\) on every free surface/.test(document.body.textContent ?? ''),
+    );
     const before = await textOf(page, 'sum-headline');
     await fill(page, 'housing_start_C', '100');
-    await page.waitForFunction((old) => document.querySelector('[data-testid="sum-headline"]')?.textContent !== old, {}, before);
+    await page.waitForFunction(
+      (old) => document.querySelector('[data-testid="sum-headline"]')?.textContent !== old,
+      {},
+      before,
+    );
     expect(page.workers().filter((worker) => !worker.url().endsWith('/sw.js')).length).toBe(1);
     expect(errors).toEqual([]);
   });
@@ -100,7 +125,9 @@ describe('a quick sum', () => {
     const { page } = await openPage(browser, { person: 'jb' });
     await gotoReady(page, `${app.url}/sums/thermal_fit/housing_temperature`);
     await waitForText(page, 'sum-headline', /°F/);
-    expect(await page.$eval('[data-field="interface_diameter_mm"]', (node) => (node as HTMLInputElement).value)).toContain('in');
+    expect(
+      await page.$eval('[data-field="interface_diameter_mm"]', (node) => (node as HTMLInputElement).value),
+    ).toContain('in');
   });
   it('is found by typing', async () => {
     const { page } = await openPage(browser, { person: 'iq' });
@@ -121,7 +148,9 @@ describe('the reference', () => {
     await waitForText(page, 'one-bearing', /rubber seal on both sides/);
     await page.$eval('[data-testid="find-bearing"]', (node) => (node as HTMLInputElement).select());
     await page.type('[data-testid="find-bearing"]', '25 51 15');
-    await page.waitForFunction(() => document.querySelector('[data-row="6205"]')?.textContent?.match(/outside 1\.000\smm bigger/));
+    await page.waitForFunction(() =>
+      document.querySelector('[data-row="6205"]')?.textContent?.match(/outside 1\.000\smm bigger/),
+    );
     expect(errors).toEqual([]);
   });
   it('shows the API as the server describes it, and each section by itself', async () => {

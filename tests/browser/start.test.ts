@@ -15,16 +15,32 @@ beforeAll(async () => {
 });
 afterAll(() => remove());
 
-type Started = { child: ChildProcess; output: () => string; ended: Promise<number | null>; ready: Promise<boolean> };
+type Started = {
+  child: ChildProcess;
+  output: () => string;
+  ended: Promise<number | null>;
+  ready: Promise<boolean>;
+};
 
 function start(environment: Record<string, string> = {}): Started {
   const child = spawn(process.execPath, ['scripts/start.mjs'], {
-    cwd: ROOT, env: { ...process.env, NODE_ENV: 'production', PORT: String(port), DATA_DIR: dataDir, ...environment } as NodeJS.ProcessEnv, stdio: ['ignore', 'pipe', 'pipe'],
+    cwd: ROOT,
+    env: {
+      ...process.env,
+      NODE_ENV: 'production',
+      PORT: String(port),
+      DATA_DIR: dataDir,
+      ...environment,
+    } as NodeJS.ProcessEnv,
+    stdio: ['ignore', 'pipe', 'pipe'],
   });
   let output = '';
   const ended = new Promise<number | null>((resolve) => child.on('exit', (code) => resolve(code)));
   const ready = new Promise<boolean>((resolve) => {
-    const look = (chunk: Buffer) => { output += chunk.toString(); if (output.includes('Urn Key is ready')) resolve(true); };
+    const look = (chunk: Buffer) => {
+      output += chunk.toString();
+      if (output.includes('Urn Key is ready')) resolve(true);
+    };
     child.stdout!.on('data', look);
     child.stderr!.on('data', look);
     void ended.then(() => resolve(false));
@@ -32,7 +48,12 @@ function start(environment: Record<string, string> = {}): Started {
   return { child, output: () => output, ended, ready };
 }
 
-const jobs = async () => ((await (await fetch(`http://127.0.0.1:${port}/api/v1/jobs`)).json()) as { jobs: { machine: string; number: number }[] }).jobs;
+const jobs = async () =>
+  (
+    (await (await fetch(`http://127.0.0.1:${port}/api/v1/jobs`)).json()) as {
+      jobs: { machine: string; number: number }[];
+    }
+  ).jobs;
 
 describe('npm start', () => {
   it('makes the cluster, loads the demo, serves, says so last, and stops cleanly', async () => {
@@ -51,7 +72,13 @@ describe('npm start', () => {
     expect(await ready, output()).toBe(true);
     // On a machine that is set up: command to usable page.
     expect(Date.now() - startedMs).toBeLessThan(8000);
-    expect((await jobs()).map(({ number }) => number)).toEqual([371, 409, 410, 412, ...Array.from({ length: 12 }, (_, i) => 415 + i)]);
+    expect((await jobs()).map(({ number }) => number)).toEqual([
+      371,
+      409,
+      410,
+      412,
+      ...Array.from({ length: 12 }, (_, i) => 415 + i),
+    ]);
     child.kill('SIGTERM');
     expect(await ended).toBe(0);
   });
@@ -80,7 +107,10 @@ describe('npm start', () => {
 
   it('uses another database when told to, and makes no cluster', async () => {
     const elsewhere = makeDataDir('other');
-    const { output, ended } = start({ DATABASE_URL: 'postgres://nobody:x@127.0.0.1:1/none', DATA_DIR: elsewhere.dataDir });
+    const { output, ended } = start({
+      DATABASE_URL: 'postgres://nobody:x@127.0.0.1:1/none',
+      DATA_DIR: elsewhere.dataDir,
+    });
     expect(await ended).toBe(1);
     expect(output()).toMatch(/ECONNREFUSED|connect/);
     expect(readdirSync(elsewhere.dataDir)).toEqual([]);

@@ -2,13 +2,29 @@ import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Browser, ElementHandle, HTTPRequest } from 'puppeteer-core';
 import { describe, expect, it } from 'vitest';
-import { findPlace, gotoReady, loadStored, openPage, passedMs, retimeHeat, sendEvent, tap, textOf, waitForStored, waitForText, watchFor, type App } from '../support/app';
+import {
+  findPlace,
+  gotoReady,
+  loadStored,
+  openPage,
+  passedMs,
+  retimeHeat,
+  sendEvent,
+  tap,
+  textOf,
+  waitForStored,
+  waitForText,
+  watchFor,
+  type App,
+} from '../support/app';
 import { serveDemo } from '../support/serveDemo';
 import { makeDataDir } from '../support/dataDir';
 
 let app: App;
 let browser: Browser;
-serveDemo((served) => { ({ app, browser } = served); });
+serveDemo((served) => {
+  ({ app, browser } = served);
+});
 
 type Page = Awaited<ReturnType<typeof openPage>>['page'];
 const type = async (page: Page, text: string) => {
@@ -23,20 +39,33 @@ describe('two people on one job', () => {
     const place = await findPlace(app, 'Ostrel 250', 'Right main bearing');
     const [one, two] = [await openPage(browser, { person: 'iq' }), await openPage(browser, { person: 'tm' })];
     await Promise.all([gotoReady(one.page, place.at('measure')), gotoReady(two.page, place.at('measure'))]);
-    await Promise.all([one, two].map(({ page }) => page.waitForFunction(() => document.querySelector('[data-testid="reading"]'))));
+    await Promise.all(
+      [one, two].map(({ page }) =>
+        page.waitForFunction(() => document.querySelector('[data-testid="reading"]')),
+      ),
+    );
     await new Promise((resolve) => setTimeout(resolve, 800));
     await Promise.all([type(one.page, '71.947'), type(two.page, '71.949')]);
-    for (const { page } of [one, two]) await page.waitForSelector('[data-slot="bore.1.90"][data-stored="true"]');
+    for (const { page } of [one, two])
+      await page.waitForSelector('[data-slot="bore.1.90"][data-stored="true"]');
     const passed: number[] = [];
-    for (const [slot, text] of [['bore.2.0', '71.951'], ['bore.2.90', '71.952'], ['outside.0', '71.990']] as const) {
-      await Promise.all([one, two].map(({ page }) => watchFor(page, `[data-slot="${slot}"][data-stored="true"]`)));
+    for (const [slot, text] of [
+      ['bore.2.0', '71.951'],
+      ['bore.2.90', '71.952'],
+      ['outside.0', '71.990'],
+    ] as const) {
+      await Promise.all(
+        [one, two].map(({ page }) => watchFor(page, `[data-slot="${slot}"][data-stored="true"]`)),
+      );
       await type(one.page, text);
       passed.push(await passedMs(one.page, two.page));
     }
     // The middle one of three: one pause of the machine under the test is not the product's.
     expect(passed.sort((a, b) => a - b)[1], passed.join(', ')).toBeLessThan(1000);
     await new Promise((resolve) => setTimeout(resolve, 500));
-    const stored = (await loadStored(app, place.jobId)).entries.readings.filter(({ seatId, slot }) => seatId === place.seatId && slot !== 'bore.1.0');
+    const stored = (await loadStored(app, place.jobId)).entries.readings.filter(
+      ({ seatId, slot }) => seatId === place.seatId && slot !== 'bore.1.0',
+    );
     expect(stored.map(({ value }) => value).sort()).toEqual([71.947, 71.949, 71.951, 71.952, 71.99]);
   });
 
@@ -50,7 +79,9 @@ describe('two people on one job', () => {
     await Promise.all([watchFor(one.page, '[data-call="go"]'), watchFor(two.page, '[data-call="go"]')]);
     await one.page.keyboard.press('Space');
     expect(await passedMs(one.page, two.page)).toBeLessThan(1000);
-    const [a, b] = await Promise.all([one, two].map(async ({ page }) => Number(await textOf(page, 'run-seconds'))));
+    const [a, b] = await Promise.all(
+      [one, two].map(async ({ page }) => Number(await textOf(page, 'run-seconds'))),
+    );
     expect(Math.abs(a! - b!)).toBeLessThanOrEqual(1);
   });
 
@@ -60,10 +91,16 @@ describe('two people on one job', () => {
     const held: HTTPRequest[] = [];
     let isHeld = true;
     await page.setRequestInterception(true);
-    page.on('request', (request) => { if (isHeld && request.url().endsWith('/api/v1/live')) held.push(request); else void request.continue(); });
+    page.on('request', (request) => {
+      if (isHeld && request.url().endsWith('/api/v1/live')) held.push(request);
+      else void request.continue();
+    });
     await gotoReady(page, app.url);
     const job = `[data-job="${(await loadStored(app, place.jobId)).number}"]`;
-    await sendEvent(app, place.jobId, { kind: 'waiting_noted', body: { reason: 'machinist', note: 'the liner' } });
+    await sendEvent(app, place.jobId, {
+      kind: 'waiting_noted',
+      body: { reason: 'machinist', note: 'the liner' },
+    });
     await page.waitForSelector(job);
     expect(await page.$(`${job} [data-waiting]`)).toBeNull();
     isHeld = false;
@@ -90,12 +127,26 @@ describe('two people on one job', () => {
     await one.page.waitForSelector('[role="dialog"]', { hidden: true });
     await fill(two.page, 'housing.webThicknessMm', '9');
     await tap(two.page, 'Save sizes', { isInDialog: true });
-    await two.page.waitForFunction(() => document.querySelector('[role="alert"]')?.textContent?.includes('17.60 → 17.90'));
-    expect(await two.page.$eval('[data-path="housing.webThicknessMm"]', (node) => (node as HTMLInputElement).value)).toBe('9');
+    await two.page.waitForFunction(() =>
+      document.querySelector('[role="alert"]')?.textContent?.includes('17.60 → 17.90'),
+    );
+    expect(
+      await two.page.$eval(
+        '[data-path="housing.webThicknessMm"]',
+        (node) => (node as HTMLInputElement).value,
+      ),
+    ).toBe('9');
     await tap(two.page, 'Save sizes', { isInDialog: true });
     await two.page.waitForSelector('[role="dialog"]', { hidden: true });
-    const { castings } = (await (await fetch(`${app.url}/api/v1/jobs/${place.jobId}`)).json()) as { castings: { seats: { id: string; spec: { housing: { depthToShoulderMm: number; webThicknessMm: number } } }[] }[] };
-    expect(castings[0]!.seats.find(({ id }) => id === place.seatId)!.spec.housing).toMatchObject({ depthToShoulderMm: 17.9, webThicknessMm: 9 });
+    const { castings } = (await (await fetch(`${app.url}/api/v1/jobs/${place.jobId}`)).json()) as {
+      castings: {
+        seats: { id: string; spec: { housing: { depthToShoulderMm: number; webThicknessMm: number } } }[];
+      }[];
+    };
+    expect(castings[0]!.seats.find(({ id }) => id === place.seatId)!.spec.housing).toMatchObject({
+      depthToShoulderMm: 17.9,
+      webThicknessMm: 9,
+    });
   });
 });
 
@@ -105,12 +156,23 @@ describe('readings as people type them', () => {
     const { page } = await openPage(browser, { person: 'iq' });
     await gotoReady(page, place.at('measure'));
     await page.waitForSelector('[data-testid="reading"]');
-    for (const [typed, words] of [['1.85', /inches/], ['abc', /no size/], ['47.0 furlong', /no unit/], ['12', /cannot be/], ['1850', /thou/], ['1,234.5', /no size/]] as const) {
+    for (const [typed, words] of [
+      ['1.85', /inches/],
+      ['abc', /no size/],
+      ['47.0 furlong', /no unit/],
+      ['12', /cannot be/],
+      ['1850', /thou/],
+      ['1,234.5', /no size/],
+    ] as const) {
       await type(page, typed);
       await waitForText(page, 'reading-problem', words);
-      expect(await page.$eval('[data-testid="reading"]', (node) => (node as HTMLInputElement).value)).toBe(typed);
+      expect(await page.$eval('[data-testid="reading"]', (node) => (node as HTMLInputElement).value)).toBe(
+        typed,
+      );
     }
-    expect((await loadStored(app, place.jobId)).entries.readings.filter(({ seatId }) => seatId === place.seatId)).toHaveLength(0);
+    expect(
+      (await loadStored(app, place.jobId)).entries.readings.filter(({ seatId }) => seatId === place.seatId),
+    ).toHaveLength(0);
     await type(page, '1.8498in');
     await waitForStored(page, 'bore.1.0');
   });
@@ -123,19 +185,37 @@ describe('readings as people type them', () => {
     await waitForStored(page, 'bore.1.0');
     await page.keyboard.press('ArrowUp');
     await tap(page, 'Move it');
-    await page.waitForFunction(() => [...document.querySelectorAll('button')].some((node) => node.textContent === 'Where to?'));
+    await page.waitForFunction(() =>
+      [...document.querySelectorAll('button')].some((node) => node.textContent === 'Where to?'),
+    );
     await page.$$eval('[role="option"]', (nodes) => (nodes[2] as HTMLElement).click());
-    await page.waitForFunction(() => document.querySelector('[data-slot="bore.2.0"]')?.textContent?.includes('34.980'));
+    await page.waitForFunction(() =>
+      document.querySelector('[data-slot="bore.2.0"]')?.textContent?.includes('34.980'),
+    );
     await tap(page, 'Strike out');
-    await page.waitForFunction(() => !document.querySelector('[data-slot="bore.2.0"]')?.textContent?.includes('34.980'));
+    await page.waitForFunction(
+      () => !document.querySelector('[data-slot="bore.2.0"]')?.textContent?.includes('34.980'),
+    );
     await tap(page, 'Undo');
-    await page.waitForFunction(() => document.querySelector('[data-slot="bore.2.0"]')?.textContent?.includes('34.980'));
+    await page.waitForFunction(() =>
+      document.querySelector('[data-slot="bore.2.0"]')?.textContent?.includes('34.980'),
+    );
     await tap(page, 'Strike out');
-    await page.waitForFunction(() => !document.querySelector('[data-slot="bore.2.0"]')?.textContent?.includes('34.980'));
+    await page.waitForFunction(
+      () => !document.querySelector('[data-slot="bore.2.0"]')?.textContent?.includes('34.980'),
+    );
     await gotoReady(page, place.at('record'));
     // The last acts may still be on their way from this browser when the sheet opens: it shows them when they are taken up.
-    for (const words of [/34\.98/, /A reading moved to 12–6, near the shoulder/, /A reading struck out/, /An event taken back/]) await waitForText(page, 'seat-sheet', words);
-    expect((await loadStored(app, place.jobId)).entries.readings.filter(({ seatId }) => seatId === place.seatId)).toHaveLength(1);
+    for (const words of [
+      /34\.98/,
+      /A reading moved to 12–6, near the shoulder/,
+      /A reading struck out/,
+      /An event taken back/,
+    ])
+      await waitForText(page, 'seat-sheet', words);
+    expect(
+      (await loadStored(app, place.jobId)).entries.readings.filter(({ seatId }) => seatId === place.seatId),
+    ).toHaveLength(1);
   });
 
   it('not measured: the usual fit carries a seat to its way in', async () => {
@@ -157,8 +237,12 @@ describe('a seal left in', () => {
     await page.keyboard.press('Space');
     await waitForText(page, 'run-main', /Casting into the heat.*seal at Output shaft is still in/);
     for (let i = 0; i < 6; i += 1) await page.click('[aria-label="5 degrees hotter"]');
-    await page.waitForFunction(() => document.body.textContent?.includes('The seal left in at Output shaft takes no more than 100'));
-    expect(await page.$eval('[data-testid="run-main"]', (node) => (node as HTMLButtonElement).disabled)).toBe(true);
+    await page.waitForFunction(() =>
+      document.body.textContent?.includes('The seal left in at Output shaft takes no more than 100'),
+    );
+    expect(await page.$eval('[data-testid="run-main"]', (node) => (node as HTMLButtonElement).disabled)).toBe(
+      true,
+    );
   });
 });
 
@@ -174,7 +258,12 @@ describe('job files on the bench', () => {
       writeFileSync(path, text);
       await ((await page.$('[data-testid="job-file"]')) as ElementHandle<HTMLInputElement>).uploadFile(path);
     };
-    const said = (words: string) => page.waitForFunction((wanted) => document.body.textContent?.includes(wanted), { timeout: 20_000 }, words);
+    const said = (words: string) =>
+      page.waitForFunction(
+        (wanted) => document.body.textContent?.includes(wanted),
+        { timeout: 20_000 },
+        words,
+      );
     await offer('cut.json', good.slice(0, 700));
     await said('This is no JSON file');
     await offer('other.json', '{"hello": 1}');

@@ -1,22 +1,44 @@
 import type { Browser, Page } from 'puppeteer-core';
 import { describe, expect, it } from 'vitest';
-import { findPlace, gotoReady, loadStored, openPage, retimeHeat, tap, textOf, waitForStored, waitForText, type App } from '../support/app';
+import {
+  findPlace,
+  gotoReady,
+  loadStored,
+  openPage,
+  retimeHeat,
+  tap,
+  textOf,
+  waitForStored,
+  waitForText,
+  type App,
+} from '../support/app';
 import { serveDemo } from '../support/serveDemo';
 
 let app: App;
 let browser: Browser;
-serveDemo((served) => { ({ app, browser } = served); }, { hasGauges: true });
+serveDemo(
+  (served) => {
+    ({ app, browser } = served);
+  },
+  { hasGauges: true },
+);
 
 /** Presses Tab until the focus is on something whose words begin so, then Enter: the way of a person without a mouse. */
 async function tabTo(page: Page, words: string) {
   for (let i = 0; i < 140; i += 1) {
     await page.keyboard.press('Tab');
-    const isThere = await page.evaluate((wanted) => { const node = document.activeElement; return ((node?.getAttribute('aria-label') ?? node?.textContent) ?? '').trim().startsWith(wanted); }, words);
+    const isThere = await page.evaluate((wanted) => {
+      const node = document.activeElement;
+      return (node?.getAttribute('aria-label') ?? node?.textContent ?? '').trim().startsWith(wanted);
+    }, words);
     if (isThere) return;
   }
   throw new Error(`Tab never reaches “${words}”`);
 }
-const tabAndEnter = async (page: Page, words: string) => { await tabTo(page, words); await page.keyboard.press('Enter'); };
+const tabAndEnter = async (page: Page, words: string) => {
+  await tabTo(page, words);
+  await page.keyboard.press('Enter');
+};
 
 async function typeReading(page: Page, text: string) {
   await page.keyboard.type(text);
@@ -38,7 +60,9 @@ describe('one seat from measured bore to home, square and on record', () => {
     await page.waitForSelector('[data-testid="seat-section"]');
     await tabAndEnter(page, 'right half');
     await page.waitForFunction((id) => location.pathname.includes(id), {}, place.seatId);
-    await page.keyboard.down('Alt'); await page.keyboard.press('5'); await page.keyboard.up('Alt');
+    await page.keyboard.down('Alt');
+    await page.keyboard.press('5');
+    await page.keyboard.up('Alt');
     await page.waitForSelector('[data-testid="reading"]');
 
     // Nobody was picked yet: the first reading asks, and is not lost.
@@ -48,16 +72,25 @@ describe('one seat from measured bore to home, square and on record', () => {
     await page.keyboard.press('Enter');
     await page.waitForSelector('[role="dialog"]', { hidden: true });
     await page.focus('[data-testid="reading"]');
-    expect(await page.$eval('[data-testid="reading"]', (node) => (node as HTMLInputElement).value)).toBe('71,946');
+    expect(await page.$eval('[data-testid="reading"]', (node) => (node as HTMLInputElement).value)).toBe(
+      '71,946',
+    );
     await page.keyboard.press('Enter');
     await waitForStored(page, 'bore.1.90');
-    for (const [slot, text] of [['bore.2.0', '2.83257in'], ['bore.2.90', '71.945 mm'], ['outside.0', '71.993'], ['outside.90', '2834.35 thou']] as const) {
+    for (const [slot, text] of [
+      ['bore.2.0', '2.83257in'],
+      ['bore.2.90', '71.945 mm'],
+      ['outside.0', '71.993'],
+      ['outside.90', '2834.35 thou'],
+    ] as const) {
       await typeReading(page, text);
       await waitForStored(page, slot);
     }
     expect(await textOf(page, 'fit-verdict')).toMatch(/Tight cold, may go loose hot|Right/);
 
-    await page.keyboard.down('Alt'); await page.keyboard.press('6'); await page.keyboard.up('Alt');
+    await page.keyboard.down('Alt');
+    await page.keyboard.press('6');
+    await page.keyboard.up('Alt');
     await page.waitForSelector('[data-testid="way-in-slate"]');
     // Its shaft was not compared: the way in stays shut until somebody says why that is good.
     await page.waitForSelector('[data-block="part_not_compared"]');
@@ -68,7 +101,9 @@ describe('one seat from measured bore to home, square and on record', () => {
     await page.keyboard.press('Enter');
     await page.waitForSelector('[data-way="heat_chill"][aria-pressed="true"]');
 
-    await page.keyboard.down('Alt'); await page.keyboard.press('7'); await page.keyboard.up('Alt');
+    await page.keyboard.down('Alt');
+    await page.keyboard.press('7');
+    await page.keyboard.up('Alt');
     await page.waitForSelector('[data-testid="heat-run"]');
     await waitForText(page, 'run-main', /Understood/);
     await page.keyboard.press('Space');
@@ -102,8 +137,11 @@ describe('one seat from measured bore to home, square and on record', () => {
     await waitForText(page, 'square-verdict', /Square/);
     await tabAndEnter(page, 'It is square: keep it');
     await page.waitForFunction(() => document.body.textContent?.includes('Proven square and on record'));
-    await page.keyboard.down('Alt'); await page.keyboard.press('9'); await page.keyboard.up('Alt');
-    for (const words of [/proven/, /Let go/, /Home/, /Pass 1 proven square/, /2\.83257in/]) await waitForText(page, 'seat-sheet', words);
+    await page.keyboard.down('Alt');
+    await page.keyboard.press('9');
+    await page.keyboard.up('Alt');
+    for (const words of [/proven/, /Let go/, /Home/, /Pass 1 proven square/, /2\.83257in/])
+      await waitForText(page, 'seat-sheet', words);
     expect(errors).toEqual([]);
   });
 
@@ -111,7 +149,15 @@ describe('one seat from measured bore to home, square and on record', () => {
     const { page, errors } = await openPage(browser, { person: 'tm' });
     const place = await findPlace(app, 'Pelling 90', 'Drive side');
     await gotoReady(page, place.at('way-in'));
-    const coolestOf = async () => Number(/^(\d+)/.exec(await page.$eval('[data-way="heat_chill"]', (node) => /(\d+)\D°C/.exec(node.textContent ?? '')?.[1] ?? ''))?.[1]);
+    const coolestOf = async () =>
+      Number(
+        /^(\d+)/.exec(
+          await page.$eval(
+            '[data-way="heat_chill"]',
+            (node) => /(\d+)\D°C/.exec(node.textContent ?? '')?.[1] ?? '',
+          ),
+        )?.[1],
+      );
     const inOven = await coolestOf();
     await tap(page, 'hot air, the boss');
     await page.waitForFunction(() => /Only the boss is hot/.test(document.body.textContent ?? ''));
@@ -119,7 +165,10 @@ describe('one seat from measured bore to home, square and on record', () => {
     await tap(page, 'Heat, and bearing from the freezer');
     await waitForText(page, 'next-move', /freezer/);
     await gotoReady(page, place.at('run'));
-    const press = async (words: RegExp) => { await waitForText(page, 'run-main', words); await page.click('[data-testid="run-main"]'); };
+    const press = async (words: RegExp) => {
+      await waitForText(page, 'run-main', words);
+      await page.click('[data-testid="run-main"]');
+    };
     await press(/Understood/);
     await press(/Bearing into the freezer/);
     await press(/Hot air on the boss/);
@@ -132,7 +181,11 @@ describe('one seat from measured bore to home, square and on record', () => {
     await waitForText(page, 'run-reason', /Air off, and let it go at once/);
     await press(/The air is off/);
     // The sign and its seconds, as they stand at one moment.
-    const shown = await page.waitForFunction(() => (document.querySelector('[data-call="go"]') ? (document.querySelector('[data-testid="run-seconds"]')?.textContent ?? '') : null));
+    const shown = await page.waitForFunction(() =>
+      document.querySelector('[data-call="go"]')
+        ? (document.querySelector('[data-testid="run-seconds"]')?.textContent ?? '')
+        : null,
+    );
     const sureS = Number(await shown.jsonValue());
     expect(sureS).toBeGreaterThan(0);
     expect(sureS).toBeLessThan(240);
@@ -156,10 +209,15 @@ describe('one seat from measured bore to home, square and on record', () => {
       await tap(page, 'Take it');
       await waitForStored(page, slot);
     }
-    const stored = (await loadStored(app, place.jobId)).entries.readings.filter(({ seatId }) => seatId === place.seatId);
+    const stored = (await loadStored(app, place.jobId)).entries.readings.filter(
+      ({ seatId }) => seatId === place.seatId,
+    );
     expect(stored).toHaveLength(6);
     // A 47 mm seat of the simulated workpiece: near its nominal, not on it, at the gauge's own resolution.
-    for (const { value, typed } of stored) { expect(Math.abs(value - 47)).toBeLessThan(0.1); expect(typed).toMatch(/^\d{2}\.\d{3}$/); }
+    for (const { value, typed } of stored) {
+      expect(Math.abs(value - 47)).toBeLessThan(0.1);
+      expect(typed).toMatch(/^\d{2}\.\d{3}$/);
+    }
 
     // Typed by touch too: the key pad.
     await tap(page, 'Type it');
@@ -170,7 +228,10 @@ describe('one seat from measured bore to home, square and on record', () => {
     await page.waitForSelector('[data-way="heat_chill"][aria-pressed="true"]');
     await tap(page, 'Heat run');
     await page.waitForSelector('[data-testid="heat-run"]');
-    const press = async (words: RegExp) => { await waitForText(page, 'run-main', words); await (await page.$('[data-testid="run-main"]'))!.tap(); };
+    const press = async (words: RegExp) => {
+      await waitForText(page, 'run-main', words);
+      await (await page.$('[data-testid="run-main"]'))!.tap();
+    };
     await press(/Understood/);
     await press(/Bearing into the freezer/);
     await press(/Casting into the heat/);

@@ -23,7 +23,14 @@ let server: {
 beforeAll(async () => {
   database = await cloneDatabase();
   process.env.DATABASE_URL = database.url;
-  server = { ...(await import('@/server/jobs/importJob')), ...(await import('@/server/jobs/saveEntries')), ...(await import('@/server/jobs/saveSeat')), ...(await import('@/server/jobs/loadJob')), ...(await import('@/server/jobs/photographs')), ...(await import('@/server/pool')) };
+  server = {
+    ...(await import('@/server/jobs/importJob')),
+    ...(await import('@/server/jobs/saveEntries')),
+    ...(await import('@/server/jobs/saveSeat')),
+    ...(await import('@/server/jobs/loadJob')),
+    ...(await import('@/server/jobs/photographs')),
+    ...(await import('@/server/pool')),
+  };
   for (const file of buildDemo(NOW)) await server.importJob(file);
   client = new pg.Client({ connectionString: database.url });
   await client.connect();
@@ -40,14 +47,26 @@ const jobId = ostrel.job.id;
 const seat = ostrel.job.castings[0]!.seats[0]!;
 
 const reading = (changes: Partial<Reading> = {}): Reading => ({
-  id: randomUUID(), seatId: seat.id, castingId: null, personId: idOf('person iq'), instrumentId: idOf('by hand'), slot: 'bore.1.0', typed: '71.95', value: 71.95, metalC: 20,
-  takenAt: '2026-11-01T10:05:00.000Z', ...changes,
+  id: randomUUID(),
+  seatId: seat.id,
+  castingId: null,
+  personId: idOf('person iq'),
+  instrumentId: idOf('by hand'),
+  slot: 'bore.1.0',
+  typed: '71.95',
+  value: 71.95,
+  metalC: 20,
+  takenAt: '2026-11-01T10:05:00.000Z',
+  ...changes,
 });
 
 describe('readings and events', () => {
   it('are stored once however often they are sent', async () => {
     const entry = reading();
-    const answers = [await server.saveEntries(jobId, { readings: [entry], events: [] }), await server.saveEntries(jobId, { readings: [entry], events: [] })];
+    const answers = [
+      await server.saveEntries(jobId, { readings: [entry], events: [] }),
+      await server.saveEntries(jobId, { readings: [entry], events: [] }),
+    ];
     expect(answers.map(({ acknowledged }) => acknowledged)).toEqual([[entry.id], [entry.id]]);
     const { rows } = await client.query('SELECT count(*)::int AS n FROM reading WHERE id = $1', [entry.id]);
     expect(rows[0].n).toBe(1);
@@ -55,9 +74,13 @@ describe('readings and events', () => {
 
   it('sent from many tabs at once are stored once', async () => {
     const entries = Array.from({ length: 20 }, () => reading());
-    const answers = await Promise.all(Array.from({ length: 6 }, () => server.saveEntries(jobId, { readings: entries, events: [] })));
+    const answers = await Promise.all(
+      Array.from({ length: 6 }, () => server.saveEntries(jobId, { readings: entries, events: [] })),
+    );
     expect(answers.every(({ acknowledged }) => acknowledged.length === 20)).toBe(true);
-    const { rows } = await client.query('SELECT count(*)::int AS n FROM reading WHERE id = ANY ($1)', [entries.map(({ id }) => id)]);
+    const { rows } = await client.query('SELECT count(*)::int AS n FROM reading WHERE id = ANY ($1)', [
+      entries.map(({ id }) => id),
+    ]);
     expect(rows[0].n).toBe(20);
   });
 
@@ -65,19 +88,33 @@ describe('readings and events', () => {
     const [good, bad] = [reading(), reading({ seatId: randomUUID() })];
     const answer = await server.saveEntries(jobId, { readings: [good, bad], events: [] });
     expect(answer.acknowledged).toEqual([good.id]);
-    expect(answer.refused).toMatchObject([{ id: bad.id, issue: { code: 'points_nowhere', field: 'seatId' } }]);
+    expect(answer.refused).toMatchObject([
+      { id: bad.id, issue: { code: 'points_nowhere', field: 'seatId' } },
+    ]);
   });
 
   it('do not take over an id that stands for something else', async () => {
     const entry = reading();
     await server.saveEntries(jobId, { readings: [entry], events: [] });
-    const answer = await server.saveEntries(jobId, { readings: [{ ...entry, value: 70, typed: '70' }], events: [] });
-    expect(answer).toMatchObject({ acknowledged: [], refused: [{ id: entry.id, issue: { code: 'id_taken' } }] });
+    const answer = await server.saveEntries(jobId, {
+      readings: [{ ...entry, value: 70, typed: '70' }],
+      events: [],
+    });
+    expect(answer).toMatchObject({
+      acknowledged: [],
+      refused: [{ id: entry.id, issue: { code: 'id_taken' } }],
+    });
     const { rows } = await client.query('SELECT value FROM reading WHERE id = $1', [entry.id]);
     expect(rows[0].value).toBe(71.95);
   });
 
-  it.each(['UPDATE reading SET value = 1', 'DELETE FROM reading', 'TRUNCATE reading', "UPDATE job_event SET kind = 'home'", 'DELETE FROM job_event'])('are append-only: %s is refused', async (sql) => {
+  it.each([
+    'UPDATE reading SET value = 1',
+    'DELETE FROM reading',
+    'TRUNCATE reading',
+    "UPDATE job_event SET kind = 'home'",
+    'DELETE FROM job_event',
+  ])('are append-only: %s is refused', async (sql) => {
     await expect(client.query(sql)).rejects.toThrow(/append-only/);
   });
 
@@ -97,13 +134,24 @@ describe('sizes of a seat', () => {
   it('an edit of an older version is refused with what stands there now', async () => {
     const stored = (await server.loadJob(jobId))!.castings[0]!.seats[0]!;
     const deeper = { ...stored.spec, housing: { ...stored.spec.housing, depthToShoulderMm: 24.1 } };
-    expect(await server.saveSeat(seat.id, { version: stored.version, spec: deeper })).toMatchObject({ version: stored.version + 1 });
-    await expect(server.saveSeat(seat.id, { version: stored.version, spec: stored.spec })).rejects.toMatchObject({ status: 409, code: 'stale_edit', details: { current: { spec: deeper } } });
+    expect(await server.saveSeat(seat.id, { version: stored.version, spec: deeper })).toMatchObject({
+      version: stored.version + 1,
+    });
+    await expect(
+      server.saveSeat(seat.id, { version: stored.version, spec: stored.spec }),
+    ).rejects.toMatchObject({ status: 409, code: 'stale_edit', details: { current: { spec: deeper } } });
   });
 
   it('of two edits at once exactly one is taken', async () => {
     const stored = (await server.loadJob(jobId))!.castings[0]!.seats[0]!;
-    const edits = await Promise.allSettled([1, 2, 3, 4].map((n) => server.saveSeat(seat.id, { version: stored.version, spec: { ...stored.spec, housing: { ...stored.spec.housing, webThicknessMm: 6 + n } } })));
+    const edits = await Promise.allSettled(
+      [1, 2, 3, 4].map((n) =>
+        server.saveSeat(seat.id, {
+          version: stored.version,
+          spec: { ...stored.spec, housing: { ...stored.spec.housing, webThicknessMm: 6 + n } },
+        }),
+      ),
+    );
     expect(edits.filter(({ status }) => status === 'fulfilled')).toHaveLength(1);
   });
 });
@@ -127,7 +175,9 @@ describe('job files', () => {
   });
 
   it('taken in twice add nothing', async () => {
-    const count = async () => (await client.query('SELECT (SELECT count(*) FROM reading) + (SELECT count(*) FROM job_event) AS n')).rows[0].n;
+    const count = async () =>
+      (await client.query('SELECT (SELECT count(*) FROM reading) + (SELECT count(*) FROM job_event) AS n'))
+        .rows[0].n;
     const file = writeJobFile((await server.loadJob(jobId))!, await server.loadPictures(jobId));
     const before = await count();
     expect(await server.importJob(file)).toMatchObject({ isNew: false });

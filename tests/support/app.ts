@@ -7,27 +7,59 @@ import { findFreePort, ROOT, run, wait } from '../../scripts/lib/processes.mjs';
 import { idOf } from '../../database/demo/demo';
 
 /** The built app as a process of its own, as `npm start` runs it. */
-export type App = { url: string; kill: () => Promise<void>; startAgain: () => Promise<void>; stop: () => Promise<void> };
+export type App = {
+  url: string;
+  kill: () => Promise<void>;
+  startAgain: () => Promise<void>;
+  stop: () => Promise<void>;
+};
 
 const withTypes = ['--conditions=react-server', '--import', 'tsx'];
 
-export const loadDemo = (databaseUrl: string) => run(process.execPath, [...withTypes, 'scripts/loadDemo.ts'], { quiet: true, env: { ...process.env, DATABASE_URL: databaseUrl } });
+export const loadDemo = (databaseUrl: string) =>
+  run(process.execPath, [...withTypes, 'scripts/loadDemo.ts'], {
+    quiet: true,
+    env: { ...process.env, DATABASE_URL: databaseUrl },
+  });
 
-const ended = (child: ChildProcess) => new Promise<void>((resolve) => { if (child.exitCode !== null || child.signalCode !== null) resolve(); else child.on('exit', () => resolve()); });
+const ended = (child: ChildProcess) =>
+  new Promise<void>((resolve) => {
+    if (child.exitCode !== null || child.signalCode !== null) resolve();
+    else child.on('exit', () => resolve());
+  });
 
 export async function startApp(databaseUrl: string, { hasGauges = false } = {}): Promise<App> {
   const port = await findFreePort();
   const url = `http://127.0.0.1:${port}`;
   const children: ChildProcess[] = [];
   const launch = (args: string[], env: Record<string, string>) => {
-    const child = spawn(process.execPath, args, { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, NODE_ENV: 'production', LOG_LEVEL: 'error', DATABASE_URL: databaseUrl, ...env } as NodeJS.ProcessEnv });
+    const child = spawn(process.execPath, args, {
+      cwd: ROOT,
+      stdio: ['ignore', 'ignore', 'inherit'],
+      env: {
+        ...process.env,
+        NODE_ENV: 'production',
+        LOG_LEVEL: 'error',
+        DATABASE_URL: databaseUrl,
+        ...env,
+      } as NodeJS.ProcessEnv,
+    });
     children.push(child);
     return child;
   };
-  let server = launch(['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)], {});
+  let server = launch(
+    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
+    {},
+  );
   const ready = async () => {
     for (let i = 0; i < 200; i += 1) {
-      if (await fetch(`${url}/api/v1/job-file.schema.json`).then(({ ok }) => ok, () => false)) return;
+      if (
+        await fetch(`${url}/api/v1/job-file.schema.json`).then(
+          ({ ok }) => ok,
+          () => false,
+        )
+      )
+        return;
       await wait(100);
     }
     throw new Error('the app did not start');
@@ -36,9 +68,23 @@ export async function startApp(databaseUrl: string, { hasGauges = false } = {}):
   if (hasGauges) launch(['--import', 'tsx', 'scripts/gauges.ts'], { URN_KEY_URL: url });
   return {
     url,
-    kill: async () => { server.kill('SIGKILL'); await ended(server); },
-    startAgain: async () => { server = launch(['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)], {}); await ready(); },
-    stop: async () => { for (const child of children) { child.kill('SIGKILL'); await ended(child); } },
+    kill: async () => {
+      server.kill('SIGKILL');
+      await ended(server);
+    },
+    startAgain: async () => {
+      server = launch(
+        ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
+        {},
+      );
+      await ready();
+    },
+    stop: async () => {
+      for (const child of children) {
+        child.kill('SIGKILL');
+        await ended(child);
+      }
+    },
   };
 }
 
@@ -51,17 +97,29 @@ export async function findPlace(app: App, machine: string, seatName: string) {
   const job = jobs.find((each) => each.machine === machine)!;
   const casting = job.castings.find(({ seats }) => seats.some(({ name }) => name === seatName))!;
   const seat = casting.seats.find(({ name }) => name === seatName)!;
-  return { jobId: job.id, castingId: casting.id, seatId: seat.id, at: (step: string) => `${app.url}/jobs/${job.id}/${seat.id}/${step}` };
+  return {
+    jobId: job.id,
+    castingId: casting.id,
+    seatId: seat.id,
+    at: (step: string) => `${app.url}/jobs/${job.id}/${seat.id}/${step}`,
+  };
 }
 
 /** A page of a fresh visitor; with `person` the question who is at the bench is answered already. Errors on the page fail the test. */
-export async function openPage(browser: Browser, { person, isTouch = false }: { person?: string; isTouch?: boolean } = {}): Promise<{ page: Page; errors: string[] }> {
+export async function openPage(
+  browser: Browser,
+  { person, isTouch = false }: { person?: string; isTouch?: boolean } = {},
+): Promise<{ page: Page; errors: string[] }> {
   const context = await browser.createBrowserContext();
   const page = await context.newPage();
   if (isTouch) await page.setViewport({ width: 1280, height: 800, hasTouch: true });
   const errors: string[] = [];
   page.on('pageerror', (error) => errors.push(String(error)));
-  if (person) await page.evaluateOnNewDocument((id) => localStorage.setItem('urn-key-person', id), idOf(`person ${person}`));
+  if (person)
+    await page.evaluateOnNewDocument(
+      (id) => localStorage.setItem('urn-key-person', id),
+      idOf(`person ${person}`),
+    );
   return { page, errors };
 }
 
@@ -70,21 +128,45 @@ export async function gotoReady(page: Page, url: string) {
   await page.goto(url, { waitUntil: 'load' });
   await page.waitForFunction(() => {
     const marked = [...document.querySelectorAll('[data-testid]')];
-    return marked.length > 0 && marked.every((node) => Object.keys(node).some((key) => key.startsWith('__reactFiber')));
+    return (
+      marked.length > 0 &&
+      marked.every((node) => Object.keys(node).some((key) => key.startsWith('__reactFiber')))
+    );
   });
 }
 
-export const textOf = (page: Page, testId: string) => page.waitForSelector(`[data-testid="${testId}"]`).then((element) => element!.evaluate((node) => node.textContent ?? ''));
+export const textOf = (page: Page, testId: string) =>
+  page
+    .waitForSelector(`[data-testid="${testId}"]`)
+    .then((element) => element!.evaluate((node) => node.textContent ?? ''));
 
 /** Waits until the text of an element matches. */
 export const waitForText = (page: Page, testId: string, pattern: RegExp, timeout = 20_000) =>
-  page.waitForFunction((id, source) => new RegExp(source).test(document.querySelector(`[data-testid="${id}"]`)?.textContent ?? ''), { timeout, polling: 50 }, testId, pattern.source);
+  page.waitForFunction(
+    (id, source) =>
+      new RegExp(source).test(document.querySelector(`[data-testid="${id}"]`)?.textContent ?? ''),
+    { timeout, polling: 50 },
+    testId,
+    pattern.source,
+  );
 
-export const waitForStored = (page: Page, slot: string) => page.waitForSelector(`[data-slot="${slot}"][data-stored="true"]`, { timeout: 20_000 });
+export const waitForStored = (page: Page, slot: string) =>
+  page.waitForSelector(`[data-slot="${slot}"][data-stored="true"]`, { timeout: 20_000 });
 
 /** Presses the button (or link) whose words begin so, by touch; inside of the open dialog where `isInDialog`. */
 export async function tap(page: Page, words: string, { isInDialog = false } = {}) {
-  const handle = await page.waitForFunction((wanted, scope) => [...document.querySelectorAll<HTMLElement>(`${scope} button, ${scope} a`)].find((node) => node.offsetParent !== null && !node.hasAttribute('disabled') && (node.textContent ?? '').trim().startsWith(wanted)) ?? null, { timeout: 20_000 }, words, isInDialog ? '[role="dialog"]' : 'body');
+  const handle = await page.waitForFunction(
+    (wanted, scope) =>
+      [...document.querySelectorAll<HTMLElement>(`${scope} button, ${scope} a`)].find(
+        (node) =>
+          node.offsetParent !== null &&
+          !node.hasAttribute('disabled') &&
+          (node.textContent ?? '').trim().startsWith(wanted),
+      ) ?? null,
+    { timeout: 20_000 },
+    words,
+    isInDialog ? '[role="dialog"]' : 'body',
+  );
   const element = handle.asElement()! as Awaited<ReturnType<Page['$']>>;
   await element!.evaluate((node) => node.scrollIntoView({ block: 'center' }));
   await element!.tap();
@@ -94,40 +176,89 @@ type EventIn = { kind: string; body: unknown; seatId?: string; castingId?: strin
 
 /** An event from another person at another screen, through the same door as any. */
 export async function sendEvent(app: App, jobId: string, { kind, body, seatId, castingId, at, id }: EventIn) {
-  const event = { id: id ?? crypto.randomUUID(), kind, body, seatId: seatId ?? null, castingId: castingId ?? null, personId: idOf('person tm'), at: at ?? new Date().toISOString() };
-  const response = await fetch(`${app.url}/api/v1/jobs/${jobId}/entries`, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ readings: [], events: [event] }) });
+  const event = {
+    id: id ?? crypto.randomUUID(),
+    kind,
+    body,
+    seatId: seatId ?? null,
+    castingId: castingId ?? null,
+    personId: idOf('person tm'),
+    at: at ?? new Date().toISOString(),
+  };
+  const response = await fetch(`${app.url}/api/v1/jobs/${jobId}/entries`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ readings: [], events: [event] }),
+  });
   const answer = (await response.json()) as { acknowledged: string[] };
   if (!answer.acknowledged?.includes(event.id)) throw new Error(`not taken: ${JSON.stringify(answer)}`);
 }
 
-export type StoredJob = { number: number; entries: { readings: { id: string; slot: string; seatId: string | null; typed: string; value: number; metalC: number }[]; events: { id: string; kind: string; seatId: string | null; castingId: string | null; at: string }[] } };
-export const loadStored = async (app: App, jobId: string) => (await (await fetch(`${app.url}/api/v1/jobs/${jobId}`)).json()) as StoredJob;
+export type StoredJob = {
+  number: number;
+  entries: {
+    readings: {
+      id: string;
+      slot: string;
+      seatId: string | null;
+      typed: string;
+      value: number;
+      metalC: number;
+    }[];
+    events: { id: string; kind: string; seatId: string | null; castingId: string | null; at: string }[];
+  };
+};
+export const loadStored = async (app: App, jobId: string) =>
+  (await (await fetch(`${app.url}/api/v1/jobs/${jobId}`)).json()) as StoredJob;
 
 /** Puts the start of a heat back in time, as a person does who pressed too late: the oven then had its time. */
-export async function retimeHeat(app: App, place: { jobId: string; castingId: string; seatId: string }, kind: string, secondsAgo: number) {
+export async function retimeHeat(
+  app: App,
+  place: { jobId: string; castingId: string; seatId: string },
+  kind: string,
+  secondsAgo: number,
+) {
   const stored = await loadStored(app, place.jobId);
-  const event = stored.entries.events.filter((each) => each.kind === kind && (each.castingId === place.castingId || each.seatId === place.seatId)).at(-1);
+  const event = stored.entries.events
+    .filter(
+      (each) => each.kind === kind && (each.castingId === place.castingId || each.seatId === place.seatId),
+    )
+    .at(-1);
   if (!event) throw new Error(`no ${kind} to retime`);
-  await sendEvent(app, place.jobId, { kind: 'event_retimed', body: { eventId: event.id, at: new Date(Date.now() - secondsAgo * 1000).toISOString() }, castingId: place.castingId });
+  await sendEvent(app, place.jobId, {
+    kind: 'event_retimed',
+    body: { eventId: event.id, at: new Date(Date.now() - secondsAgo * 1000).toISOString() },
+    castingId: place.castingId,
+  });
 }
 
 /** From here on, the page notes when `selector` first appears (`seenAt`) and when a key was last pressed (`pressedAt`), by the machine's one clock. */
-export const watchFor = (page: Page, selector: string) => page.evaluate((wanted) => {
-  const seen = document.documentElement.dataset;
-  delete seen.seenAt;
-  delete seen.pressedAt;
-  document.addEventListener('keydown', () => { seen.pressedAt = String(Date.now()); }, { capture: true });
-  new MutationObserver((_, observer) => {
-    if (!document.querySelector(wanted)) return;
-    seen.seenAt = String(Date.now());
-    observer.disconnect();
-  }).observe(document.body, { subtree: true, childList: true, attributes: true });
-}, selector);
+export const watchFor = (page: Page, selector: string) =>
+  page.evaluate((wanted) => {
+    const seen = document.documentElement.dataset;
+    delete seen.seenAt;
+    delete seen.pressedAt;
+    document.addEventListener(
+      'keydown',
+      () => {
+        seen.pressedAt = String(Date.now());
+      },
+      { capture: true },
+    );
+    new MutationObserver((_, observer) => {
+      if (!document.querySelector(wanted)) return;
+      seen.seenAt = String(Date.now());
+      observer.disconnect();
+    }).observe(document.body, { subtree: true, childList: true, attributes: true });
+  }, selector);
 
 /** Milliseconds from the last key on one page to the first sight on another, without the time that the test's own remote control takes. */
 export async function passedMs(pressed: Page, seen: Page) {
-  await seen.waitForFunction(() => document.documentElement.dataset.seenAt !== undefined, { timeout: 20_000 });
-  const read = (page: Page, name: 'seenAt' | 'pressedAt') => page.evaluate((key) => Number(document.documentElement.dataset[key]), name);
+  await seen.waitForFunction(() => document.documentElement.dataset.seenAt !== undefined, {
+    timeout: 20_000,
+  });
+  const read = (page: Page, name: 'seenAt' | 'pressedAt') =>
+    page.evaluate((key) => Number(document.documentElement.dataset[key]), name);
   return (await read(seen, 'seenAt')) - (await read(pressed, 'pressedAt'));
 }
 
@@ -135,5 +266,7 @@ export async function passedMs(pressed: Page, seen: Page) {
 export async function takePhotograph(page: Page, name: string, bytes: Buffer) {
   const path = join(tmpdir(), `urn-key-${process.pid}-${name}`);
   writeFileSync(path, bytes);
-  await ((await page.waitForSelector('[data-testid="photograph-file"]')) as ElementHandle<HTMLInputElement>).uploadFile(path);
+  await (
+    (await page.waitForSelector('[data-testid="photograph-file"]')) as ElementHandle<HTMLInputElement>
+  ).uploadFile(path);
 }

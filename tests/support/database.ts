@@ -3,7 +3,10 @@ import pg from 'pg';
 import { inject } from 'vitest';
 
 /** A database of its own for one test file, cloned from the migrated template. */
-export async function cloneDatabase({ isEmpty = false } = {}): Promise<{ url: string; drop: () => Promise<void> }> {
+export async function cloneDatabase({ isEmpty = false } = {}): Promise<{
+  url: string;
+  drop: () => Promise<void>;
+}> {
   const adminUrl = inject('adminUrl');
   const name = `test_${randomUUID().replaceAll('-', '')}`;
   const admin = new pg.Client({ connectionString: adminUrl });

@@ -5,7 +5,9 @@ import { findPostgres } from '../../scripts/lib/install.mjs';
 import { makeDataDir } from './dataDir';
 
 declare module 'vitest' {
-  export interface ProvidedContext { adminUrl: string }
+  export interface ProvidedContext {
+    adminUrl: string;
+  }
 }
 
 /** A throw-away cluster for a test run, with a migrated template that each test file clones. */

@@ -3,5 +3,10 @@ export class Solver {
   constructor(equations: number);
   absoluteTolerance: number;
   relativeTolerance: number;
-  solve(slopes: (x: number, y: number[]) => number[], from: number, start: number[], to: number): { y: number[]; nEval: number };
+  solve(
+    slopes: (x: number, y: number[]) => number[],
+    from: number,
+    start: number[],
+    to: number,
+  ): { y: number[]; nEval: number };
 }

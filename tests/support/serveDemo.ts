@@ -5,7 +5,10 @@ import { launchChromium } from './chromium';
 import { cloneDatabase } from './database';
 
 /** For a whole test file: the built app on a database of its own with the demo in it, and a browser. `take` is handed both. */
-export function serveDemo(take: (served: { app: App; browser: Browser }) => void, options: { hasGauges?: boolean } = {}) {
+export function serveDemo(
+  take: (served: { app: App; browser: Browser }) => void,
+  options: { hasGauges?: boolean } = {},
+) {
   const stops: (() => Promise<void>)[] = [];
   let closeVisitors = () => Promise.resolve();
   beforeAll(async () => {
@@ -17,9 +20,14 @@ export function serveDemo(take: (served: { app: App; browser: Browser }) => void
     const browser = await launchChromium();
     stops.unshift(() => browser.close());
     take({ app, browser });
-    closeVisitors = async () => { for (const context of browser.browserContexts()) if (context !== browser.defaultBrowserContext()) await context.close(); };
+    closeVisitors = async () => {
+      for (const context of browser.browserContexts())
+        if (context !== browser.defaultBrowserContext()) await context.close();
+    };
   });
   // A page left open goes on drawing its clocks, and slows every test after it.
   afterEach(() => closeVisitors());
-  afterAll(async () => { for (const stop of stops) await stop(); });
+  afterAll(async () => {
+    for (const stop of stops) await stop();
+  });
 }

@@ -15,12 +15,27 @@ async function findSeat(jobId: string | undefined, seatId: string | undefined): 
   const job = jobId && isId(jobId) ? await loadJob(jobId) : null;
   const casting = job?.castings.find(({ seats }) => seats.some(({ id }) => id === seatId));
   const seat = casting?.seats.find(({ id }) => id === seatId);
-  return job && casting && seat ? { seat, machine: job.machine, jobId: job.id, planned: replaySeat(job.entries, seat.id, casting.id).wayIn } : null;
+  return job && casting && seat
+    ? {
+        seat,
+        machine: job.machine,
+        jobId: job.id,
+        planned: replaySeat(job.entries, seat.id, casting.id).wayIn,
+      }
+    : null;
 }
 
-export default async function ToolsPage({ searchParams }: { searchParams: Promise<Record<string, string | string[] | undefined>> }) {
+export default async function ToolsPage({
+  searchParams,
+}: {
+  searchParams: Promise<Record<string, string | string[] | undefined>>;
+}) {
   const { job, seat } = await searchParams;
-  const loaded = await loadForPage(async () => ({ tools: await loadTools(pool()), instruments: await loadInstruments(pool()), forSeat: await findSeat(job?.toString(), seat?.toString()) }));
+  const loaded = await loadForPage(async () => ({
+    tools: await loadTools(pool()),
+    instruments: await loadInstruments(pool()),
+    forSeat: await findSeat(job?.toString(), seat?.toString()),
+  }));
   if (!loaded) return <DatabaseAway />;
   return <ToolsRoom {...loaded.data} {...await loadRoom()} />;
 }

@@ -14,7 +14,10 @@ export function DatabaseAway() {
   return (
     <Box sx={{ p: 4, maxWidth: 760 }} role="alert">
       <Typography variant="h1">The database does not answer.</Typography>
-      <Typography sx={{ mt: 2, fontSize: 20 }}>Nothing is lost: what was stored is stored, and what this browser keeps is sent when it is back. This page looks again every two seconds.</Typography>
+      <Typography sx={{ mt: 2, fontSize: 20 }}>
+        Nothing is lost: what was stored is stored, and what this browser keeps is sent when it is back. This
+        page looks again every two seconds.
+      </Typography>
     </Box>
   );
 }

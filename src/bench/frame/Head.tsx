@@ -14,41 +14,162 @@ import { STRETCH, token } from '@/ui/theme/tokens';
 import { KeysHelp } from './KeysHelp';
 import { later } from '@/bench/record/later';
 
-const LINK_WORDS = { connecting: '', live: '', database_away: 'database away: readings are kept here', server_away: 'server away: readings are kept here' } as const;
+const LINK_WORDS = {
+  connecting: '',
+  live: '',
+  database_away: 'database away: readings are kept here',
+  server_away: 'server away: readings are kept here',
+} as const;
 
 export type Place = { href: string; name: string; isHere: boolean };
 
 function SchemeSwitch() {
   const { mode, setMode } = useColorScheme();
   const isDark = useIsBrowser() && mode === 'dark';
-  return <IconButton aria-label={isDark ? 'Daylight' : 'Dim shop'} onClick={() => setMode(isDark ? 'light' : 'dark')}>{isDark ? <LightModeOutlined /> : <DarkModeOutlined />}</IconButton>;
+  return (
+    <IconButton
+      aria-label={isDark ? 'Daylight' : 'Dim shop'}
+      onClick={() => setMode(isDark ? 'light' : 'dark')}
+    >
+      {isDark ? <LightModeOutlined /> : <DarkModeOutlined />}
+    </IconButton>
+  );
 }
 
 const PersonPicker = later(() => import('./PersonPicker'), 'PersonPicker');
 
 /** The head of every screen: the sign, where one is, the places, who is at the bench, whether the record is being stored. */
-export function Head({ title, subtitle, places, people }: { title: ReactNode; subtitle?: ReactNode; places: readonly Place[]; people: readonly Person[] }) {
+export function Head({
+  title,
+  subtitle,
+  places,
+  people,
+}: {
+  title: ReactNode;
+  subtitle?: ReactNode;
+  places: readonly Place[];
+  people: readonly Person[];
+}) {
   const [isPicking, setPicking] = useState(false);
   const person = usePerson(people);
   const link = useLink();
   return (
-    <Box component="header" className="no-print" sx={{ borderBottom: `4px solid ${token('ink')}`, position: 'relative', '&::after': { content: '""', position: 'absolute', left: 0, right: 0, bottom: -8, borderBottom: `1.5px solid ${token('ink')}` }, mb: '8px' }}>
-      <Box sx={{ display: 'flex', alignItems: 'center', minHeight: 48, gap: { xs: 0.5, sm: 2.5 }, flexWrap: { xs: 'wrap', sm: 'nowrap' } }}>
-        <Box component={Link} href="/" aria-label="Urn Key, to the bench" sx={{ display: 'flex', gap: 1, alignItems: 'center', color: token('ink'), textDecoration: 'none', fontSize: 22, fontWeight: 850, fontStretch: STRETCH.headline, letterSpacing: '0.02em', minHeight: 48, whiteSpace: 'nowrap' }}>
-          <UrnKeySign />URN KEY
+    <Box
+      component="header"
+      className="no-print"
+      sx={{
+        borderBottom: `4px solid ${token('ink')}`,
+        position: 'relative',
+        '&::after': {
+          content: '""',
+          position: 'absolute',
+          left: 0,
+          right: 0,
+          bottom: -8,
+          borderBottom: `1.5px solid ${token('ink')}`,
+        },
+        mb: '8px',
+      }}
+    >
+      <Box
+        sx={{
+          display: 'flex',
+          alignItems: 'center',
+          minHeight: 48,
+          gap: { xs: 0.5, sm: 2.5 },
+          flexWrap: { xs: 'wrap', sm: 'nowrap' },
+        }}
+      >
+        <Box
+          component={Link}
+          href="/"
+          aria-label="Urn Key, to the bench"
+          sx={{
+            display: 'flex',
+            gap: 1,
+            alignItems: 'center',
+            color: token('ink'),
+            textDecoration: 'none',
+            fontSize: 22,
+            fontWeight: 850,
+            fontStretch: STRETCH.headline,
+            letterSpacing: '0.02em',
+            minHeight: 48,
+            whiteSpace: 'nowrap',
+          }}
+        >
+          <UrnKeySign />
+          URN KEY
         </Box>
-        <Box sx={{ fontSize: 17, color: token('steel'), whiteSpace: 'nowrap', overflow: 'hidden', textOverflow: 'ellipsis', flex: 1, minWidth: 0, display: { xs: 'none', sm: 'block' } }}>
-          <Box component="b" sx={{ color: token('ink'), fontWeight: 700 }}>{title}</Box> {subtitle}
+        <Box
+          sx={{
+            fontSize: 17,
+            color: token('steel'),
+            whiteSpace: 'nowrap',
+            overflow: 'hidden',
+            textOverflow: 'ellipsis',
+            flex: 1,
+            minWidth: 0,
+            display: { xs: 'none', sm: 'block' },
+          }}
+        >
+          <Box component="b" sx={{ color: token('ink'), fontWeight: 700 }}>
+            {title}
+          </Box>{' '}
+          {subtitle}
         </Box>
-        <Box role="status" sx={{ fontSize: 16, fontWeight: 700, color: token('paper'), backgroundColor: LINK_WORDS[link] ? token('ink') : 'transparent', px: LINK_WORDS[link] ? 1.5 : 0, py: 0.5 }}>{LINK_WORDS[link]}</Box>
+        <Box
+          role="status"
+          sx={{
+            fontSize: 16,
+            fontWeight: 700,
+            color: token('paper'),
+            backgroundColor: LINK_WORDS[link] ? token('ink') : 'transparent',
+            px: LINK_WORDS[link] ? 1.5 : 0,
+            py: 0.5,
+          }}
+        >
+          {LINK_WORDS[link]}
+        </Box>
         <Box component="nav" aria-label="Places" sx={{ display: 'flex', alignSelf: 'stretch' }}>
           {places.map(({ href, name, isHere }) => (
-            <Box key={name} component={Link} href={href} aria-current={isHere ? 'page' : undefined} sx={{ display: 'flex', alignItems: 'center', px: 1.75, minWidth: 48, color: isHere ? token('ink') : token('steel'), fontWeight: isHere ? 750 : 500, fontSize: 17, textDecoration: 'none', borderTop: '5px solid transparent', borderBottom: isHere ? `5px solid ${token('ink')}` : '5px solid transparent', '&:hover': { color: token('ink') } }}>{name}</Box>
+            <Box
+              key={name}
+              component={Link}
+              href={href}
+              aria-current={isHere ? 'page' : undefined}
+              sx={{
+                display: 'flex',
+                alignItems: 'center',
+                px: 1.75,
+                minWidth: 48,
+                color: isHere ? token('ink') : token('steel'),
+                fontWeight: isHere ? 750 : 500,
+                fontSize: 17,
+                textDecoration: 'none',
+                borderTop: '5px solid transparent',
+                borderBottom: isHere ? `5px solid ${token('ink')}` : '5px solid transparent',
+                '&:hover': { color: token('ink') },
+              }}
+            >
+              {name}
+            </Box>
           ))}
         </Box>
         <KeysHelp />
         <SchemeSwitch />
-        <Button variant="text" onClick={() => setPicking(true)} sx={{ minHeight: 48, px: 1, fontSize: 19 }} aria-label={person ? `${person.initials}: ${person.name} is at the bench; change` : 'Who? Nobody is at the bench yet'}>{person === undefined ? ' ' : (person?.initials ?? 'Who?')}</Button>
+        <Button
+          variant="text"
+          onClick={() => setPicking(true)}
+          sx={{ minHeight: 48, px: 1, fontSize: 19 }}
+          aria-label={
+            person
+              ? `${person.initials}: ${person.name} is at the bench; change`
+              : 'Who? Nobody is at the bench yet'
+          }
+        >
+          {person === undefined ? ' ' : (person?.initials ?? 'Who?')}
+        </Button>
       </Box>
       <PersonPicker people={people} isOpen={isPicking} onClose={() => setPicking(false)} />
     </Box>

@@ -27,13 +27,44 @@ type Shown = { words: string; clock: string; isDone: boolean; isForgotten: boole
 function describe(item: HeatItem, nowMs: number, units: Units): Shown {
   const where = item.kind === 'cold' ? 'freezer' : 'heat';
   const temperature = asText(showTemperature(item.celsius, units));
-  if (item.kind === 'under_air') { const onS = (nowMs - item.sinceMs) / 1000; return { words: 'hot air on the boss for', clock: showClock(onS), isDone: false, isForgotten: onS > FORGOTTEN_S }; }
-  if (item.kind === 'out_hot') return { words: 'hot, out for', clock: showClock((nowMs - item.sinceMs) / 1000), isDone: false, isForgotten: false };
-  if (item.readyMs === null) return { words: `${where} ${temperature} never gets there; in for`, clock: showClock((nowMs - item.sinceMs) / 1000), isDone: false, isForgotten: false };
+  if (item.kind === 'under_air') {
+    const onS = (nowMs - item.sinceMs) / 1000;
+    return {
+      words: 'hot air on the boss for',
+      clock: showClock(onS),
+      isDone: false,
+      isForgotten: onS > FORGOTTEN_S,
+    };
+  }
+  if (item.kind === 'out_hot')
+    return {
+      words: 'hot, out for',
+      clock: showClock((nowMs - item.sinceMs) / 1000),
+      isDone: false,
+      isForgotten: false,
+    };
+  if (item.readyMs === null)
+    return {
+      words: `${where} ${temperature} never gets there; in for`,
+      clock: showClock((nowMs - item.sinceMs) / 1000),
+      isDone: false,
+      isForgotten: false,
+    };
   const leftS = (item.readyMs - nowMs) / 1000;
   const ready = item.kind === 'cold' ? 'cold' : 'hot enough';
-  if (leftS > 0) return { words: `${where} ${temperature}, ${ready} in`, clock: showClock(leftS), isDone: false, isForgotten: false };
-  return { words: `${where} ${temperature}, ${ready} for`, clock: showClock(-leftS), isDone: true, isForgotten: item.kind === 'in_heat' && -leftS > FORGOTTEN_S };
+  if (leftS > 0)
+    return {
+      words: `${where} ${temperature}, ${ready} in`,
+      clock: showClock(leftS),
+      isDone: false,
+      isForgotten: false,
+    };
+  return {
+    words: `${where} ${temperature}, ${ready} for`,
+    clock: showClock(-leftS),
+    isDone: true,
+    isForgotten: item.kind === 'in_heat' && -leftS > FORGOTTEN_S,
+  };
 }
 
 async function loadItems(): Promise<HeatItem[] | null> {
@@ -42,27 +73,68 @@ async function loadItems(): Promise<HeatItem[] | null> {
 }
 
 /** Items of the whole shop; `own` are those of the job on this screen, from its own (perhaps unsent) entries. */
-function useHeatItems(initial: readonly HeatItem[], initialMs: number, own: { jobId: string; items: readonly HeatItem[] } | null): readonly HeatItem[] {
+function useHeatItems(
+  initial: readonly HeatItem[],
+  initialMs: number,
+  own: { jobId: string; items: readonly HeatItem[] } | null,
+): readonly HeatItem[] {
   const [items, setItems] = useState(initial);
   const [drawnMs] = useState(initialMs);
   useEffect(() => {
     let timer: ReturnType<typeof setTimeout> | null = null;
-    const reload = () => { timer ??= setTimeout(async () => { timer = null; const fresh = await loadItems(); if (fresh) setItems(fresh); }, 400); };
+    const reload = () => {
+      timer ??= setTimeout(async () => {
+        timer = null;
+        const fresh = await loadItems();
+        if (fresh) setItems(fresh);
+      }, 400);
+    };
     const stop = liveStream.onChange(drawnMs, reload);
-    return () => { stop(); if (timer) clearTimeout(timer); };
+    return () => {
+      stop();
+      if (timer) clearTimeout(timer);
+    };
   }, [drawnMs]);
   return own ? [...own.items, ...items.filter(({ jobId }) => jobId !== own.jobId)] : items;
 }
 
 /** What else is hot or cold in the shop, small: for screens that have no room for the strip. */
-export function OtherHeat({ except, units, initialMs }: { except: readonly string[]; units: Units; initialMs: number }) {
+export function OtherHeat({
+  except,
+  units,
+  initialMs,
+}: {
+  except: readonly string[];
+  units: Units;
+  initialMs: number;
+}) {
   const nowMs = useNow(initialMs);
   const items = useHeatItems(NOTHING, 0, null).filter(({ key }) => !except.includes(key));
   return (
-    <Box component="aside" aria-label="Hot and cold elsewhere" sx={{ display: 'flex', gap: 2.5, overflow: 'hidden' }}>
+    <Box
+      component="aside"
+      aria-label="Hot and cold elsewhere"
+      sx={{ display: 'flex', gap: 2.5, overflow: 'hidden' }}
+    >
       {items.slice(0, 2).map((item) => (
-        <Box key={item.key} component={Link} href={item.seatId ? `/jobs/${item.jobId}/${item.seatId}/run` : `/jobs/${item.jobId}`} sx={{ display: 'flex', gap: 1, alignItems: 'center', minHeight: 48, color: token('ink'), textDecoration: 'none', whiteSpace: 'nowrap', fontSize: 18 }}>
-          <StateMark name={item.kind === 'cold' ? 'cold' : 'hot'} size={24} />{item.machine}<b>{describe(item, nowMs, units).clock}</b>
+        <Box
+          key={item.key}
+          component={Link}
+          href={item.seatId ? `/jobs/${item.jobId}/${item.seatId}/run` : `/jobs/${item.jobId}`}
+          sx={{
+            display: 'flex',
+            gap: 1,
+            alignItems: 'center',
+            minHeight: 48,
+            color: token('ink'),
+            textDecoration: 'none',
+            whiteSpace: 'nowrap',
+            fontSize: 18,
+          }}
+        >
+          <StateMark name={item.kind === 'cold' ? 'cold' : 'hot'} size={24} />
+          {item.machine}
+          <b>{describe(item, nowMs, units).clock}</b>
         </Box>
       ))}
     </Box>
@@ -70,7 +142,19 @@ export function OtherHeat({ except, units, initialMs }: { except: readonly strin
 }
 
 /** On every screen while something is hot or cold: its clock, its owner, a way to it; a sound when it is ready or forgotten. */
-export function HeatStrip({ initial, own, people, units, initialMs }: { initial: readonly HeatItem[]; own: { jobId: string; items: readonly HeatItem[] } | null; people: readonly Person[]; units: Units; initialMs: number }) {
+export function HeatStrip({
+  initial,
+  own,
+  people,
+  units,
+  initialMs,
+}: {
+  initial: readonly HeatItem[];
+  own: { jobId: string; items: readonly HeatItem[] } | null;
+  people: readonly Person[];
+  units: Units;
+  initialMs: number;
+}) {
   const nowMs = useNow(initialMs);
   const items = useHeatItems(initial, initialMs, own);
   const [isLoud, setLoud] = useState(true);
@@ -87,23 +171,84 @@ export function HeatStrip({ initial, own, people, units, initialMs }: { initial:
   });
   if (items.length === 0) return null;
   return (
-    <Box component="aside" aria-label="Hot and cold" className="no-print" sx={{ display: 'flex', alignItems: 'stretch', gap: 4, minHeight: 76, mx: -4, px: 4, position: 'sticky', bottom: 0, zIndex: 2, backgroundColor: token('shade'), borderTop: `2px solid ${token('ink')}`, overflowX: 'auto' }}>
+    <Box
+      component="aside"
+      aria-label="Hot and cold"
+      className="no-print"
+      sx={{
+        display: 'flex',
+        alignItems: 'stretch',
+        gap: 4,
+        minHeight: 76,
+        mx: -4,
+        px: 4,
+        position: 'sticky',
+        bottom: 0,
+        zIndex: 2,
+        backgroundColor: token('shade'),
+        borderTop: `2px solid ${token('ink')}`,
+        overflowX: 'auto',
+      }}
+    >
       {shown.slice(0, SHOWN).map(({ item, words, clock, isForgotten }) => {
         const isCold = item.kind === 'cold';
         return (
-          <Box key={item.key} component={Link} href={item.seatId ? `/jobs/${item.jobId}/${item.seatId}/run` : `/jobs/${item.jobId}`} sx={{ display: 'flex', alignItems: 'center', gap: 1.5, color: token('ink'), textDecoration: 'none', whiteSpace: 'nowrap', minHeight: 60 }}>
+          <Box
+            key={item.key}
+            component={Link}
+            href={item.seatId ? `/jobs/${item.jobId}/${item.seatId}/run` : `/jobs/${item.jobId}`}
+            sx={{
+              display: 'flex',
+              alignItems: 'center',
+              gap: 1.5,
+              color: token('ink'),
+              textDecoration: 'none',
+              whiteSpace: 'nowrap',
+              minHeight: 60,
+            }}
+          >
             <StateMark name={isCold ? 'cold' : 'hot'} size={34} />
             <Box sx={{ lineHeight: 1.15 }}>
-              <Box sx={{ fontWeight: 700, fontSize: 17 }}>{item.name}, {item.machine}</Box>
-              <Box sx={{ fontSize: 16, color: token('steel') }}>{isForgotten ? 'forgotten? ' : ''}{words} · {people.find(({ id }) => id === item.personId)?.initials ?? ''}</Box>
+              <Box sx={{ fontWeight: 700, fontSize: 17 }}>
+                {item.name}, {item.machine}
+              </Box>
+              <Box sx={{ fontSize: 16, color: token('steel') }}>
+                {isForgotten ? 'forgotten? ' : ''}
+                {words} · {people.find(({ id }) => id === item.personId)?.initials ?? ''}
+              </Box>
             </Box>
-            <Box sx={{ fontSize: 46, fontWeight: 700, fontStretch: STRETCH.headline, color: isCold ? token('cold') : token('heat'), lineHeight: 1 }} suppressHydrationWarning>{clock}</Box>
+            <Box
+              sx={{
+                fontSize: 46,
+                fontWeight: 700,
+                fontStretch: STRETCH.headline,
+                color: isCold ? token('cold') : token('heat'),
+                lineHeight: 1,
+              }}
+              suppressHydrationWarning
+            >
+              {clock}
+            </Box>
           </Box>
         );
       })}
-      {shown.length > SHOWN && <Box component={Link} href="/" sx={{ alignSelf: 'center', fontWeight: 700, color: token('ink'), whiteSpace: 'nowrap' }}>and {shown.length - SHOWN} more</Box>}
+      {shown.length > SHOWN && (
+        <Box
+          component={Link}
+          href="/"
+          sx={{ alignSelf: 'center', fontWeight: 700, color: token('ink'), whiteSpace: 'nowrap' }}
+        >
+          and {shown.length - SHOWN} more
+        </Box>
+      )}
       <Box sx={{ flex: 1 }} />
-      <IconButton aria-label={isLoud ? 'Sounds are on' : 'Sounds are off'} onClick={() => setLoud(!isLoud)} sx={{ alignSelf: 'center' }}>{isLoud ? <VolumeUpOutlined /> : <VolumeOffOutlined />}</IconButton>
+      <IconButton
+        aria-label={isLoud ? 'Sounds are on' : 'Sounds are off'}
+        onClick={() => setLoud(!isLoud)}
+        sx={{ alignSelf: 'center' }}
+      >
+        {isLoud ? <VolumeUpOutlined /> : <VolumeOffOutlined />}
+      </IconButton>
     </Box>
   );
 }

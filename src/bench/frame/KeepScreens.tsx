@@ -3,7 +3,14 @@ import { usePathname } from 'next/navigation';
 import { useEffect } from 'react';
 
 /** Files that this page is made of, as far as the browser has fetched them. */
-const builtFiles = () => [...new Set(performance.getEntriesByType('resource').map(({ name }) => name).filter((name) => name.includes('/_next/static/')))];
+const builtFiles = () => [
+  ...new Set(
+    performance
+      .getEntriesByType('resource')
+      .map(({ name }) => name)
+      .filter((name) => name.includes('/_next/static/')),
+  ),
+];
 
 /**
  * Has every opened screen kept in this browser, so that a reload works while the server is away. Browsers allow it on https and on
@@ -16,7 +23,9 @@ export function KeepScreens() {
     const timer = setTimeout(async () => {
       await navigator.serviceWorker.register('/sw.js').catch(() => null);
       const { active } = await navigator.serviceWorker.ready;
-      navigator.serviceWorker.onmessage = () => { document.documentElement.dataset.kept = window.location.pathname; };
+      navigator.serviceWorker.onmessage = () => {
+        document.documentElement.dataset.kept = window.location.pathname;
+      };
       active?.postMessage({ page: window.location.href, files: builtFiles() });
     }, 1200);
     return () => clearTimeout(timer);

@@ -22,8 +22,25 @@ export const KeysDialog = ({ isOpen, onClose }: { isOpen: boolean; onClose: () =
   <Dialog open={isOpen} onClose={onClose}>
     <DialogTitle>Keys</DialogTitle>
     <DialogContent>
-      <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: 'auto 1fr', columnGap: 3, rowGap: 1.5, m: 0, fontSize: 18 }}>
-        {KEYS.map(([key, does]) => [<Box component="dt" key={key} sx={{ fontWeight: 750 }}>{key}</Box>, <Box component="dd" key={does} sx={{ m: 0 }}>{does}</Box>])}
+      <Box
+        component="dl"
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: 'auto 1fr',
+          columnGap: 3,
+          rowGap: 1.5,
+          m: 0,
+          fontSize: 18,
+        }}
+      >
+        {KEYS.map(([key, does]) => [
+          <Box component="dt" key={key} sx={{ fontWeight: 750 }}>
+            {key}
+          </Box>,
+          <Box component="dd" key={does} sx={{ m: 0 }}>
+            {does}
+          </Box>,
+        ])}
       </Box>
     </DialogContent>
   </Dialog>

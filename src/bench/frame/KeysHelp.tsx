@@ -6,20 +6,30 @@ import { token } from '@/ui/theme/tokens';
 
 const KeysDialog = later(() => import('./KeysDialog'), 'KeysDialog');
 
-const isTyping = (target: EventTarget | null) => target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement;
+const isTyping = (target: EventTarget | null) =>
+  target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement;
 
 export function KeysHelp() {
   const [isOpen, setOpen] = useState(false);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (event.key === '?' && !(isTyping(event.target) && (event.target as HTMLInputElement).value !== '')) { event.preventDefault(); setOpen(true); }
+      if (event.key === '?' && !(isTyping(event.target) && (event.target as HTMLInputElement).value !== '')) {
+        event.preventDefault();
+        setOpen(true);
+      }
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   }, []);
   return (
     <>
-      <Button variant="text" onClick={() => setOpen(true)} sx={{ minHeight: 48, px: 1, fontSize: 17, fontWeight: 500, color: token('steel') }}>Keys&nbsp;?</Button>
+      <Button
+        variant="text"
+        onClick={() => setOpen(true)}
+        sx={{ minHeight: 48, px: 1, fontSize: 17, fontWeight: 500, color: token('steel') }}
+      >
+        Keys&nbsp;?
+      </Button>
       <KeysDialog isOpen={isOpen} onClose={() => setOpen(false)} />
     </>
   );

@@ -15,21 +15,64 @@ export function NewPerson({ onAdded }: { onAdded: () => void }) {
   const [initials, setInitials] = useState('');
   const [name, setName] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
-  if (!isOpen) return <Button variant="text" sx={{ mt: 1, px: 0 }} onClick={() => setOpen(true)}>Somebody new</Button>;
+  if (!isOpen)
+    return (
+      <Button variant="text" sx={{ mt: 1, px: 0 }} onClick={() => setOpen(true)}>
+        Somebody new
+      </Button>
+    );
   const add = async () => {
-    if (initials.trim() === '' || name.trim() === '') { setProblem('Both are needed: initials to tell people apart, the name for the record.'); return; }
-    const person = { id: uuid(), initials: initials.trim().toUpperCase(), name: name.trim(), units: 'metric' };
+    if (initials.trim() === '' || name.trim() === '') {
+      setProblem('Both are needed: initials to tell people apart, the name for the record.');
+      return;
+    }
+    const person = {
+      id: uuid(),
+      initials: initials.trim().toUpperCase(),
+      name: name.trim(),
+      units: 'metric',
+    };
     const sent = await sendJson('/api/v1/people', 'POST', person);
-    if (!sent.isOk) { setProblem(sent.answer?.error?.code === 'not_unique' ? sent.answer.error.message : sayProblem(sent, 'The server does not answer: try again.')); return; }
+    if (!sent.isOk) {
+      setProblem(
+        sent.answer?.error?.code === 'not_unique'
+          ? sent.answer.error.message
+          : sayProblem(sent, 'The server does not answer: try again.'),
+      );
+      return;
+    }
     pickPerson(person.id);
     onAdded();
     router.refresh();
   };
   return (
-    <Box sx={{ display: 'flex', gap: 1, mt: 2, alignItems: 'flex-start' }} component="form" onSubmit={(event) => { event.preventDefault(); void add(); }}>
-      <TextField label="Initials" value={initials} onChange={(event) => setInitials(event.target.value)} sx={{ width: 96 }} slotProps={{ htmlInput: { maxLength: 4, name: 'initials' } }} />
-      <TextField label="Name" value={name} error={problem !== null} helperText={problem} onChange={(event) => setName(event.target.value)} sx={{ flex: 1 }} slotProps={{ htmlInput: { maxLength: 80, name: 'name' } }} />
-      <Button type="submit" variant="contained">Add</Button>
+    <Box
+      sx={{ display: 'flex', gap: 1, mt: 2, alignItems: 'flex-start' }}
+      component="form"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void add();
+      }}
+    >
+      <TextField
+        label="Initials"
+        value={initials}
+        onChange={(event) => setInitials(event.target.value)}
+        sx={{ width: 96 }}
+        slotProps={{ htmlInput: { maxLength: 4, name: 'initials' } }}
+      />
+      <TextField
+        label="Name"
+        value={name}
+        error={problem !== null}
+        helperText={problem}
+        onChange={(event) => setName(event.target.value)}
+        sx={{ flex: 1 }}
+        slotProps={{ htmlInput: { maxLength: 80, name: 'name' } }}
+      />
+      <Button type="submit" variant="contained">
+        Add
+      </Button>
     </Box>
   );
 }

@@ -5,11 +5,31 @@ import type { ReactNode } from 'react';
 import { token } from '@/ui/theme/tokens';
 
 /** The next move, one line in the imperative, at the same place on every screen; the reason under it. */
-export function NextMoveBand({ headline, reason, children }: { headline: string; reason: ReactNode; children?: ReactNode }) {
+export function NextMoveBand({
+  headline,
+  reason,
+  children,
+}: {
+  headline: string;
+  reason: ReactNode;
+  children?: ReactNode;
+}) {
   return (
-    <Box sx={{ display: 'flex', flexWrap: { xs: 'wrap', sm: 'nowrap' }, alignItems: 'center', columnGap: 3, rowGap: 1, minHeight: 88, py: 0.5 }}>
+    <Box
+      sx={{
+        display: 'flex',
+        flexWrap: { xs: 'wrap', sm: 'nowrap' },
+        alignItems: 'center',
+        columnGap: 3,
+        rowGap: 1,
+        minHeight: 88,
+        py: 0.5,
+      }}
+    >
       <Box sx={{ flex: { xs: '1 0 100%', sm: 1 }, minWidth: 0 }}>
-        <Typography variant="h1" sx={{ fontSize: { xs: 30, md: 42 } }} data-testid="next-move">{headline}</Typography>
+        <Typography variant="h1" sx={{ fontSize: { xs: 30, md: 42 } }} data-testid="next-move">
+          {headline}
+        </Typography>
         <Typography sx={{ color: token('steel'), mt: 0.5 }}>{reason}</Typography>
       </Box>
       {children}

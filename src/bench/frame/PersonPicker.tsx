@@ -10,14 +10,30 @@ import { chooseForPerson, pickPerson, usePerson } from '@/bench/record/hooks';
 import { useLoaded } from '@/bench/record/useLoaded';
 import { STRETCH, token } from '@/ui/theme/tokens';
 
-const UNIT_WORDS: readonly { units: Units; words: string }[] = [{ units: 'metric', words: 'mm, °C' }, { units: 'metric_um', words: 'mm, fits in µm' }, { units: 'imperial', words: 'inch, thou, °F' }];
+const UNIT_WORDS: readonly { units: Units; words: string }[] = [
+  { units: 'metric', words: 'mm, °C' },
+  { units: 'metric_um', words: 'mm, fits in µm' },
+  { units: 'imperial', words: 'inch, thou, °F' },
+];
 
 const loadNewPerson = () => import('./NewPerson');
 
-const WALK_WORDS: readonly { walk: NonNullable<Person['walk']>; words: string }[] = [{ walk: 'quick', words: 'quick: measure and fit' }, { walk: 'full', words: 'full' }, { walk: 'taught', words: 'taught, with reasons' }];
+const WALK_WORDS: readonly { walk: NonNullable<Person['walk']>; words: string }[] = [
+  { walk: 'quick', words: 'quick: measure and fit' },
+  { walk: 'full', words: 'full' },
+  { walk: 'taught', words: 'taught, with reasons' },
+];
 
 /** Who is at the bench, and in which units that person reads and types. */
-export function PersonPicker({ people, isOpen, onClose }: { people: readonly Person[]; isOpen: boolean; onClose: () => void }) {
+export function PersonPicker({
+  people,
+  isOpen,
+  onClose,
+}: {
+  people: readonly Person[];
+  isOpen: boolean;
+  onClose: () => void;
+}) {
   const person = usePerson(people);
   const newPerson = useLoaded(loadNewPerson, isOpen);
   return (
@@ -26,9 +42,28 @@ export function PersonPicker({ people, isOpen, onClose }: { people: readonly Per
       <DialogContent>
         <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap' }}>
           {people.map(({ id, initials, name }, i) => (
-            <Button key={id} variant="outlined" autoFocus={i === 0} aria-pressed={id === person?.id} sx={{ width: 150, minHeight: 96, flexDirection: 'column', backgroundColor: id === person?.id ? token('shade') : undefined }} onClick={() => { pickPerson(id); onClose(); }}>
-              <Box component="span" sx={{ fontSize: 34, fontWeight: 800 }}>{initials}</Box>
-              <Box component="span" sx={{ fontSize: 16, fontWeight: 500, fontStretch: STRETCH.text }}>{name}</Box>
+            <Button
+              key={id}
+              variant="outlined"
+              autoFocus={i === 0}
+              aria-pressed={id === person?.id}
+              sx={{
+                width: 150,
+                minHeight: 96,
+                flexDirection: 'column',
+                backgroundColor: id === person?.id ? token('shade') : undefined,
+              }}
+              onClick={() => {
+                pickPerson(id);
+                onClose();
+              }}
+            >
+              <Box component="span" sx={{ fontSize: 34, fontWeight: 800 }}>
+                {initials}
+              </Box>
+              <Box component="span" sx={{ fontSize: 16, fontWeight: 500, fontStretch: STRETCH.text }}>
+                {name}
+              </Box>
             </Button>
           ))}
           {people.length === 0 && 'Nobody is entered in this shop yet.'}
@@ -38,11 +73,29 @@ export function PersonPicker({ people, isOpen, onClose }: { people: readonly Per
           <Box sx={{ mt: 3 }}>
             <Box sx={{ fontSize: 17, color: token('steel') }}>{person.initials} reads and types in</Box>
             <Box sx={{ display: 'flex', gap: 1, mt: 1 }} role="group" aria-label="Units">
-              {UNIT_WORDS.map(({ units, words }) => <Button key={units} variant={units === person.units ? 'outlined' : 'text'} aria-pressed={units === person.units} onClick={() => chooseForPerson(person, { units })}>{words}</Button>)}
+              {UNIT_WORDS.map(({ units, words }) => (
+                <Button
+                  key={units}
+                  variant={units === person.units ? 'outlined' : 'text'}
+                  aria-pressed={units === person.units}
+                  onClick={() => chooseForPerson(person, { units })}
+                >
+                  {words}
+                </Button>
+              ))}
             </Box>
             <Box sx={{ fontSize: 17, color: token('steel'), mt: 2 }}>and walks through a job</Box>
             <Box sx={{ display: 'flex', gap: 1, mt: 1 }} role="group" aria-label="Walk">
-              {WALK_WORDS.map(({ walk, words }) => <Button key={walk} variant={walk === (person.walk ?? 'full') ? 'outlined' : 'text'} aria-pressed={walk === (person.walk ?? 'full')} onClick={() => chooseForPerson(person, { walk })}>{words}</Button>)}
+              {WALK_WORDS.map(({ walk, words }) => (
+                <Button
+                  key={walk}
+                  variant={walk === (person.walk ?? 'full') ? 'outlined' : 'text'}
+                  aria-pressed={walk === (person.walk ?? 'full')}
+                  onClick={() => chooseForPerson(person, { walk })}
+                >
+                  {words}
+                </Button>
+              ))}
             </Box>
           </Box>
         )}

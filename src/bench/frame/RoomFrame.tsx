@@ -11,13 +11,33 @@ import { placesFrom, type PlaceName } from './places';
 export type RoomProps = { people: readonly Person[]; heat: readonly HeatItem[]; nowMs: number };
 
 /** The frame of a room that belongs to no job: head, the room, and the strip of what is hot or cold anywhere. */
-export function RoomFrame({ here, title, subtitle, people, heat, nowMs, children }: RoomProps & { here: PlaceName; title: string; subtitle?: string; children: ReactNode }) {
+export function RoomFrame({
+  here,
+  title,
+  subtitle,
+  people,
+  heat,
+  nowMs,
+  children,
+}: RoomProps & { here: PlaceName; title: string; subtitle?: string; children: ReactNode }) {
   const person = usePerson(people);
   return (
     <Box sx={{ minHeight: '100vh', px: 4, display: 'flex', flexDirection: 'column' }}>
       <Head title={title} subtitle={subtitle} people={people} places={placesFrom(here)} />
-      <Box component="main" data-testid="room" sx={{ flex: 1, display: 'flex', flexDirection: 'column', pb: 3 }}>{children}</Box>
-      <HeatStrip initial={heat} own={null} people={people} units={person?.units ?? 'metric'} initialMs={nowMs} />
+      <Box
+        component="main"
+        data-testid="room"
+        sx={{ flex: 1, display: 'flex', flexDirection: 'column', pb: 3 }}
+      >
+        {children}
+      </Box>
+      <HeatStrip
+        initial={heat}
+        own={null}
+        people={people}
+        units={person?.units ?? 'metric'}
+        initialMs={nowMs}
+      />
     </Box>
   );
 }

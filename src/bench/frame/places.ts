@@ -8,6 +8,11 @@ export type PlaceName = 'Bench' | 'Job' | 'Quick sums' | 'Reference';
 
 /** The places that the head leads to; a job only while one is open. */
 export function placesFrom(here: PlaceName, jobHref?: string): Place[] {
-  const all: [PlaceName, string][] = [['Bench', '/'], ...(jobHref ? [['Job', jobHref] as [PlaceName, string]] : []), ['Quick sums', '/sums'], ['Reference', '/reference']];
+  const all: [PlaceName, string][] = [
+    ['Bench', '/'],
+    ...(jobHref ? [['Job', jobHref] as [PlaceName, string]] : []),
+    ['Quick sums', '/sums'],
+    ['Reference', '/reference'],
+  ];
   return all.map(([name, href]) => ({ name, href, isHere: name === here }));
 }

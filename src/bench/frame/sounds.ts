@@ -1,7 +1,13 @@
 'use client';
 
 /** Notes in Hz: rising for hot, falling for cold, one low note again and again for a forgotten heat, a tick for a reading. */
-const CALLS = { hot: [440, 660, 880], cold: [880, 660, 440], forgotten: [220, 220, 220, 220], tick: [1400], refused: [180] } as const;
+const CALLS = {
+  hot: [440, 660, 880],
+  cold: [880, 660, 440],
+  forgotten: [220, 220, 220, 220],
+  tick: [1400],
+  refused: [180],
+} as const;
 
 let context: AudioContext | null = null;
 
@@ -21,5 +27,7 @@ export function playCall(call: keyof typeof CALLS) {
       oscillator.start(at);
       oscillator.stop(at + each);
     });
-  } catch { /* no sound on this device */ }
+  } catch {
+    /* no sound on this device */
+  }
 }

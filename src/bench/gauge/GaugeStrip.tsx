@@ -47,10 +47,14 @@ export function GaugeStrip({ seatId, slots, slot, onSlot }: Props) {
   const input = useRef<HTMLInputElement>(null);
 
   const here = slots.find((each) => each.slot === slot) ?? slots[0]!;
-  const simulated = record.instruments.find(({ kind, isSimulated }) => kind === here.instrumentKind && isSimulated) ?? null;
+  const simulated =
+    record.instruments.find(({ kind, isSimulated }) => kind === here.instrumentKind && isSimulated) ?? null;
   const byHand = record.instruments.find(({ kind }) => kind === 'by_hand') ?? null;
   const castingId = view?.casting.id ?? '';
-  const target = useMemo(() => ({ jobId: record.id, seatId, castingId, slot: here.slot }), [record.id, seatId, castingId, here.slot]);
+  const target = useMemo(
+    () => ({ jobId: record.id, seatId, castingId, slot: here.slot }),
+    [record.id, seatId, castingId, here.slot],
+  );
   const gauge = useGauge(isByHand ? null : (simulated?.id ?? null), target);
   const counting = useMemo(() => countingReadings(view?.readings ?? [], ''), [view?.readings]);
   const readingIn = (name: string) => counting.find((reading) => reading.slot === name);
@@ -58,7 +62,8 @@ export function GaugeStrip({ seatId, slots, slot, onSlot }: Props) {
   // A gauge types like a keyboard: whatever has the focus, its digits go into the waiting slot.
   useEffect(() => {
     const onKey = (event: globalThis.KeyboardEvent) => {
-      const isElsewhere = event.target instanceof HTMLInputElement || event.ctrlKey || event.metaKey || event.altKey;
+      const isElsewhere =
+        event.target instanceof HTMLInputElement || event.ctrlKey || event.metaKey || event.altKey;
       if (!isElsewhere && pad === null && /^[\d.,-]$/.test(event.key)) input.current?.focus();
     };
     window.addEventListener('keydown', onKey);
@@ -66,7 +71,9 @@ export function GaugeStrip({ seatId, slots, slot, onSlot }: Props) {
   }, [pad]);
   useEffect(() => {
     input.current?.focus({ preventScroll: true });
-    document.querySelector('[role="listbox"] [aria-selected="true"]')?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+    document
+      .querySelector('[role="listbox"] [aria-selected="true"]')
+      ?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
   }, [here.slot]);
 
   if (!view) return null;
@@ -75,17 +82,40 @@ export function GaugeStrip({ seatId, slots, slot, onSlot }: Props) {
 
   /** @returns what is wrong, or null when it was taken */
   const take = (typed: string, instrumentId: string | undefined, atC: number): string | null => {
-    if (!person) { askPerson(); return 'Say first who is at the bench.'; }
-    const checked = checkReading({ slot: here.slot, typed, seat: view.seat, lengthUnit: units === 'imperial' ? 'in' : 'mm', temperatureUnit: units === 'imperial' ? 'F' : 'C' });
-    if (!checked.ok) { playCall('refused'); return sayIssue(checked.issues[0]!); }
+    if (!person) {
+      askPerson();
+      return 'Say first who is at the bench.';
+    }
+    const checked = checkReading({
+      slot: here.slot,
+      typed,
+      seat: view.seat,
+      lengthUnit: units === 'imperial' ? 'in' : 'mm',
+      temperatureUnit: units === 'imperial' ? 'F' : 'C',
+    });
+    if (!checked.ok) {
+      playCall('refused');
+      return sayIssue(checked.issues[0]!);
+    }
     if (!instrumentId) return 'This shop has no instrument for typed readings.';
-    addReading({ slot: here.slot, typed, value: checked.value, instrumentId, metalC: atC, seatId, castingId: null });
+    addReading({
+      slot: here.slot,
+      typed,
+      value: checked.value,
+      instrumentId,
+      metalC: atC,
+      seatId,
+      castingId: null,
+    });
     playCall('tick');
     onSlot(slotAfter(slots, here.slot, new Set([...counting.map((reading) => reading.slot), here.slot])));
     return null;
   };
   const takeTyped = (typed: string) => take(typed, byHand?.id, metalC);
-  const takeLive = () => (gauge.live?.isSteady ? take(`${gauge.live.text}${units === 'imperial' ? 'mm' : ''}`, simulated?.id, gauge.live.metalC) : 'The gauge is not steady yet.');
+  const takeLive = () =>
+    gauge.live?.isSteady
+      ? take(`${gauge.live.text}${units === 'imperial' ? 'mm' : ''}`, simulated?.id, gauge.live.metalC)
+      : 'The gauge is not steady yet.';
   const takeWhatIsThere = () => {
     const wrong = text.trim() === '' && gauge.live ? takeLive() : takeTyped(text);
     setProblem(wrong);
@@ -93,22 +123,34 @@ export function GaugeStrip({ seatId, slots, slot, onSlot }: Props) {
   };
   const strike = () => {
     const reading = readingIn(here.slot);
-    if (reading) addEvent('reading_struck', { readingId: reading.id, reason: 'struck out at the bench' }, { seatId });
+    if (reading)
+      addEvent('reading_struck', { readingId: reading.id, reason: 'struck out at the bench' }, { seatId });
   };
   const pick = (name: string) => {
     const moving = movingFrom && counting.find(({ id }) => id === movingFrom);
-    if (moving && moving.slot !== name) addEvent('reading_moved', { readingId: moving.id, slot: name }, { seatId });
+    if (moving && moving.slot !== name)
+      addEvent('reading_moved', { readingId: moving.id, slot: name }, { seatId });
     setMovingFrom(null);
     setProblem(null);
     onSlot(name);
   };
   const onKeyDown = (event: KeyboardEvent) => {
-    if (event.key === 'Enter') { event.preventDefault(); takeWhatIsThere(); return; }
+    if (event.key === 'Enter') {
+      event.preventDefault();
+      takeWhatIsThere();
+      return;
+    }
     if (text !== '') return;
     const step = MOVES[event.key];
     const next = step && slots[slots.findIndex((each) => each.slot === here.slot) + step];
-    if (next) { event.preventDefault(); pick(next.slot); }
-    if (event.key === 'Delete') { event.preventDefault(); strike(); }
+    if (next) {
+      event.preventDefault();
+      pick(next.slot);
+    }
+    if (event.key === 'Delete') {
+      event.preventDefault();
+      strike();
+    }
   };
   const hasReading = readingIn(here.slot) !== undefined;
   // The waiting reading is black; when none waits, the black block belongs to something else on the screen.
@@ -116,29 +158,153 @@ export function GaugeStrip({ seatId, slots, slot, onSlot }: Props) {
   const [ground, ink] = isWaiting ? [token('block'), token('onBlock')] : [token('shade'), token('ink')];
 
   return (
-    <Box className="no-print" sx={{ mx: -4, position: 'sticky', bottom: 0, borderTop: `2px solid ${token('ink')}`, backgroundColor: token('plate') }}>
-      {problem && <Box role="alert" sx={{ px: 4, py: 0.75, fontSize: 18, fontWeight: 700, borderBottom: `1px solid ${token('rule')}` }} data-testid="reading-problem">{slotLabel(here)}: {problem}</Box>}
-      <Box sx={{ display: 'flex', alignItems: 'stretch', minHeight: 76, pl: 4, flexWrap: { xs: 'wrap', lg: 'nowrap' } }}>
+    <Box
+      className="no-print"
+      sx={{
+        mx: -4,
+        position: 'sticky',
+        bottom: 0,
+        borderTop: `2px solid ${token('ink')}`,
+        backgroundColor: token('plate'),
+      }}
+    >
+      {problem && (
+        <Box
+          role="alert"
+          sx={{ px: 4, py: 0.75, fontSize: 18, fontWeight: 700, borderBottom: `1px solid ${token('rule')}` }}
+          data-testid="reading-problem"
+        >
+          {slotLabel(here)}: {problem}
+        </Box>
+      )}
+      <Box
+        sx={{
+          display: 'flex',
+          alignItems: 'stretch',
+          minHeight: 76,
+          pl: 4,
+          flexWrap: { xs: 'wrap', lg: 'nowrap' },
+        }}
+      >
         <Box sx={{ width: 146, py: 0.5, pr: 1, lineHeight: 1.2, alignSelf: 'center' }}>
-          <Box component="button" onClick={() => setByHand(!isByHand)} disabled={!simulated} sx={{ all: 'unset', cursor: simulated ? 'pointer' : 'default', fontWeight: 700, fontSize: 16, textDecoration: simulated ? 'underline' : 'none', textUnderlineOffset: 4, minHeight: 30 }}>{isByHand || !simulated ? (byHand?.name ?? 'Typed by hand') : simulated.name}</Box>
-          <Box component="button" onClick={() => setPad('metal')} sx={{ all: 'unset', cursor: 'pointer', display: 'block', fontSize: 15, color: token('steel'), minHeight: 24 }}>metal {Math.round(gauge.live?.metalC ?? metalC)} °C{keptHere === 0 && counting.length > 0 ? ' · all stored' : ''}</Box>
-          {keptHere > 0 && <Box role="status" sx={{ fontSize: 15, fontWeight: 700, whiteSpace: 'nowrap' }}>{keptHere} kept here, not yet sent</Box>}
+          <Box
+            component="button"
+            onClick={() => setByHand(!isByHand)}
+            disabled={!simulated}
+            sx={{
+              all: 'unset',
+              cursor: simulated ? 'pointer' : 'default',
+              fontWeight: 700,
+              fontSize: 16,
+              textDecoration: simulated ? 'underline' : 'none',
+              textUnderlineOffset: 4,
+              minHeight: 30,
+            }}
+          >
+            {isByHand || !simulated ? (byHand?.name ?? 'Typed by hand') : simulated.name}
+          </Box>
+          <Box
+            component="button"
+            onClick={() => setPad('metal')}
+            sx={{
+              all: 'unset',
+              cursor: 'pointer',
+              display: 'block',
+              fontSize: 15,
+              color: token('steel'),
+              minHeight: 24,
+            }}
+          >
+            metal {Math.round(gauge.live?.metalC ?? metalC)} °C
+            {keptHere === 0 && counting.length > 0 ? ' · all stored' : ''}
+          </Box>
+          {keptHere > 0 && (
+            <Box role="status" sx={{ fontSize: 15, fontWeight: 700, whiteSpace: 'nowrap' }}>
+              {keptHere} kept here, not yet sent
+            </Box>
+          )}
         </Box>
         <Box sx={{ width: 140, alignSelf: 'center', whiteSpace: 'nowrap' }} aria-live="off">
-          {gauge.isTaken
-            ? <Button variant="outlined" onClick={gauge.takeBack} sx={{ fontSize: 16 }}>Another screen has it: take it back</Button>
-            : <><Box component="span" data-testid="live-value" data-steady={gauge.live?.isSteady ?? false} sx={{ fontSize: 40, fontWeight: 750, fontStretch: STRETCH.headline, color: gauge.live?.isSteady ? token('ink') : token('mid') }}>{gauge.live?.text ?? (isByHand || !simulated ? 'keys' : '–')}</Box>{gauge.live && <Box component="span" sx={{ ml: 0.75, color: token('steel') }}>mm</Box>}</>}
+          {gauge.isTaken ? (
+            <Button variant="outlined" onClick={gauge.takeBack} sx={{ fontSize: 16 }}>
+              Another screen has it: take it back
+            </Button>
+          ) : (
+            <>
+              <Box
+                component="span"
+                data-testid="live-value"
+                data-steady={gauge.live?.isSteady ?? false}
+                sx={{
+                  fontSize: 40,
+                  fontWeight: 750,
+                  fontStretch: STRETCH.headline,
+                  color: gauge.live?.isSteady ? token('ink') : token('mid'),
+                }}
+              >
+                {gauge.live?.text ?? (isByHand || !simulated ? 'keys' : '–')}
+              </Box>
+              {gauge.live && (
+                <Box component="span" sx={{ ml: 0.75, color: token('steel') }}>
+                  mm
+                </Box>
+              )}
+            </>
+          )}
         </Box>
-        <Box sx={{ flex: { xs: '1 0 100%', lg: 1 }, order: { xs: 9, lg: 0 }, display: 'flex', overflowX: 'auto', minWidth: 240, minHeight: 64 }} role="listbox" aria-label="Slots">
+        <Box
+          sx={{
+            flex: { xs: '1 0 100%', lg: 1 },
+            order: { xs: 9, lg: 0 },
+            display: 'flex',
+            overflowX: 'auto',
+            minWidth: 240,
+            minHeight: 64,
+          }}
+          role="listbox"
+          aria-label="Slots"
+        >
           {slots.map((each) => {
             const isHere = each.slot === here.slot;
             const reading = readingIn(each.slot);
             return (
-              <Box key={each.slot} component="button" role="option" aria-selected={isHere} tabIndex={-1} onClick={() => pick(each.slot)} sx={{ all: 'unset', boxSizing: 'border-box', cursor: 'pointer', display: 'flex', alignItems: 'center', gap: 0.5, px: isCrowded ? 0.5 : 0.75, minWidth: isCrowded ? 66 : 83, borderRight: `1px solid ${token('rule')}`, backgroundColor: isHere ? token('shade') : movingFrom ? token('paper') : 'transparent', outline: movingFrom && !isHere ? `2px dashed ${token('mid')}` : 'none', outlineOffset: -4 }}>
-                {!isCrowded && <SlotPicture kind={each.instrumentKind} angleDeg={each.angleDeg} isDark={isHere} size={22} />}
+              <Box
+                key={each.slot}
+                component="button"
+                role="option"
+                aria-selected={isHere}
+                tabIndex={-1}
+                onClick={() => pick(each.slot)}
+                sx={{
+                  all: 'unset',
+                  boxSizing: 'border-box',
+                  cursor: 'pointer',
+                  display: 'flex',
+                  alignItems: 'center',
+                  gap: 0.5,
+                  px: isCrowded ? 0.5 : 0.75,
+                  minWidth: isCrowded ? 66 : 83,
+                  borderRight: `1px solid ${token('rule')}`,
+                  backgroundColor: isHere ? token('shade') : movingFrom ? token('paper') : 'transparent',
+                  outline: movingFrom && !isHere ? `2px dashed ${token('mid')}` : 'none',
+                  outlineOffset: -4,
+                }}
+              >
+                {!isCrowded && (
+                  <SlotPicture
+                    kind={each.instrumentKind}
+                    angleDeg={each.angleDeg}
+                    isDark={isHere}
+                    size={22}
+                  />
+                )}
                 <Box sx={{ lineHeight: 1.1 }}>
                   <Box sx={{ fontSize: 15, color: token('steel'), whiteSpace: 'nowrap' }}>{each.label}</Box>
-                  <Box sx={{ fontSize: 20, fontWeight: 750, fontStretch: STRETCH.headline }}>{reading ? showSize(reading.value, units, each.instrumentKind === 'depth_gauge' ? 2 : 3).figure : '—'}</Box>
+                  <Box sx={{ fontSize: 20, fontWeight: 750, fontStretch: STRETCH.headline }}>
+                    {reading
+                      ? showSize(reading.value, units, each.instrumentKind === 'depth_gauge' ? 2 : 3).figure
+                      : '—'}
+                  </Box>
                 </Box>
               </Box>
             );
@@ -146,25 +312,89 @@ export function GaugeStrip({ seatId, slots, slot, onSlot }: Props) {
         </Box>
         <Box sx={{ display: 'flex', backgroundColor: ground, color: ink, alignItems: 'stretch' }}>
           <Box sx={{ pl: 2, py: 1, width: 112 }}>
-            <Box sx={{ fontSize: 15, whiteSpace: 'nowrap' }}>{hasReading ? 'again' : 'waiting'}: {here.label}</Box>
-            <Box component="input" ref={input} value={text} inputMode="none" autoComplete="off" aria-label={`Reading ${slotLabel(here)}`} data-testid="reading" onChange={(event: React.ChangeEvent<HTMLInputElement>) => { setText(event.target.value); setProblem(null); }} onKeyDown={onKeyDown} placeholder="number"
-              sx={{ all: 'unset', width: 96, fontSize: 30, fontWeight: 750, fontStretch: STRETCH.headline, borderBottom: `2px solid ${ink}`, '&::placeholder': { color: token('mid') } }} />
+            <Box sx={{ fontSize: 15, whiteSpace: 'nowrap' }}>
+              {hasReading ? 'again' : 'waiting'}: {here.label}
+            </Box>
+            <Box
+              component="input"
+              ref={input}
+              value={text}
+              inputMode="none"
+              autoComplete="off"
+              aria-label={`Reading ${slotLabel(here)}`}
+              data-testid="reading"
+              onChange={(event: React.ChangeEvent<HTMLInputElement>) => {
+                setText(event.target.value);
+                setProblem(null);
+              }}
+              onKeyDown={onKeyDown}
+              placeholder="number"
+              sx={{
+                all: 'unset',
+                width: 96,
+                fontSize: 30,
+                fontWeight: 750,
+                fontStretch: STRETCH.headline,
+                borderBottom: `2px solid ${ink}`,
+                '&::placeholder': { color: token('mid') },
+              }}
+            />
           </Box>
-          <Button variant={isWaiting ? 'contained' : 'text'} onClick={takeWhatIsThere} sx={{ minWidth: 104, px: 1, fontSize: 26 }}>Take it</Button>
+          <Button
+            variant={isWaiting ? 'contained' : 'text'}
+            onClick={takeWhatIsThere}
+            sx={{ minWidth: 104, px: 1, fontSize: 26 }}
+          >
+            Take it
+          </Button>
         </Box>
-        <Button variant="text" onClick={() => setPad('reading')} sx={{ minWidth: 64, px: 1, fontSize: 17, lineHeight: 1.05 }}>Type it</Button>
-        <Button variant="text" onClick={strike} disabled={!hasReading} sx={{ minWidth: 64, px: 1, fontSize: 17, lineHeight: 1.05 }}>Strike out</Button>
-        <Button variant="text" onClick={() => setMovingFrom(movingFrom ? null : (readingIn(here.slot)?.id ?? null))} disabled={!hasReading} aria-pressed={movingFrom !== null} sx={{ minWidth: 64, px: 1, fontSize: 17, lineHeight: 1.05 }}>{movingFrom ? 'Where to?' : 'Move it'}</Button>
+        <Button
+          variant="text"
+          onClick={() => setPad('reading')}
+          sx={{ minWidth: 64, px: 1, fontSize: 17, lineHeight: 1.05 }}
+        >
+          Type it
+        </Button>
+        <Button
+          variant="text"
+          onClick={strike}
+          disabled={!hasReading}
+          sx={{ minWidth: 64, px: 1, fontSize: 17, lineHeight: 1.05 }}
+        >
+          Strike out
+        </Button>
+        <Button
+          variant="text"
+          onClick={() => setMovingFrom(movingFrom ? null : (readingIn(here.slot)?.id ?? null))}
+          disabled={!hasReading}
+          aria-pressed={movingFrom !== null}
+          sx={{ minWidth: 64, px: 1, fontSize: 17, lineHeight: 1.05 }}
+        >
+          {movingFrom ? 'Where to?' : 'Move it'}
+        </Button>
       </Box>
-      <KeyPad isOpen={pad === 'reading'} title={`Reading ${slotLabel(here)}`} unitKeys={['mm', 'in', 'thou', '/']} onClose={() => setPad(null)} onEnter={takeTyped} />
-      <KeyPad isOpen={pad === 'metal'} title="Temperature of the metal" unitKeys={['C', 'F', '-']} onClose={() => setPad(null)} onEnter={(typed) => {
-        const parsed = parseTemperature(typed, units === 'imperial' ? 'F' : 'C');
-        if (!parsed.ok) return sayIssue(parsed.issues[0]!);
-        setMetalC(parsed.value.celsius);
-        return null;
-      }} />
+      <KeyPad
+        isOpen={pad === 'reading'}
+        title={`Reading ${slotLabel(here)}`}
+        unitKeys={['mm', 'in', 'thou', '/']}
+        onClose={() => setPad(null)}
+        onEnter={takeTyped}
+      />
+      <KeyPad
+        isOpen={pad === 'metal'}
+        title="Temperature of the metal"
+        unitKeys={['C', 'F', '-']}
+        onClose={() => setPad(null)}
+        onEnter={(typed) => {
+          const parsed = parseTemperature(typed, units === 'imperial' ? 'F' : 'C');
+          if (!parsed.ok) return sayIssue(parsed.issues[0]!);
+          setMetalC(parsed.value.celsius);
+          return null;
+        }}
+      />
     </Box>
   );
 }
 
-const slotLabel = ({ label, instrumentKind }: GaugeSlot) => `${instrumentKind === 'bore_gauge' ? 'bore, ' : instrumentKind === 'micrometer' ? 'bearing, ' : ''}${label}`;
+const slotLabel = ({ label, instrumentKind }: GaugeSlot) =>
+  `${instrumentKind === 'bore_gauge' ? 'bore, ' : instrumentKind === 'micrometer' ? 'bearing, ' : ''}${label}`;

@@ -9,7 +9,12 @@ export type LiveGauge = { text: string; isSteady: boolean; metalC: number; atMs:
 type Target = { jobId: string; seatId: string | null; castingId: string; slot: string };
 
 const send = (path: string, method: string, body: unknown) =>
-  fetch(path, { method, headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body), signal: AbortSignal.timeout(5000) }).catch(() => null);
+  fetch(path, {
+    method,
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(body),
+    signal: AbortSignal.timeout(5000),
+  }).catch(() => null);
 
 /**
  * Claims an instrument for this screen and follows what it shows. One screen has a gauge: when another takes it, `isTaken` says
@@ -26,25 +31,54 @@ export function useGauge(instrumentId: string | null, target: Target | null) {
 
   useEffect(() => {
     if (!instrumentId || !jobId || !castingId || !slot) return;
-    void send(`/api/v1/gauges/${instrumentId}/claim`, 'PUT', { screenId, target: { jobId, seatId: seatId ?? null, castingId, slot } });
+    void send(`/api/v1/gauges/${instrumentId}/claim`, 'PUT', {
+      screenId,
+      target: { jobId, seatId: seatId ?? null, castingId, slot },
+    });
   }, [instrumentId, jobId, seatId, castingId, slot, claimCount, screenId]);
 
   useEffect(() => {
     if (!instrumentId) return;
     const stops = [
-      liveStream.on('gauge', (shown) => { if (shown.instrumentId === instrumentId && shown.screenId === screenId && (shown.slot === null || shown.slot === slot)) setLive({ ...shown, atMs: liveStream.now(), spot }); }),
-      liveStream.on('claim', ({ instrumentId: id, screenId: holder }) => { if (id === instrumentId) { const lost = holder !== null && holder !== screenId; setTaken(lost); if (lost) setLive(null); } }),
+      liveStream.on('gauge', (shown) => {
+        if (
+          shown.instrumentId === instrumentId &&
+          shown.screenId === screenId &&
+          (shown.slot === null || shown.slot === slot)
+        )
+          setLive({ ...shown, atMs: liveStream.now(), spot });
+      }),
+      liveStream.on('claim', ({ instrumentId: id, screenId: holder }) => {
+        if (id === instrumentId) {
+          const lost = holder !== null && holder !== screenId;
+          setTaken(lost);
+          if (lost) setLive(null);
+        }
+      }),
     ];
-    return () => { stops.forEach((stop) => stop()); };
+    return () => {
+      stops.forEach((stop) => stop());
+    };
   }, [instrumentId, slot, spot, screenId]);
 
   useEffect(() => {
     if (!instrumentId) return;
-    const release = () => navigator.sendBeacon(`/api/v1/gauges/${instrumentId}/claim`, JSON.stringify({ screenId }));
+    const release = () =>
+      navigator.sendBeacon(`/api/v1/gauges/${instrumentId}/claim`, JSON.stringify({ screenId }));
     window.addEventListener('pagehide', release);
-    return () => { window.removeEventListener('pagehide', release); release(); };
+    return () => {
+      window.removeEventListener('pagehide', release);
+      release();
+    };
   }, [instrumentId, screenId]);
 
   // What was shown at another spot says nothing about this one.
-  return { live: live?.spot === spot ? live : null, isTaken, takeBack: () => { setTaken(false); setClaimCount((count) => count + 1); } };
+  return {
+    live: live?.spot === spot ? live : null,
+    isTaken,
+    takeBack: () => {
+      setTaken(false);
+      setClaimCount((count) => count + 1);
+    },
+  };
 }

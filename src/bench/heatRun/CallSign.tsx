@@ -7,7 +7,14 @@ import { token } from '@/ui/theme/tokens';
  * between the walls with an arrow down; TOO LATE is tilted and empty; LET GO is in the bore with marks of falling; GRABBED hangs
  * half way, wedged; HOME fills the bore to its shoulder.
  */
-const WORDS: Record<HeatCall, string[]> = { wait: ['WAIT'], go: ['GO'], too_late: ['TOO', 'LATE'], let_go: ['LET', 'GO'], grabbed: ['GRABBED'], home: ['HOME'] };
+const WORDS: Record<HeatCall, string[]> = {
+  wait: ['WAIT'],
+  go: ['GO'],
+  too_late: ['TOO', 'LATE'],
+  let_go: ['LET', 'GO'],
+  grabbed: ['GRABBED'],
+  home: ['HOME'],
+};
 
 type Shape = { x: number; y: number; w: number; h: number; turn: number; isFilled: boolean; size: number };
 const SHAPES: Record<HeatCall, Shape> = {
@@ -19,28 +26,104 @@ const SHAPES: Record<HeatCall, Shape> = {
   home: { x: 114, y: 228, w: 300, h: 266, turn: 0, isFilled: true, size: 112 },
 };
 
-export function CallSign({ call, castingText, isHot }: { call: HeatCall; castingText: string; isHot: boolean }) {
+export function CallSign({
+  call,
+  castingText,
+  isHot,
+}: {
+  call: HeatCall;
+  castingText: string;
+  isHot: boolean;
+}) {
   const { x, y, w, h, turn, isFilled, size } = SHAPES[call];
   const words = WORDS[call];
   const colour = call === 'wait' || call === 'go' || call === 'let_go' ? token('cold') : token('ink');
   const middle = x + w / 2;
   const wall = isHot ? token('heat') : token('steel');
   return (
-    <svg viewBox="0 0 528 560" role="img" aria-label={words.join(' ')} style={{ width: '100%', height: '100%', display: 'block' }} data-testid="call" data-call={call}>
-      <defs><pattern id="run-hatch" width="14" height="14" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><line y2="14" stroke={token('paper')} strokeWidth="1.6" opacity="0.55" /></pattern></defs>
-      {['M0 190H80L94 204V494H150V556H0Z', 'M528 190H448L434 204V494H378V556H528Z'].map((d) => <g key={d}><path d={d} fill={wall} /><path d={d} fill="url(#run-hatch)" /></g>)}
-      {[75, 453].map((cx) => <g key={cx}><rect x={cx - 62} y="508" width="124" height="44" fill={wall} /><text x={cx} y="545" textAnchor="middle" fontSize="42" fontWeight="800" style={{ fontStretch: '62%' }} fill={token('onHeat')}>{castingText}</text></g>)}
+    <svg
+      viewBox="0 0 528 560"
+      role="img"
+      aria-label={words.join(' ')}
+      style={{ width: '100%', height: '100%', display: 'block' }}
+      data-testid="call"
+      data-call={call}
+    >
+      <defs>
+        <pattern
+          id="run-hatch"
+          width="14"
+          height="14"
+          patternUnits="userSpaceOnUse"
+          patternTransform="rotate(45)"
+        >
+          <line y2="14" stroke={token('paper')} strokeWidth="1.6" opacity="0.55" />
+        </pattern>
+      </defs>
+      {['M0 190H80L94 204V494H150V556H0Z', 'M528 190H448L434 204V494H378V556H528Z'].map((d) => (
+        <g key={d}>
+          <path d={d} fill={wall} />
+          <path d={d} fill="url(#run-hatch)" />
+        </g>
+      ))}
+      {[75, 453].map((cx) => (
+        <g key={cx}>
+          <rect x={cx - 62} y="508" width="124" height="44" fill={wall} />
+          <text
+            x={cx}
+            y="545"
+            textAnchor="middle"
+            fontSize="42"
+            fontWeight="800"
+            style={{ fontStretch: '62%' }}
+            fill={token('onHeat')}
+          >
+            {castingText}
+          </text>
+        </g>
+      ))}
       <g transform={`rotate(${turn} ${middle} ${y + h / 2})`}>
-        <rect x={x} y={y} width={w} height={h} fill={isFilled ? colour : token('paper')} stroke={isFilled ? 'none' : colour} strokeWidth="14" />
+        <rect
+          x={x}
+          y={y}
+          width={w}
+          height={h}
+          fill={isFilled ? colour : token('paper')}
+          stroke={isFilled ? 'none' : colour}
+          strokeWidth="14"
+        />
         {words.map((word, i) => (
-          <text key={word} x={middle} y={y + h / 2 + size * 0.35 + (i - (words.length - 1) / 2) * size * 0.92} textAnchor="middle" fontSize={size} fontWeight="900" style={{ fontStretch: '62%' }} fill={isFilled ? token('onHeat') : colour}>{word}</text>
+          <text
+            key={word}
+            x={middle}
+            y={y + h / 2 + size * 0.35 + (i - (words.length - 1) / 2) * size * 0.92}
+            textAnchor="middle"
+            fontSize={size}
+            fontWeight="900"
+            style={{ fontStretch: '62%' }}
+            fill={isFilled ? token('onHeat') : colour}
+          >
+            {word}
+          </text>
         ))}
       </g>
       {call === 'wait' && <rect x="152" y="236" width="224" height="30" fill={token('ink')} />}
       {call === 'go' && <path d="M234 318H294V386H344L264 466 184 386H234Z" fill={token('ink')} />}
-      {call === 'let_go' && <path d="M150 96V136M264 76V136M378 96V136" stroke={token('ink')} strokeWidth="10" />}
-      {call === 'too_late' && <path d="M190 400L338 480M338 400L190 480" stroke={token('ink')} strokeWidth="20" />}
-      {call === 'grabbed' && <path d="M264 372V484M214 434L264 484L314 434" transform="rotate(180 264 428)" stroke={token('ink')} strokeWidth="14" fill="none" />}
+      {call === 'let_go' && (
+        <path d="M150 96V136M264 76V136M378 96V136" stroke={token('ink')} strokeWidth="10" />
+      )}
+      {call === 'too_late' && (
+        <path d="M190 400L338 480M338 400L190 480" stroke={token('ink')} strokeWidth="20" />
+      )}
+      {call === 'grabbed' && (
+        <path
+          d="M264 372V484M214 434L264 484L314 434"
+          transform="rotate(180 264 428)"
+          stroke={token('ink')}
+          strokeWidth="14"
+          fill="none"
+        />
+      )}
     </svg>
   );
 }

@@ -31,7 +31,13 @@ const loadChart = () => import('./RoomChart');
 export function HeatRunScreen({ seatId }: { seatId: string }) {
   const view = useSeatView(seatId);
   const { record } = useJob();
-  return view ? <Run view={view} /> : <Box sx={{ p: 4, fontSize: 20 }} role="alert">This job has no such seat. <Link href={`/jobs/${record.id}`}>Open the job at its next move</Link></Box>;
+  return view ? (
+    <Run view={view} />
+  ) : (
+    <Box sx={{ p: 4, fontSize: 20 }} role="alert">
+      This job has no such seat. <Link href={`/jobs/${record.id}`}>Open the job at its next move</Link>
+    </Box>
+  );
 }
 
 function Run({ view }: { view: SeatView }) {
@@ -50,41 +56,160 @@ function Run({ view }: { view: SeatView }) {
     const at = isFresh ? Math.max(ticked, probe.liveAtMs) : ticked;
     const sinceMs = heat.phase === 'cold' ? at : heat.sinceMs;
     const stored = probeReadings(record.entries, casting.id, sinceMs);
-    return viewHeatRun({ view, probe: isFresh ? [...stored, { atMs: probe.liveAtMs, celsius: probe.liveC! }] : stored, roomC: record.roomC, nowMs: at });
+    return viewHeatRun({
+      view,
+      probe: isFresh ? [...stored, { atMs: probe.liveAtMs, celsius: probe.liveC! }] : stored,
+      roomC: record.roomC,
+      nowMs: at,
+    });
   }, [half, view, record, casting.id, heat, probe.liveC, probe.liveAtMs, probe.freshMs]);
 
   const lastCall = useRef<HeatCall | null>(null);
   useEffect(() => {
-    if (lastCall.current !== null && lastCall.current !== run.call) playCall(run.call === 'go' || run.call === 'home' ? 'hot' : run.call === 'too_late' || run.call === 'grabbed' ? 'forgotten' : 'tick');
+    if (lastCall.current !== null && lastCall.current !== run.call)
+      playCall(
+        run.call === 'go' || run.call === 'home'
+          ? 'hot'
+          : run.call === 'too_late' || run.call === 'grabbed'
+            ? 'forgotten'
+            : 'tick',
+      );
     lastCall.current = run.call;
   }, [run.call]);
 
   // Hot air that no probe has followed, or a fit that is not known: nobody can say.
-  const castingText = run.now || heat.phase === 'cold' ? asText(showTemperature(run.now?.housingC ?? record.roomC, units)) : '?';
-  const sinceDoor = heat.phase === 'out' ? `${heat.source === 'gun' ? 'air off' : 'out'} for ${showClock((nowMs - heat.outMs) / 1000)}` : heat.phase === 'in_heat' ? `${heat.source === 'gun' ? 'hot air on' : 'in the oven'} for ${showClock((nowMs - heat.sinceMs) / 1000)}` : 'not in the heat';
+  const castingText =
+    run.now || heat.phase === 'cold'
+      ? asText(showTemperature(run.now?.housingC ?? record.roomC, units))
+      : '?';
+  const sinceDoor =
+    heat.phase === 'out'
+      ? `${heat.source === 'gun' ? 'air off' : 'out'} for ${showClock((nowMs - heat.outMs) / 1000)}`
+      : heat.phase === 'in_heat'
+        ? `${heat.source === 'gun' ? 'hot air on' : 'in the oven'} for ${showClock((nowMs - heat.sinceMs) / 1000)}`
+        : 'not in the heat';
   return (
-    <Box sx={{ minHeight: '100vh', height: { md: '100vh' }, display: 'flex', flexDirection: 'column', px: 4 }} data-testid="heat-run">
-      <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: 2.5, minHeight: 62, borderBottom: `4px solid ${token('ink')}` }}>
+    <Box
+      sx={{ minHeight: '100vh', height: { md: '100vh' }, display: 'flex', flexDirection: 'column', px: 4 }}
+      data-testid="heat-run"
+    >
+      <Box
+        component="header"
+        sx={{
+          display: 'flex',
+          alignItems: 'center',
+          gap: 2.5,
+          minHeight: 62,
+          borderBottom: `4px solid ${token('ink')}`,
+        }}
+      >
         <Box sx={{ fontSize: 32, fontWeight: 800, fontStretch: STRETCH.headline }}>{seat.name}</Box>
-        <Box sx={{ fontSize: 22, color: token('steel') }}>{record.machine}, {casting.name}</Box>
-        <Box sx={{ ml: 'auto', display: { xs: 'none', md: 'block' } }}><OtherHeat except={[casting.id, seat.id]} units={units} initialMs={nowMs} /></Box>
-        <Box role="status" sx={{ fontSize: 20, fontWeight: 700 }}>{link === 'server_away' || link === 'database_away' ? 'server away: the clock runs on here' : keptIds.size > 0 ? `${keptIds.size} kept here` : ''}</Box>
-        <Box sx={{ fontSize: 22 }} suppressHydrationWarning>{sinceDoor}</Box>
-        <IconButton component={Link} href={`/jobs/${record.id}/${seat.id}/way-in`} aria-label="Back to the job"><CloseOutlined /></IconButton>
+        <Box sx={{ fontSize: 22, color: token('steel') }}>
+          {record.machine}, {casting.name}
+        </Box>
+        <Box sx={{ ml: 'auto', display: { xs: 'none', md: 'block' } }}>
+          <OtherHeat except={[casting.id, seat.id]} units={units} initialMs={nowMs} />
+        </Box>
+        <Box role="status" sx={{ fontSize: 20, fontWeight: 700 }}>
+          {link === 'server_away' || link === 'database_away'
+            ? 'server away: the clock runs on here'
+            : keptIds.size > 0
+              ? `${keptIds.size} kept here`
+              : ''}
+        </Box>
+        <Box sx={{ fontSize: 22 }} suppressHydrationWarning>
+          {sinceDoor}
+        </Box>
+        <IconButton
+          component={Link}
+          href={`/jobs/${record.id}/${seat.id}/way-in`}
+          aria-label="Back to the job"
+        >
+          <CloseOutlined />
+        </IconButton>
       </Box>
-      <Box component="main" sx={{ flex: 1, display: 'grid', gridTemplateColumns: { xs: '1fr', md: '44% 1fr' }, gridTemplateRows: { xs: 'auto 1fr', md: '1fr' }, columnGap: 4, rowGap: 1, py: 2, minHeight: 0 }}>
-        <Box sx={{ height: { xs: '34vh', md: 'auto' }, minHeight: { md: 0 } }}><CallSign call={run.call} castingText={castingText} isHot={heat.phase !== 'cold'} /></Box>
+      <Box
+        component="main"
+        sx={{
+          flex: 1,
+          display: 'grid',
+          gridTemplateColumns: { xs: '1fr', md: '44% 1fr' },
+          gridTemplateRows: { xs: 'auto 1fr', md: '1fr' },
+          columnGap: 4,
+          rowGap: 1,
+          py: 2,
+          minHeight: 0,
+        }}
+      >
+        <Box sx={{ height: { xs: '34vh', md: 'auto' }, minHeight: { md: 0 } }}>
+          <CallSign call={run.call} castingText={castingText} isHot={heat.phase !== 'cold'} />
+        </Box>
         <Box sx={{ display: 'flex', flexDirection: 'column', minHeight: 0 }}>
           <Figures run={run} units={units} view={view} />
-          <Box sx={{ fontSize: 27, fontWeight: 750, fontStretch: STRETCH.headline, lineHeight: 1.1, my: 0.5 }} data-testid="run-reason">{REASON_WORDS[run.reason]}</Box>
-          {move && <Box sx={{ fontSize: 21, color: token('steel'), lineHeight: 1.15 }} data-testid="run-next">Next: {sayMove(move, seat.name).headline}</Box>}
-          <Box sx={{ flex: 1, minHeight: 200, position: 'relative' }}>{chart && run.curve.moments.length > 0 && <chart.RoomChart run={run} units={units === 'metric' ? 'metric_um' : units} isOut={heat.phase === 'out'} />}</Box>
-          <Box sx={{ display: 'flex', gap: 3, fontSize: 20, minHeight: 48, alignItems: 'center', color: token('steel') }}>
-            <span>bearing <b style={{ color: token('cold') }}>{asText(showTemperature(run.now?.ringC ?? record.roomC, units))}</b></span>
-            <span>{run.gripsAfterS !== null && heat.phase === 'out' && view.history.letGoMs === null ? <>let go now, it grips in <b>{Math.max(1, Math.round(run.gripsAfterS))} s</b></> : run.freeC !== null ? <>stays free above <b>{asText(showTemperature(run.freeC, units))}</b> together</> : ''}</span>
+          <Box
+            sx={{ fontSize: 27, fontWeight: 750, fontStretch: STRETCH.headline, lineHeight: 1.1, my: 0.5 }}
+            data-testid="run-reason"
+          >
+            {REASON_WORDS[run.reason]}
+          </Box>
+          {move && (
+            <Box sx={{ fontSize: 21, color: token('steel'), lineHeight: 1.15 }} data-testid="run-next">
+              Next: {sayMove(move, seat.name).headline}
+            </Box>
+          )}
+          <Box sx={{ flex: 1, minHeight: 200, position: 'relative' }}>
+            {chart && run.curve.moments.length > 0 && (
+              <chart.RoomChart
+                run={run}
+                units={units === 'metric' ? 'metric_um' : units}
+                isOut={heat.phase === 'out'}
+              />
+            )}
+          </Box>
+          <Box
+            sx={{
+              display: 'flex',
+              gap: 3,
+              fontSize: 20,
+              minHeight: 48,
+              alignItems: 'center',
+              color: token('steel'),
+            }}
+          >
+            <span>
+              bearing{' '}
+              <b style={{ color: token('cold') }}>
+                {asText(showTemperature(run.now?.ringC ?? record.roomC, units))}
+              </b>
+            </span>
+            <span>
+              {run.gripsAfterS !== null && heat.phase === 'out' && view.history.letGoMs === null ? (
+                <>
+                  let go now, it grips in <b>{Math.max(1, Math.round(run.gripsAfterS))} s</b>
+                </>
+              ) : run.freeC !== null ? (
+                <>
+                  stays free above <b>{asText(showTemperature(run.freeC, units))}</b> together
+                </>
+              ) : (
+                ''
+              )}
+            </span>
             <Box sx={{ ml: 'auto' }}>
-              {probe.isOn ? <span>probe <b data-testid="probe-live">{probe.liveC === null ? '–' : asText(showTemperature(probe.liveC, units))}</b></span>
-                : probe.hasProbe && <Button variant="text" onClick={probe.take} sx={{ minHeight: 48 }}>{probe.isTaken ? 'Probe is on another screen: take it' : 'Put the probe on'}</Button>}
+              {probe.isOn ? (
+                <span>
+                  probe{' '}
+                  <b data-testid="probe-live">
+                    {probe.liveC === null ? '–' : asText(showTemperature(probe.liveC, units))}
+                  </b>
+                </span>
+              ) : (
+                probe.hasProbe && (
+                  <Button variant="text" onClick={probe.take} sx={{ minHeight: 48 }}>
+                    {probe.isTaken ? 'Probe is on another screen: take it' : 'Put the probe on'}
+                  </Button>
+                )
+              )}
             </Box>
           </Box>
         </Box>
@@ -101,14 +226,26 @@ type Count = { figure: string; unit: string; note: string };
 /** The second figure: what is planned while cold, time to go while heating, sure seconds once it is out. Null: this heat never gets there. */
 function countOf(run: HeatRunView, { heat, history }: SeatView, units: Units): Count | null {
   const way = history.wayIn;
-  if (heat.phase === 'in_heat' && heat.source === 'gun') return { ...showTemperature(way?.housingC ?? heat.sourceC, units), note: 'wanted in the boss, by the probe' };
-  if (heat.phase === 'in_heat') return run.hotInS === null ? null : { figure: showClock(run.hotInS), unit: 'to go', note: 'until it is as hot as planned' };
+  if (heat.phase === 'in_heat' && heat.source === 'gun')
+    return {
+      ...showTemperature(way?.housingC ?? heat.sourceC, units),
+      note: 'wanted in the boss, by the probe',
+    };
+  if (heat.phase === 'in_heat')
+    return run.hotInS === null
+      ? null
+      : { figure: showClock(run.hotInS), unit: 'to go', note: 'until it is as hot as planned' };
   // Nothing can be said of seconds: what is wanted stands there.
   const isUnknown = run.now === null || heat.phase === 'cold';
-  if (isUnknown && way && way.way !== 'drive' && way.way !== 'chill') return { ...showTemperature(way.housingC, units), note: way.heatedBy === 'gun' ? 'planned for the boss' : 'planned for the casting' };
+  if (isUnknown && way && way.way !== 'drive' && way.way !== 'chill')
+    return {
+      ...showTemperature(way.housingC, units),
+      note: way.heatedBy === 'gun' ? 'planned for the boss' : 'planned for the casting',
+    };
   if (run.now === null) return { figure: '–', unit: '', note: 'the fit is not known' };
   return {
-    figure: run.sureLeftS === null ? '900+' : String(Math.floor(run.sureLeftS)), unit: 's sure',
+    figure: run.sureLeftS === null ? '900+' : String(Math.floor(run.sureLeftS)),
+    unit: 's sure',
     note: run.likelyLeftS === null ? 'likely over 900' : `likely ${Math.floor(run.likelyLeftS)}`,
   };
 }
@@ -119,16 +256,51 @@ function Figures({ run, units, view }: { run: HeatRunView; units: Units; view: S
   const seconds = countOf(run, view, units);
   return (
     <Box sx={{ display: 'flex', gap: 4, alignItems: 'flex-end' }}>
-      {room && run.now && <Big figure={room.figure} unit={room.unit} word={run.now.clearanceMm.value >= 0 ? 'clear' : 'tight'} note={`± ${showFit(2 * run.now.clearanceMm.u, micro).figure}, at least ${showFit(run.marginMm, micro).figure}`} id="room" />}
-      {seconds ? <Big figure={seconds.figure} unit={seconds.unit} word="" note={seconds.note} id="seconds" /> : <Box sx={{ fontSize: 26, fontWeight: 750, pb: 3 }}>This heat never gets there: turn it up.</Box>}
+      {room && run.now && (
+        <Big
+          figure={room.figure}
+          unit={room.unit}
+          word={run.now.clearanceMm.value >= 0 ? 'clear' : 'tight'}
+          note={`± ${showFit(2 * run.now.clearanceMm.u, micro).figure}, at least ${showFit(run.marginMm, micro).figure}`}
+          id="room"
+        />
+      )}
+      {seconds ? (
+        <Big figure={seconds.figure} unit={seconds.unit} word="" note={seconds.note} id="seconds" />
+      ) : (
+        <Box sx={{ fontSize: 26, fontWeight: 750, pb: 3 }}>This heat never gets there: turn it up.</Box>
+      )}
     </Box>
   );
 }
 
-function Big({ figure, unit, word, note, id }: { figure: string; unit: string; word: string; note: string; id: string }) {
+function Big({
+  figure,
+  unit,
+  word,
+  note,
+  id,
+}: {
+  figure: string;
+  unit: string;
+  word: string;
+  note: string;
+  id: string;
+}) {
   return (
     <Box sx={{ display: 'flex', alignItems: 'flex-end', gap: 1.5 }}>
-      <Box sx={{ fontSize: figure.length > 3 ? 116 : 172, fontWeight: 850, fontStretch: STRETCH.headline, lineHeight: 0.86, letterSpacing: '-0.02em' }} data-testid={`run-${id}`}>{figure}</Box>
+      <Box
+        sx={{
+          fontSize: figure.length > 3 ? 116 : 172,
+          fontWeight: 850,
+          fontStretch: STRETCH.headline,
+          lineHeight: 0.86,
+          letterSpacing: '-0.02em',
+        }}
+        data-testid={`run-${id}`}
+      >
+        {figure}
+      </Box>
       <Box sx={{ lineHeight: 1.1, pb: 0.5 }}>
         <Box sx={{ fontSize: 28, fontWeight: 700 }}>{unit}</Box>
         <Box sx={{ fontSize: 28, fontWeight: 700 }}>{word}</Box>

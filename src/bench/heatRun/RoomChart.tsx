@@ -1,5 +1,14 @@
 'use client';
-import { Chart as ChartJs, Filler, LinearScale, LineElement, PointElement, type ChartData, type ChartOptions, type Plugin } from 'chart.js';
+import {
+  Chart as ChartJs,
+  Filler,
+  LinearScale,
+  LineElement,
+  PointElement,
+  type ChartData,
+  type ChartOptions,
+  type Plugin,
+} from 'chart.js';
 import { useEffect, useMemo, useState } from 'react';
 import { Line } from 'react-chartjs-2';
 import type { HeatRunView } from '@/core/job/heatRun';
@@ -14,7 +23,8 @@ type Point = { x: number; y: number };
 function useTokens(): Tokens {
   const [tokens, setTokens] = useState(DAYLIGHT);
   useEffect(() => {
-    const read = () => setTokens(document.documentElement.getAttribute('data-scheme') === 'dark' ? DIM : DAYLIGHT);
+    const read = () =>
+      setTokens(document.documentElement.getAttribute('data-scheme') === 'dark' ? DIM : DAYLIGHT);
     read();
     const observer = new MutationObserver(read);
     observer.observe(document.documentElement, { attributes: true, attributeFilter: ['data-scheme'] });
@@ -24,7 +34,10 @@ function useTokens(): Tokens {
 }
 
 /** Vertical strokes with words, for now and the last sure moment: drawn over the curve. */
-function strokes(marks: readonly { x: number; words: string; width: number }[], colour: string): Plugin<'line'> {
+function strokes(
+  marks: readonly { x: number; words: string; width: number }[],
+  colour: string,
+): Plugin<'line'> {
   return {
     id: 'strokes',
     afterDatasetsDraw({ ctx, chartArea: { top, bottom, right }, scales }) {
@@ -34,7 +47,10 @@ function strokes(marks: readonly { x: number; words: string; width: number }[], 
         ctx.save();
         ctx.strokeStyle = ctx.fillStyle = colour;
         ctx.lineWidth = width;
-        ctx.beginPath(); ctx.moveTo(px, top); ctx.lineTo(px, bottom); ctx.stroke();
+        ctx.beginPath();
+        ctx.moveTo(px, top);
+        ctx.lineTo(px, bottom);
+        ctx.stroke();
         ctx.font = `700 20px ${FONT}`;
         const isLeft = px > right - 130;
         ctx.textAlign = isLeft ? 'right' : 'left';
@@ -51,36 +67,107 @@ const SPAN_S = 240;
 export function RoomChart({ run, units, isOut }: { run: HeatRunView; units: Units; isOut: boolean }) {
   const t = useTokens();
   const { curve, marginMm } = run;
-  const inUnit = (mm: number) => (units === 'imperial' ? (mm / 25.4) * 1000 : units === 'metric_um' ? mm * 1000 : mm);
+  const inUnit = (mm: number) =>
+    units === 'imperial' ? (mm / 25.4) * 1000 : units === 'metric_um' ? mm * 1000 : mm;
   const unit = showFit(0, units).unit;
-  const endS = Math.max(SPAN_S, Math.ceil(((curve.sureUntilS ?? 0) + 60) / 60) * 60, Math.ceil((curve.nowS + 60) / 60) * 60);
+  const endS = Math.max(
+    SPAN_S,
+    Math.ceil(((curve.sureUntilS ?? 0) + 60) / 60) * 60,
+    Math.ceil((curve.nowS + 60) / 60) * 60,
+  );
   const shown = curve.moments.filter(({ timeS }) => timeS <= endS + 2);
   const data = useMemo((): ChartData<'line', Point[]> => {
-    const line = (edge: number): Point[] => shown.map(({ timeS, clearanceMm }) => ({ x: timeS, y: inUnit(clearanceMm.value + edge * 2 * clearanceMm.u) }));
+    const line = (edge: number): Point[] =>
+      shown.map(({ timeS, clearanceMm }) => ({
+        x: timeS,
+        y: inUnit(clearanceMm.value + edge * 2 * clearanceMm.u),
+      }));
     const plain = { pointRadius: 0, borderWidth: 0, tension: 0 };
     return {
       datasets: [
         { ...plain, label: 'upper edge', data: line(1), fill: '+1', backgroundColor: `${t.mid}44` },
         { ...plain, label: 'lower edge', data: line(-1), borderWidth: 1.5, borderColor: t.steel },
         { ...plain, label: 'likely', data: line(0), borderColor: t.ink, borderWidth: 3.5 },
-        { ...plain, label: 'least', data: [{ x: Math.min(0, shown[0]?.timeS ?? 0), y: inUnit(marginMm) }, { x: endS, y: inUnit(marginMm) }], borderColor: t.ink, borderWidth: 1.8, borderDash: [9, 6] },
-        { label: 'measured', data: curve.measured.map(({ timeS, clearanceMm }) => ({ x: timeS, y: inUnit(clearanceMm) })), showLine: false, pointStyle: 'rect', pointRadius: 5, backgroundColor: t.ink, borderWidth: 0 },
+        {
+          ...plain,
+          label: 'least',
+          data: [
+            { x: Math.min(0, shown[0]?.timeS ?? 0), y: inUnit(marginMm) },
+            { x: endS, y: inUnit(marginMm) },
+          ],
+          borderColor: t.ink,
+          borderWidth: 1.8,
+          borderDash: [9, 6],
+        },
+        {
+          label: 'measured',
+          data: curve.measured.map(({ timeS, clearanceMm }) => ({ x: timeS, y: inUnit(clearanceMm) })),
+          showLine: false,
+          pointStyle: 'rect',
+          pointRadius: 5,
+          backgroundColor: t.ink,
+          borderWidth: 0,
+        },
       ],
     };
   }, [shown, curve.measured, marginMm, endS, t]); // eslint-disable-line react-hooks/exhaustive-deps
-  const options = useMemo((): ChartOptions<'line'> => ({
-    animation: false, parsing: false, maintainAspectRatio: false, responsive: true,
-    layout: { padding: { right: 12, top: 4 } },
-    plugins: { legend: { display: false }, tooltip: { enabled: false } },
-    scales: {
-      x: { type: 'linear', min: 0, max: endS, ticks: { color: t.ink, font: { size: 18 }, stepSize: 30 }, grid: { color: 'transparent', tickColor: t.ink }, border: { color: t.ink, width: 3 }, title: { display: true, text: isOut ? 'seconds out of the heat' : 'seconds out of the heat, if it came out now', color: t.steel, font: { size: 16 } } },
-      y: { suggestedMin: 0, ticks: { color: t.ink, font: { size: 18 }, maxTicksLimit: 5 }, grid: { color: `${t.mid}55` }, border: { color: t.ink }, title: { display: true, text: `room, ${unit} on diameter`, color: t.steel, font: { size: 16 } } },
-    },
-  }), [endS, t, unit, isOut]);
-  const plugins = useMemo(() => [strokes([
-    { x: curve.nowS, words: 'now', width: 4 },
-    ...(curve.sureUntilS !== null && curve.sureUntilS > curve.nowS ? [{ x: curve.sureUntilS, words: 'last sure drop', width: 2 }] : []),
-  ], t.ink)], [curve.nowS, curve.sureUntilS, t.ink]);
+  const options = useMemo(
+    (): ChartOptions<'line'> => ({
+      animation: false,
+      parsing: false,
+      maintainAspectRatio: false,
+      responsive: true,
+      layout: { padding: { right: 12, top: 4 } },
+      plugins: { legend: { display: false }, tooltip: { enabled: false } },
+      scales: {
+        x: {
+          type: 'linear',
+          min: 0,
+          max: endS,
+          ticks: { color: t.ink, font: { size: 18 }, stepSize: 30 },
+          grid: { color: 'transparent', tickColor: t.ink },
+          border: { color: t.ink, width: 3 },
+          title: {
+            display: true,
+            text: isOut ? 'seconds out of the heat' : 'seconds out of the heat, if it came out now',
+            color: t.steel,
+            font: { size: 16 },
+          },
+        },
+        y: {
+          suggestedMin: 0,
+          ticks: { color: t.ink, font: { size: 18 }, maxTicksLimit: 5 },
+          grid: { color: `${t.mid}55` },
+          border: { color: t.ink },
+          title: { display: true, text: `room, ${unit} on diameter`, color: t.steel, font: { size: 16 } },
+        },
+      },
+    }),
+    [endS, t, unit, isOut],
+  );
+  const plugins = useMemo(
+    () => [
+      strokes(
+        [
+          { x: curve.nowS, words: 'now', width: 4 },
+          ...(curve.sureUntilS !== null && curve.sureUntilS > curve.nowS
+            ? [{ x: curve.sureUntilS, words: 'last sure drop', width: 2 }]
+            : []),
+        ],
+        t.ink,
+      ),
+    ],
+    [curve.nowS, curve.sureUntilS, t.ink],
+  );
   // Plugins are read once by Chart.js; a key makes it take the new strokes.
-  return <Line key={`${Math.round(curve.nowS)} ${t.ink}`} data={data} options={options} plugins={plugins} role="img" aria-label={`Room over time; the least is ${showFit(marginMm, units).figure} ${unit}`} />;
+  return (
+    <Line
+      key={`${Math.round(curve.nowS)} ${t.ink}`}
+      data={data}
+      options={options}
+      plugins={plugins}
+      role="img"
+      aria-label={`Room over time; the least is ${showFit(marginMm, units).figure} ${unit}`}
+    />
+  );
 }

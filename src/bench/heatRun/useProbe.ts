@@ -10,11 +10,26 @@ const STORE_EVERY_MS = { in_heat: 15_000, out: 5_000, cold: 60_000 } as const;
 const FRESH_MS = 4000;
 
 const KEY = (castingId: string) => `urn-key-probe-${castingId}`;
-const remembered = (castingId: string) => { try { return sessionStorage.getItem(KEY(castingId)) === 'yes'; } catch { return false; } };
+const remembered = (castingId: string) => {
+  try {
+    return sessionStorage.getItem(KEY(castingId)) === 'yes';
+  } catch {
+    return false;
+  }
+};
 const listeners = new Set<() => void>();
-const listen = (tell: () => void) => { listeners.add(tell); return () => { listeners.delete(tell); }; };
+const listen = (tell: () => void) => {
+  listeners.add(tell);
+  return () => {
+    listeners.delete(tell);
+  };
+};
 function remember(castingId: string) {
-  try { sessionStorage.setItem(KEY(castingId), 'yes'); } catch { /* asked again after a reload */ }
+  try {
+    sessionStorage.setItem(KEY(castingId), 'yes');
+  } catch {
+    /* asked again after a reload */
+  }
   for (const tell of listeners) tell();
 }
 
@@ -26,20 +41,49 @@ export function useProbe(view: SeatView) {
   const { record, addReading, person } = useJob();
   const probe = record.instruments.find(({ kind }) => kind === 'contact_probe') ?? null;
   const castingId = view.casting.id;
-  const isOn = useSyncExternalStore(listen, () => remembered(castingId), () => false);
-  const target = useMemo(() => ({ jobId: record.id, seatId: null, castingId, slot: 'temperature.casting' }), [record.id, castingId]);
+  const isOn = useSyncExternalStore(
+    listen,
+    () => remembered(castingId),
+    () => false,
+  );
+  const target = useMemo(
+    () => ({ jobId: record.id, seatId: null, castingId, slot: 'temperature.casting' }),
+    [record.id, castingId],
+  );
   const gauge = useGauge(isOn && probe ? probe.id : null, target);
   const lastStored = useRef(0);
   const { live } = gauge;
 
   useEffect(() => {
-    if (!live?.isSteady || !probe || !person || live.atMs - lastStored.current < STORE_EVERY_MS[view.heat.phase]) return;
+    if (
+      !live?.isSteady ||
+      !probe ||
+      !person ||
+      live.atMs - lastStored.current < STORE_EVERY_MS[view.heat.phase]
+    )
+      return;
     lastStored.current = live.atMs;
-    addReading({ slot: 'temperature.casting', typed: `${live.text}C`, value: Number(live.text), instrumentId: probe.id, metalC: Number(live.text), seatId: null, castingId });
+    addReading({
+      slot: 'temperature.casting',
+      typed: `${live.text}C`,
+      value: Number(live.text),
+      instrumentId: probe.id,
+      metalC: Number(live.text),
+      seatId: null,
+      castingId,
+    });
   }, [live, probe, person, view.heat.phase, addReading, castingId]);
 
   return {
-    hasProbe: probe !== null, isOn: isOn && !gauge.isTaken, isTaken: gauge.isTaken, liveC: live ? Number(live.text) : null, liveAtMs: live?.atMs ?? 0, freshMs: FRESH_MS,
-    take: () => { remember(castingId); gauge.takeBack(); },
+    hasProbe: probe !== null,
+    isOn: isOn && !gauge.isTaken,
+    isTaken: gauge.isTaken,
+    liveC: live ? Number(live.text) : null,
+    liveAtMs: live?.atMs ?? 0,
+    freshMs: FRESH_MS,
+    take: () => {
+      remember(castingId);
+      gauge.takeBack();
+    },
   };
 }

@@ -14,14 +14,24 @@ import { STRETCH, token } from '@/ui/theme/tokens';
 import type { AnswerPanel as AnswerPanelType } from './AnswerPanel';
 
 /** The sums and the catalogue come with the first key, not with the page. */
-const loadAsk = () => Promise.all([import('@/core/ask/ask'), import('./AnswerPanel')]).then(([{ ask }, { AnswerPanel }]) => ({ ask, AnswerPanel }));
-type Loaded = { ask: (typed: string, context: AskContext) => AskAnswer | null; AnswerPanel: typeof AnswerPanelType };
+const loadAsk = () =>
+  Promise.all([import('@/core/ask/ask'), import('./AnswerPanel')]).then(([{ ask }, { AnswerPanel }]) => ({
+    ask,
+    AnswerPanel,
+  }));
+type Loaded = {
+  ask: (typed: string, context: AskContext) => AskAnswer | null;
+  AnswerPanel: typeof AnswerPanelType;
+};
 
 const EXAMPLES = ['6306 al', '25 62 17', 'm10 rod 20nm', 'two stroke', 'shim'];
 
 /** Where a tap on the answer leads. */
 function hrefOf(answer: AskAnswer): string | null {
-  if (answer.kind === 'sum') { const query = writeAddress(answer.face.fields, answer.inputs).toString(); return `/sums/${sumPath(answer.face)}${query ? `?${query}` : ''}`; }
+  if (answer.kind === 'sum') {
+    const query = writeAddress(answer.face.fields, answer.inputs).toString();
+    return `/sums/${sumPath(answer.face)}${query ? `?${query}` : ''}`;
+  }
   if (answer.kind === 'job') return `/jobs/${answer.jobId}`;
   return null;
 }
@@ -33,14 +43,21 @@ export function AskLine({ context, asked, walk }: { context: AskContext; asked: 
   const { start, isSending, problem, clearProblem } = useStartJob(walk);
   const box = useRef<HTMLInputElement>(null);
   const loaded: Loaded | null = useLoaded(loadAsk, true);
-  useEffect(() => { if (!window.matchMedia('(pointer: coarse)').matches) box.current?.focus({ preventScroll: true }); }, []);
+  useEffect(() => {
+    if (!window.matchMedia('(pointer: coarse)').matches) box.current?.focus({ preventScroll: true });
+  }, []);
   const answer = typed && loaded ? loaded.ask(typed, context) : null;
   const Panel = loaded?.AnswerPanel;
 
   const keep = () => {
     if (answer?.kind === 'seat') {
       const { designation, boreMm, outsideMm, widthMm, chamferMm, type, closure } = answer.seat.part;
-      void start({ kind: 'one_seat', machine: '', part: { designation, boreMm, outsideMm, widthMm, chamferMm, type, closure }, material: answer.seat.material });
+      void start({
+        kind: 'one_seat',
+        machine: '',
+        part: { designation, boreMm, outsideMm, widthMm, chamferMm, type, closure },
+        material: answer.seat.material,
+      });
     }
     if (answer?.kind === 'job_kind') void start({ kind: answer.jobKind, machine: '' });
   };
@@ -54,25 +71,149 @@ export function AskLine({ context, asked, walk }: { context: AskContext; asked: 
 
   return (
     <Box role="search" sx={{ mt: 0.5, mb: 1.5 }}>
-      <Box sx={{ display: 'flex', alignItems: 'center', border: `3px solid ${token('ink')}`, backgroundColor: token('plate') }}>
-        <Box component="label" htmlFor="ask" sx={{ pl: 2, pr: 1.5, fontSize: 24, fontWeight: 800, fontStretch: STRETCH.headline, whiteSpace: 'nowrap' }}>Ask</Box>
-        <Box component="input" id="ask" data-testid="ask" ref={box} value={typed} autoComplete="off" spellCheck={false} maxLength={80} placeholder="bearing, sizes, thread, bag code, question"
-          onChange={(event: React.ChangeEvent<HTMLInputElement>) => { setTyped(event.target.value); clearProblem(); }}
-          onKeyDown={(event: React.KeyboardEvent) => { if (event.key === 'Enter') onEnter(); if (event.key === 'Escape') setTyped(''); }}
-          sx={{ flex: 1, minWidth: 0, minHeight: 56, border: 0, outline: 0, background: 'transparent', color: token('ink'), font: 'inherit', fontSize: 26, fontWeight: 700, fontStretch: STRETCH.text, '&::placeholder': { color: token('mid'), fontWeight: 450, fontSize: 18, opacity: 1 }, '&:focus-visible': { boxShadow: `inset 0 -4px 0 ${token('cold')}` } }} />
-        {typed ? <Button variant="text" onClick={() => { setTyped(''); box.current?.focus(); }}>Clear</Button> : (
-          <Box sx={{ display: { xs: 'none', md: 'flex' }, alignItems: 'center', pr: 1, fontSize: 16, color: token('steel'), whiteSpace: 'nowrap' }}>
-            such as {EXAMPLES.map((example) => <Box key={example} component="button" onClick={() => { setTyped(example); box.current?.focus(); }} sx={{ font: 'inherit', fontWeight: 700, color: token('ink'), background: 'none', border: 0, minHeight: 48, px: 1, cursor: 'pointer', textDecoration: 'underline', textUnderlineOffset: 4 }}>{example}</Box>)}
+      <Box
+        sx={{
+          display: 'flex',
+          alignItems: 'center',
+          border: `3px solid ${token('ink')}`,
+          backgroundColor: token('plate'),
+        }}
+      >
+        <Box
+          component="label"
+          htmlFor="ask"
+          sx={{
+            pl: 2,
+            pr: 1.5,
+            fontSize: 24,
+            fontWeight: 800,
+            fontStretch: STRETCH.headline,
+            whiteSpace: 'nowrap',
+          }}
+        >
+          Ask
+        </Box>
+        <Box
+          component="input"
+          id="ask"
+          data-testid="ask"
+          ref={box}
+          value={typed}
+          autoComplete="off"
+          spellCheck={false}
+          maxLength={80}
+          placeholder="bearing, sizes, thread, bag code, question"
+          onChange={(event: React.ChangeEvent<HTMLInputElement>) => {
+            setTyped(event.target.value);
+            clearProblem();
+          }}
+          onKeyDown={(event: React.KeyboardEvent) => {
+            if (event.key === 'Enter') onEnter();
+            if (event.key === 'Escape') setTyped('');
+          }}
+          sx={{
+            flex: 1,
+            minWidth: 0,
+            minHeight: 56,
+            border: 0,
+            outline: 0,
+            background: 'transparent',
+            color: token('ink'),
+            font: 'inherit',
+            fontSize: 26,
+            fontWeight: 700,
+            fontStretch: STRETCH.text,
+            '&::placeholder': { color: token('mid'), fontWeight: 450, fontSize: 18, opacity: 1 },
+            '&:focus-visible': { boxShadow: `inset 0 -4px 0 ${token('cold')}` },
+          }}
+        />
+        {typed ? (
+          <Button
+            variant="text"
+            onClick={() => {
+              setTyped('');
+              box.current?.focus();
+            }}
+          >
+            Clear
+          </Button>
+        ) : (
+          <Box
+            sx={{
+              display: { xs: 'none', md: 'flex' },
+              alignItems: 'center',
+              pr: 1,
+              fontSize: 16,
+              color: token('steel'),
+              whiteSpace: 'nowrap',
+            }}
+          >
+            such as{' '}
+            {EXAMPLES.map((example) => (
+              <Box
+                key={example}
+                component="button"
+                onClick={() => {
+                  setTyped(example);
+                  box.current?.focus();
+                }}
+                sx={{
+                  font: 'inherit',
+                  fontWeight: 700,
+                  color: token('ink'),
+                  background: 'none',
+                  border: 0,
+                  minHeight: 48,
+                  px: 1,
+                  cursor: 'pointer',
+                  textDecoration: 'underline',
+                  textUnderlineOffset: 4,
+                }}
+              >
+                {example}
+              </Box>
+            ))}
           </Box>
         )}
       </Box>
-      {typed && !answer && <Box role="status" sx={{ fontSize: 18, minHeight: 44, display: 'flex', alignItems: 'center' }}>{loaded ? (typed.trim().length < 3 ? 'Go on …' : <span>Nothing answers to this. <Link href="/sums">Quick sums</Link> and <Link href="/reference">Reference</Link> have the lists.</span>) : 'One moment …'}</Box>}
+      {typed && !answer && (
+        <Box role="status" sx={{ fontSize: 18, minHeight: 44, display: 'flex', alignItems: 'center' }}>
+          {loaded ? (
+            typed.trim().length < 3 ? (
+              'Go on …'
+            ) : (
+              <span>
+                Nothing answers to this. <Link href="/sums">Quick sums</Link> and{' '}
+                <Link href="/reference">Reference</Link> have the lists.
+              </span>
+            )
+          ) : (
+            'One moment …'
+          )}
+        </Box>
+      )}
       {answer && Panel && (
         <Panel answer={answer} units={context.units}>
-          {href && <Button variant="contained" component={Link} href={href}>{answer.kind === 'job' ? 'Open the job' : 'Open the sum'}</Button>}
-          {answer.kind === 'seat' && <Button variant="contained" disabled={isSending} onClick={keep}>Keep as a job</Button>}
-          {answer.kind === 'job_kind' && <Button variant="contained" disabled={isSending} onClick={keep}>Start this job</Button>}
-          {problem && <Box role="alert" sx={{ fontWeight: 650, fontSize: 17 }}>{problem}</Box>}
+          {href && (
+            <Button variant="contained" component={Link} href={href}>
+              {answer.kind === 'job' ? 'Open the job' : 'Open the sum'}
+            </Button>
+          )}
+          {answer.kind === 'seat' && (
+            <Button variant="contained" disabled={isSending} onClick={keep}>
+              Keep as a job
+            </Button>
+          )}
+          {answer.kind === 'job_kind' && (
+            <Button variant="contained" disabled={isSending} onClick={keep}>
+              Start this job
+            </Button>
+          )}
+          {problem && (
+            <Box role="alert" sx={{ fontWeight: 650, fontSize: 17 }}>
+              {problem}
+            </Box>
+          )}
         </Panel>
       )}
     </Box>

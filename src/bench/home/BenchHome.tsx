@@ -29,7 +29,16 @@ import { PutAwayBar, usePutAway } from './PutAway';
 import { StartEmpty } from './StartEmpty';
 
 export type ShownJob = BenchJob & { stackCodes: readonly string[] };
-type Props = { shop: { name: string; showsDemo: boolean; hasDemo: boolean }; jobs: readonly ShownJob[]; people: readonly Person[]; kinds: readonly KindToStart[]; ownKinds: readonly { id: string; name: string }[]; heat: readonly HeatItem[]; nowMs: number; /** What the address asks: a bag’s label leads here with its code. */ asked: string };
+type Props = {
+  shop: { name: string; showsDemo: boolean; hasDemo: boolean };
+  jobs: readonly ShownJob[];
+  people: readonly Person[];
+  kinds: readonly KindToStart[];
+  ownKinds: readonly { id: string; name: string }[];
+  heat: readonly HeatItem[];
+  nowMs: number;
+  /** What the address asks: a bag’s label leads here with its code. */ asked: string;
+};
 
 /** Hot metal and cold parts first, then what can be done now, then what waits, then what is done. */
 const URGENT = ['say_home_or_stuck', 'drop_now', 'take_out_and_drop', 'reheat'] as const;
@@ -38,11 +47,24 @@ function rankOf(job: ShownJob, walk: WalkStyle): number {
   if (i >= 0) return i;
   return job.isDone ? 99 : job.waiting ? 50 : 10;
 }
-const mostUrgent = (jobs: readonly ShownJob[], walk: WalkStyle): ShownJob | undefined => [...jobs].sort((a, b) => rankOf(a, walk) - rankOf(b, walk))[0];
+const mostUrgent = (jobs: readonly ShownJob[], walk: WalkStyle): ShownJob | undefined =>
+  [...jobs].sort((a, b) => rankOf(a, walk) - rankOf(b, walk))[0];
 
-const pathOf = ({ jobId, moves }: BenchJob, walk: WalkStyle) => { const { move } = moves[walk]; return move.seatId ? `/jobs/${jobId}/${move.seatId}/${STEP_PATHS[move.step]}` : `/jobs/${jobId}`; };
+const pathOf = ({ jobId, moves }: BenchJob, walk: WalkStyle) => {
+  const { move } = moves[walk];
+  return move.seatId ? `/jobs/${jobId}/${move.seatId}/${STEP_PATHS[move.step]}` : `/jobs/${jobId}`;
+};
 
-const MARKS: readonly MarkName[] = ['as_found', 'measured', 'planned', 'cold', 'hot', 'home', 'proven', 'trouble'];
+const MARKS: readonly MarkName[] = [
+  'as_found',
+  'measured',
+  'planned',
+  'cold',
+  'hot',
+  'home',
+  'proven',
+  'trouble',
+];
 
 /** Arrow keys go from job to job; the browser keeps the rest. */
 function moveFocus(event: React.KeyboardEvent) {
@@ -63,30 +85,105 @@ export function BenchHome({ shop, jobs, people, kinds, ownKinds, heat, nowMs, as
   const first = mostUrgent(jobs, walk);
   const shown = jobs.filter(FILTERS[filter].isShown);
   const units = person?.units ?? 'metric';
-  const context = useMemo<AskContext>(() => ({ units, kinds, jobs: jobs.map(({ jobId, machine, number, stackCodes }) => ({ jobId, machine, number, stackCodes, code: bagCode(number) })) }), [units, kinds, jobs]);
-  const words = first ? sayMove(first.moves[walk].move, first.moves[walk].seatName) : { headline: 'No job on the bench.', reason: 'Start one below, or take in a job file.' };
+  const context = useMemo<AskContext>(
+    () => ({
+      units,
+      kinds,
+      jobs: jobs.map(({ jobId, machine, number, stackCodes }) => ({
+        jobId,
+        machine,
+        number,
+        stackCodes,
+        code: bagCode(number),
+      })),
+    }),
+    [units, kinds, jobs],
+  );
+  const words = first
+    ? sayMove(first.moves[walk].move, first.moves[walk].seatName)
+    : { headline: 'No job on the bench.', reason: 'Start one below, or take in a job file.' };
   return (
     <Box sx={{ minHeight: '100vh', px: 4, display: 'flex', flexDirection: 'column' }}>
-      <Head title={shop.name} subtitle={`${jobs.length} jobs in work`} people={people} places={placesFrom('Bench')} />
+      <Head
+        title={shop.name}
+        subtitle={`${jobs.length} jobs in work`}
+        people={people}
+        places={placesFrom('Bench')}
+      />
       <Box component="main" sx={{ flex: 1, display: 'flex', flexDirection: 'column' }} onKeyDown={moveFocus}>
-        <NextMoveBand headline={words.headline} reason={first ? <>{first.machine}: {words.reason}</> : words.reason}>
-          {first && <Button variant="contained" component={Link} href={pathOf(first, walk)} sx={{ minWidth: 168 }}>Go there</Button>}
+        <NextMoveBand
+          headline={words.headline}
+          reason={
+            first ? (
+              <>
+                {first.machine}: {words.reason}
+              </>
+            ) : (
+              words.reason
+            )
+          }
+        >
+          {first && (
+            <Button variant="contained" component={Link} href={pathOf(first, walk)} sx={{ minWidth: 168 }}>
+              Go there
+            </Button>
+          )}
         </NextMoveBand>
         <AskLine context={context} asked={asked} walk={walk} />
         <BenchFilter jobs={jobs} filter={filter} onFilter={setFilter} />
-        <CastingLine jobs={shown} renderJob={(job) => <JobColumn job={job} walk={walk} onPutAway={filter === 'done' ? putAway.start : null} />} pathOf={(job) => pathOf(job, walk)} />
-        {shown.length === 0 && <Box sx={{ fontSize: 20, py: 4 }} data-testid="bench-empty">{jobs.length === 0 ? 'The bench is empty. Start a job below: one tap for its kind, one to begin.' : `No job is ${FILTERS[filter].words.toLowerCase()} now.`}</Box>}
-        <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 3, rowGap: 0.5, alignItems: 'center', fontSize: 16, color: token('steel'), mt: 2 }}>
-          {MARKS.map((name) => <Box key={name} sx={{ display: 'flex', gap: 1, alignItems: 'center' }}><StateMark name={name} size={20} />{MARK_WORDS[name]}</Box>)}
+        <CastingLine
+          jobs={shown}
+          renderJob={(job) => (
+            <JobColumn job={job} walk={walk} onPutAway={filter === 'done' ? putAway.start : null} />
+          )}
+          pathOf={(job) => pathOf(job, walk)}
+        />
+        {shown.length === 0 && (
+          <Box sx={{ fontSize: 20, py: 4 }} data-testid="bench-empty">
+            {jobs.length === 0
+              ? 'The bench is empty. Start a job below: one tap for its kind, one to begin.'
+              : `No job is ${FILTERS[filter].words.toLowerCase()} now.`}
+          </Box>
+        )}
+        <Box
+          sx={{
+            display: 'flex',
+            flexWrap: 'wrap',
+            columnGap: 3,
+            rowGap: 0.5,
+            alignItems: 'center',
+            fontSize: 16,
+            color: token('steel'),
+            mt: 2,
+          }}
+        >
+          {MARKS.map((name) => (
+            <Box key={name} sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
+              <StateMark name={name} size={20} />
+              {MARK_WORDS[name]}
+            </Box>
+          ))}
           <Box sx={{ flex: 1, textAlign: 'right' }}>all drawn to one scale</Box>
         </Box>
         <Box sx={{ flex: 1, minHeight: 16 }} />
-        <Box sx={{ mx: -4, px: 4, py: 1.5, backgroundColor: token('plate'), borderTop: `2px solid ${token('ink')}` }}>
+        <Box
+          sx={{
+            mx: -4,
+            px: 4,
+            py: 1.5,
+            backgroundColor: token('plate'),
+            borderTop: `2px solid ${token('ink')}`,
+          }}
+        >
           <JobStarter kinds={kinds} jobs={jobs} ownKinds={ownKinds} walk={walk} />
           <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 3, mt: 1 }}>
             <JobFileTaker />
-            <Button variant="text" component={Link} href="/orders">Orders</Button>
-            <Button variant="text" component={Link} href="/tools">Tool wall</Button>
+            <Button variant="text" component={Link} href="/orders">
+              Orders
+            </Button>
+            <Button variant="text" component={Link} href="/tools">
+              Tool wall
+            </Button>
             <StartEmpty showsDemo={shop.showsDemo} hasDemo={shop.hasDemo} />
           </Box>
         </Box>
@@ -97,24 +194,80 @@ export function BenchHome({ shop, jobs, people, kinds, ownKinds, heat, nowMs, as
   );
 }
 
-function JobColumn({ job, walk, onPutAway }: { job: BenchJob; walk: WalkStyle; /** Only among the done ones, so that it is not tapped in passing. */ onPutAway: ((job: BenchJob) => void) | null }) {
+function JobColumn({
+  job,
+  walk,
+  onPutAway,
+}: {
+  job: BenchJob;
+  walk: WalkStyle;
+  /** Only among the done ones, so that it is not tapped in passing. */ onPutAway:
+    ((job: BenchJob) => void) | null;
+}) {
   const { headline, moves, waiting, isDone } = job;
   const isTrouble = headline.state === 'trouble';
-  const colour = headline.state === 'hot' ? token('heat') : headline.state === 'cold' ? token('cold') : token('ink');
+  const colour =
+    headline.state === 'hot' ? token('heat') : headline.state === 'cold' ? token('cold') : token('ink');
   const words = sayMove(moves[walk].move, moves[walk].seatName);
   return (
     <Box sx={{ pr: 2, pb: 2, position: 'relative' }} data-job={job.number}>
-      <Box component={Link} href={pathOf(job, walk)} data-job-link sx={{ display: 'block', color: token('ink'), textDecoration: 'none', '&:hover h2': { textDecoration: 'underline' }, '&:focus-visible': { outline: `3px solid ${token('cold')}`, outlineOffset: 3 } }}>
+      <Box
+        component={Link}
+        href={pathOf(job, walk)}
+        data-job-link
+        sx={{
+          display: 'block',
+          color: token('ink'),
+          textDecoration: 'none',
+          '&:hover h2': { textDecoration: 'underline' },
+          '&:focus-visible': { outline: `3px solid ${token('cold')}`, outlineOffset: 3 },
+        }}
+      >
         <Typography variant="h2">{job.machine}</Typography>
-        <Box sx={{ fontSize: 16, color: token('steel') }}>{job.machineSort} · job {job.number} · bag {bagCode(job.number)}</Box>
-        <Box sx={{ display: 'inline-flex', alignItems: 'center', gap: 1, mt: 1, py: 0.5, px: isTrouble ? 1 : 0, border: isTrouble ? `2.5px solid ${token('ink')}` : 'none', color: colour, fontWeight: 700, fontSize: 17 }}>
-          <StateMark name={headline.state} size={24} />{headline.seatName}{headline.count > 1 ? ` +${headline.count - 1}` : ''}: {MARK_WORDS[headline.state]}
+        <Box sx={{ fontSize: 16, color: token('steel') }}>
+          {job.machineSort} · job {job.number} · bag {bagCode(job.number)}
         </Box>
-        {waiting && <Box sx={{ fontSize: 17, fontWeight: 700, borderLeft: `6px double ${token('ink')}`, pl: 1, mt: 0.5 }} data-waiting>Waits for {WAIT_WORDS[waiting.reason]}{waiting.note ? `: ${waiting.note}` : ''}</Box>}
-        <Box sx={{ mt: 1, fontSize: 20, fontWeight: 750, fontStretch: STRETCH.headline, lineHeight: 1.15 }}>{words.headline}</Box>
+        <Box
+          sx={{
+            display: 'inline-flex',
+            alignItems: 'center',
+            gap: 1,
+            mt: 1,
+            py: 0.5,
+            px: isTrouble ? 1 : 0,
+            border: isTrouble ? `2.5px solid ${token('ink')}` : 'none',
+            color: colour,
+            fontWeight: 700,
+            fontSize: 17,
+          }}
+        >
+          <StateMark name={headline.state} size={24} />
+          {headline.seatName}
+          {headline.count > 1 ? ` +${headline.count - 1}` : ''}: {MARK_WORDS[headline.state]}
+        </Box>
+        {waiting && (
+          <Box
+            sx={{ fontSize: 17, fontWeight: 700, borderLeft: `6px double ${token('ink')}`, pl: 1, mt: 0.5 }}
+            data-waiting
+          >
+            Waits for {WAIT_WORDS[waiting.reason]}
+            {waiting.note ? `: ${waiting.note}` : ''}
+          </Box>
+        )}
+        <Box sx={{ mt: 1, fontSize: 20, fontWeight: 750, fontStretch: STRETCH.headline, lineHeight: 1.15 }}>
+          {words.headline}
+        </Box>
         <Box sx={{ fontSize: 16, color: token('steel'), mt: 0.5 }}>{words.reason}</Box>
       </Box>
-      {isDone && onPutAway && <Button variant="text" onClick={() => onPutAway(job)} sx={{ px: 0, minWidth: '100%', justifyContent: 'flex-start', minHeight: 48, fontSize: 17 }}>Put away</Button>}
+      {isDone && onPutAway && (
+        <Button
+          variant="text"
+          onClick={() => onPutAway(job)}
+          sx={{ px: 0, minWidth: '100%', justifyContent: 'flex-start', minHeight: 48, fontSize: 17 }}
+        >
+          Put away
+        </Button>
+      )}
     </Box>
   );
 }

@@ -31,17 +31,26 @@ function placeJob<T extends BenchJob>(job: T, start: number, pxPerMm: number): P
 function shelve<T extends BenchJob>(jobs: readonly T[], pxPerMm: number, widthPx: number): Shelf<T>[] {
   const shelves: Shelf<T>[] = [];
   for (const job of jobs) {
-    const tallestMm = Math.max(120, ...job.castings.map(({ casting }) => castingExtentMm(casting.map).heightMm));
+    const tallestMm = Math.max(
+      120,
+      ...job.castings.map(({ casting }) => castingExtentMm(casting.map).heightMm),
+    );
     const last = shelves.at(-1);
     const end = last ? last.placed.reduce((sum, { widthPx: w }) => sum + w, 0) : 0;
     const placed = placeJob(job, end, pxPerMm);
-    if (last && end + placed.widthPx <= widthPx) { last.placed.push(placed); last.tallestMm = Math.max(last.tallestMm, tallestMm); }
-    else shelves.push({ placed: [placeJob(job, 0, pxPerMm)], tallestMm });
+    if (last && end + placed.widthPx <= widthPx) {
+      last.placed.push(placed);
+      last.tallestMm = Math.max(last.tallestMm, tallestMm);
+    } else shelves.push({ placed: [placeJob(job, 0, pxPerMm)], tallestMm });
   }
   return shelves;
 }
 
-type Props<T extends BenchJob> = { jobs: readonly T[]; renderJob: (job: T) => ReactNode; pathOf: (job: T) => string };
+type Props<T extends BenchJob> = {
+  jobs: readonly T[];
+  renderJob: (job: T) => ReactNode;
+  pathOf: (job: T) => string;
+};
 
 /** All jobs as their castings on graduated lines, drawn to one scale, each with its own words below. */
 export function CastingLine<T extends BenchJob>({ jobs, renderJob, pathOf }: Props<T>) {
@@ -49,43 +58,108 @@ export function CastingLine<T extends BenchJob>({ jobs, renderJob, pathOf }: Pro
   const box = useRef<HTMLDivElement>(null);
   const [width, setWidth] = useState(1216);
   useEffect(() => {
-    const observer = new ResizeObserver(([entry]) => { if (entry) setWidth(entry.contentRect.width); });
+    const observer = new ResizeObserver(([entry]) => {
+      if (entry) setWidth(entry.contentRect.width);
+    });
     if (box.current) observer.observe(box.current);
     return () => observer.disconnect();
   }, []);
-  const totalMm = jobs.flatMap(({ castings }) => castings).reduce((sum, { casting }) => sum + castingExtentMm(casting.map).widthMm + GAP_MM, 0);
+  const totalMm = jobs
+    .flatMap(({ castings }) => castings)
+    .reduce((sum, { casting }) => sum + castingExtentMm(casting.map).widthMm + GAP_MM, 0);
   const pxPerMm = Math.min(MOST_PX_PER_MM, Math.max(LEAST_PX_PER_MM, width / Math.max(1, totalMm)));
   return (
     <Box ref={box} sx={{ overflowX: 'auto', overflowY: 'hidden' }}>
-      {shelve(jobs, pxPerMm, width).map((shelf, i) => <ShelfLine key={shelf.placed[0]!.job.jobId} shelf={shelf} pxPerMm={pxPerMm} widthPx={Math.max(width, shelf.placed.reduce((sum, { widthPx: w }) => sum + w, 0))} isFirst={i === 0} renderJob={renderJob} onOpen={(job) => router.push(pathOf(job))} />)}
+      {shelve(jobs, pxPerMm, width).map((shelf, i) => (
+        <ShelfLine
+          key={shelf.placed[0]!.job.jobId}
+          shelf={shelf}
+          pxPerMm={pxPerMm}
+          widthPx={Math.max(
+            width,
+            shelf.placed.reduce((sum, { widthPx: w }) => sum + w, 0),
+          )}
+          isFirst={i === 0}
+          renderJob={renderJob}
+          onOpen={(job) => router.push(pathOf(job))}
+        />
+      ))}
     </Box>
   );
 }
 
-function ShelfLine<T extends BenchJob>({ shelf, pxPerMm, widthPx, isFirst, renderJob, onOpen }: { shelf: Shelf<T>; pxPerMm: number; widthPx: number; isFirst: boolean; renderJob: (job: T) => ReactNode; onOpen: (job: T) => void }) {
+function ShelfLine<T extends BenchJob>({
+  shelf,
+  pxPerMm,
+  widthPx,
+  isFirst,
+  renderJob,
+  onOpen,
+}: {
+  shelf: Shelf<T>;
+  pxPerMm: number;
+  widthPx: number;
+  isFirst: boolean;
+  renderJob: (job: T) => ReactNode;
+  onOpen: (job: T) => void;
+}) {
   const baseline = shelf.tallestMm * pxPerMm + 12;
   const centimetres = Math.floor(widthPx / pxPerMm / 10);
   return (
     <Box sx={{ width: widthPx, position: 'relative', mt: isFirst ? 0 : 1 }}>
-      <svg width={widthPx} height={baseline + 30} style={{ display: 'block' }} role="group" aria-label="Castings on the bench">
-        {shelf.placed.flatMap(({ job, castings }) => castings.map(({ leftPx, index }) => {
-          const { casting, isHot, seats } = job.castings[index]!;
-          return (
-            <g key={casting.id} transform={`translate(${leftPx - castingExtentMm(casting.map).minXMm * pxPerMm + 2} ${baseline - 1})`} onClick={() => onOpen(job)} style={{ cursor: 'pointer' }}>
-              <CastingDrawing casting={casting} pxPerMm={pxPerMm} isHot={isHot} seats={seats.map(({ seatId, seatState, partState }) => ({ seatId, seatMark: seatMark(seatState), partMark: partMark(partState) }))} />
-            </g>
-          );
-        }))}
+      <svg
+        width={widthPx}
+        height={baseline + 30}
+        style={{ display: 'block' }}
+        role="group"
+        aria-label="Castings on the bench"
+      >
+        {shelf.placed.flatMap(({ job, castings }) =>
+          castings.map(({ leftPx, index }) => {
+            const { casting, isHot, seats } = job.castings[index]!;
+            return (
+              <g
+                key={casting.id}
+                transform={`translate(${leftPx - castingExtentMm(casting.map).minXMm * pxPerMm + 2} ${baseline - 1})`}
+                onClick={() => onOpen(job)}
+                style={{ cursor: 'pointer' }}
+              >
+                <CastingDrawing
+                  casting={casting}
+                  pxPerMm={pxPerMm}
+                  isHot={isHot}
+                  seats={seats.map(({ seatId, seatState, partState }) => ({
+                    seatId,
+                    seatMark: seatMark(seatState),
+                    partMark: partMark(partState),
+                  }))}
+                />
+              </g>
+            );
+          }),
+        )}
         <path d={`M0 ${baseline}H${widthPx}`} stroke={token('ink')} strokeWidth="4" />
         {Array.from({ length: centimetres + 1 }, (_, cm) => (
           <g key={cm} transform={`translate(${cm * 10 * pxPerMm + 1} ${baseline})`}>
-            <path d={`M0 0V${cm % 10 === 0 ? 18 : cm % 5 === 0 ? 13 : 8}`} stroke={token('ink')} strokeWidth={cm % 10 === 0 ? 1.6 : 1} />
-            {cm % 10 === 0 && <text x="5" y="24" fontSize="15" style={{ fontStretch: '76%' }} fill={token('steel')}>{cm === 0 ? '0 cm' : cm}</text>}
+            <path
+              d={`M0 0V${cm % 10 === 0 ? 18 : cm % 5 === 0 ? 13 : 8}`}
+              stroke={token('ink')}
+              strokeWidth={cm % 10 === 0 ? 1.6 : 1}
+            />
+            {cm % 10 === 0 && (
+              <text x="5" y="24" fontSize="15" style={{ fontStretch: '76%' }} fill={token('steel')}>
+                {cm === 0 ? '0 cm' : cm}
+              </text>
+            )}
           </g>
         ))}
       </svg>
       <Box sx={{ position: 'relative', display: 'flex', pt: 0.5 }}>
-        {shelf.placed.map(({ job, widthPx: columnPx }) => <Box key={job.jobId} sx={{ width: columnPx, flex: 'none' }}>{renderJob(job)}</Box>)}
+        {shelf.placed.map(({ job, widthPx: columnPx }) => (
+          <Box key={job.jobId} sx={{ width: columnPx, flex: 'none' }}>
+            {renderJob(job)}
+          </Box>
+        ))}
       </Box>
     </Box>
   );

@@ -9,7 +9,11 @@ import { sendFile } from '@/bench/record/sendJson';
 import { token } from '@/ui/theme/tokens';
 import { sayIssue } from '@/ui/words/issues';
 
-type Outcome = { state: 'idle' } | { state: 'sending'; name: string } | { state: 'refused'; issues: Issue[]; message: string } | { state: 'taken'; number: number; isNew: boolean; jobId: string };
+type Outcome =
+  | { state: 'idle' }
+  | { state: 'sending'; name: string }
+  | { state: 'refused'; issues: Issue[]; message: string }
+  | { state: 'taken'; number: number; isNew: boolean; jobId: string };
 
 /** Takes in a job file; a file that does not fit is refused whole, with every reason and its place. */
 export function JobFileTaker() {
@@ -18,11 +22,32 @@ export function JobFileTaker() {
   const [outcome, setOutcome] = useState<Outcome>({ state: 'idle' });
 
   const send = async (file: File) => {
-    if (file.size > JOB_FILE_MAX_BYTES) { setOutcome({ state: 'refused', message: 'This file was not taken; nothing was changed.', issues: [{ code: 'too_large', field: 'file', max: JOB_FILE_MAX_BYTES }] }); return; }
+    if (file.size > JOB_FILE_MAX_BYTES) {
+      setOutcome({
+        state: 'refused',
+        message: 'This file was not taken; nothing was changed.',
+        issues: [{ code: 'too_large', field: 'file', max: JOB_FILE_MAX_BYTES }],
+      });
+      return;
+    }
     setOutcome({ state: 'sending', name: file.name });
-    const { answer } = await sendFile<{ jobId: string; number: number; isNew: boolean }>('/api/v1/jobs/import', file, 'application/json');
-    if (!answer) { setOutcome({ state: 'refused', message: 'The server does not answer; nothing was changed.', issues: [] }); return; }
-    if (answer.error) { setOutcome({ state: 'refused', message: answer.error.message, issues: answer.error.issues }); return; }
+    const { answer } = await sendFile<{ jobId: string; number: number; isNew: boolean }>(
+      '/api/v1/jobs/import',
+      file,
+      'application/json',
+    );
+    if (!answer) {
+      setOutcome({
+        state: 'refused',
+        message: 'The server does not answer; nothing was changed.',
+        issues: [],
+      });
+      return;
+    }
+    if (answer.error) {
+      setOutcome({ state: 'refused', message: answer.error.message, issues: answer.error.issues });
+      return;
+    }
     setOutcome({ state: 'taken', ...(answer as { jobId: string; number: number; isNew: boolean }) });
     router.refresh();
   };
@@ -30,18 +55,49 @@ export function JobFileTaker() {
   return (
     <>
       <Box sx={{ flex: 1, fontSize: 17 }} role="status">
-        {outcome.state === 'idle' && <Box sx={{ color: token('steel'), textAlign: { sm: 'right' } }}>or one from another shop, from its file:</Box>}
+        {outcome.state === 'idle' && (
+          <Box sx={{ color: token('steel'), textAlign: { sm: 'right' } }}>
+            or one from another shop, from its file:
+          </Box>
+        )}
         {outcome.state === 'sending' && `Reading ${outcome.name} …`}
-        {outcome.state === 'taken' && <b>{outcome.isNew ? `Job ${outcome.number} is on the bench.` : `Job ${outcome.number} was here already; it has all entries of the file.`}</b>}
+        {outcome.state === 'taken' && (
+          <b>
+            {outcome.isNew
+              ? `Job ${outcome.number} is on the bench.`
+              : `Job ${outcome.number} was here already; it has all entries of the file.`}
+          </b>
+        )}
         {outcome.state === 'refused' && (
           <Box sx={{ py: 1 }}>
             <b>{outcome.message}</b>
-            <Box component="ul" sx={{ m: 0, pl: 2.5, maxHeight: 96, overflow: 'auto' }}>{outcome.issues.map((issue, i) => <li key={i}>{sayIssue(issue)}</li>)}</Box>
+            <Box component="ul" sx={{ m: 0, pl: 2.5, maxHeight: 96, overflow: 'auto' }}>
+              {outcome.issues.map((issue, i) => (
+                <li key={i}>{sayIssue(issue)}</li>
+              ))}
+            </Box>
           </Box>
         )}
       </Box>
-      <input ref={input} type="file" accept="application/json,.json" hidden data-testid="job-file" onChange={(event) => { const file = event.target.files?.[0]; if (file) void send(file); event.target.value = ''; }} />
-      <Button variant="outlined" disabled={outcome.state === 'sending'} onClick={() => input.current?.click()}>Take in a job file</Button>
+      <input
+        ref={input}
+        type="file"
+        accept="application/json,.json"
+        hidden
+        data-testid="job-file"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file) void send(file);
+          event.target.value = '';
+        }}
+      />
+      <Button
+        variant="outlined"
+        disabled={outcome.state === 'sending'}
+        onClick={() => input.current?.click()}
+      >
+        Take in a job file
+      </Button>
     </>
   );
 }

@@ -18,35 +18,106 @@ export type KindToStart = { kind: string; name: string; keywords: string };
 type Start = { kind: string; name: string; ownKind?: string };
 
 /** Starts a job from its kind: one tap for the kind, one to start; the machine's name may wait. Or the same as a job that was here. */
-export function JobStarter({ kinds, jobs, ownKinds, walk }: { kinds: readonly KindToStart[]; walk: WalkStyle; jobs: readonly BenchJob[]; ownKinds: readonly { id: string; name: string }[] }) {
+export function JobStarter({
+  kinds,
+  jobs,
+  ownKinds,
+  walk,
+}: {
+  kinds: readonly KindToStart[];
+  walk: WalkStyle;
+  jobs: readonly BenchJob[];
+  ownKinds: readonly { id: string; name: string }[];
+}) {
   const [start, setStart] = useState<Start | null>(null);
   const [machine, setMachine] = useState('');
   const { start: send, isSending, problem, clearProblem } = useStartJob(walk);
-  const open = (wanted: Start) => { setStart(wanted); clearProblem(); };
+  const open = (wanted: Start) => {
+    setStart(wanted);
+    clearProblem();
+  };
   const alike = start ? jobs.filter(({ kind }) => kind === start.kind).slice(-4) : [];
 
   return (
     <Box>
       <Box sx={{ fontSize: 26, fontWeight: 800, fontStretch: '62%', mb: 0.5 }}>Start a job</Box>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-        {kinds.map(({ kind, name }) => <Button key={kind} variant="outlined" sx={{ minHeight: 48, fontSize: 18 }} onClick={() => open({ kind, name })}>{name}</Button>)}
-        <Button variant="outlined" sx={{ minHeight: 48, fontSize: 18, borderStyle: 'dashed' }} onClick={() => open({ kind: 'from_scratch', name: 'From scratch' })}>From scratch</Button>
-        {ownKinds.map(({ id, name }) => <Button key={id} variant="outlined" sx={{ minHeight: 48, fontSize: 18, borderStyle: 'double', borderWidth: 5 }} onClick={() => open({ kind: 'own', name, ownKind: id })}>{name}</Button>)}
+        {kinds.map(({ kind, name }) => (
+          <Button
+            key={kind}
+            variant="outlined"
+            sx={{ minHeight: 48, fontSize: 18 }}
+            onClick={() => open({ kind, name })}
+          >
+            {name}
+          </Button>
+        ))}
+        <Button
+          variant="outlined"
+          sx={{ minHeight: 48, fontSize: 18, borderStyle: 'dashed' }}
+          onClick={() => open({ kind: 'from_scratch', name: 'From scratch' })}
+        >
+          From scratch
+        </Button>
+        {ownKinds.map(({ id, name }) => (
+          <Button
+            key={id}
+            variant="outlined"
+            sx={{ minHeight: 48, fontSize: 18, borderStyle: 'double', borderWidth: 5 }}
+            onClick={() => open({ kind: 'own', name, ownKind: id })}
+          >
+            {name}
+          </Button>
+        ))}
       </Box>
       <Dialog open={start !== null} onClose={() => setStart(null)} fullWidth maxWidth="sm">
         <DialogTitle>{start?.name}</DialogTitle>
         <DialogContent>
-          <TextField autoFocus fullWidth sx={{ mt: 1 }} label="Machine (may wait)" value={machine} error={problem !== null} helperText={problem ?? 'Sizes are placeholders of the usual order: change them seat by seat.'} onChange={(event) => setMachine(event.target.value)} onKeyDown={(event) => { if (event.key === 'Enter' && start) void send({ kind: start.kind, machine, ownKind: start.ownKind }); }} slotProps={{ htmlInput: { maxLength: 80 } }} />
+          <TextField
+            autoFocus
+            fullWidth
+            sx={{ mt: 1 }}
+            label="Machine (may wait)"
+            value={machine}
+            error={problem !== null}
+            helperText={problem ?? 'Sizes are placeholders of the usual order: change them seat by seat.'}
+            onChange={(event) => setMachine(event.target.value)}
+            onKeyDown={(event) => {
+              if (event.key === 'Enter' && start)
+                void send({ kind: start.kind, machine, ownKind: start.ownKind });
+            }}
+            slotProps={{ htmlInput: { maxLength: 80 } }}
+          />
           {alike.length > 0 && (
             <Box sx={{ mt: 2 }}>
-              <Box sx={{ fontSize: 17, color: token('steel') }}>Same as last: its parts and numbers, never its readings</Box>
-              {alike.map(({ jobId, machine: name, number }) => <Button key={jobId} variant="text" disabled={isSending} onClick={() => void send({ kind: start!.kind, machine, copyOf: jobId })} sx={{ display: 'flex', px: 0, minHeight: 48, fontSize: 18 }}>{name}, job {number}</Button>)}
+              <Box sx={{ fontSize: 17, color: token('steel') }}>
+                Same as last: its parts and numbers, never its readings
+              </Box>
+              {alike.map(({ jobId, machine: name, number }) => (
+                <Button
+                  key={jobId}
+                  variant="text"
+                  disabled={isSending}
+                  onClick={() => void send({ kind: start!.kind, machine, copyOf: jobId })}
+                  sx={{ display: 'flex', px: 0, minHeight: 48, fontSize: 18 }}
+                >
+                  {name}, job {number}
+                </Button>
+              ))}
             </Box>
           )}
         </DialogContent>
         <DialogActions sx={{ p: 2 }}>
-          <Button variant="text" onClick={() => setStart(null)}>Leave it</Button>
-          <Button variant="contained" disabled={isSending} onClick={() => start && void send({ kind: start.kind, machine, ownKind: start.ownKind })}>Start</Button>
+          <Button variant="text" onClick={() => setStart(null)}>
+            Leave it
+          </Button>
+          <Button
+            variant="contained"
+            disabled={isSending}
+            onClick={() => start && void send({ kind: start.kind, machine, ownKind: start.ownKind })}
+          >
+            Start
+          </Button>
         </DialogActions>
       </Dialog>
     </Box>

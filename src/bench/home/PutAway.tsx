@@ -22,24 +22,76 @@ export function usePutAway(person: Person | null) {
   const [gone, setGone] = useState<Gone | null>(null);
   const [isAsking, setAsking] = useState(false);
   const keep = (jobId: string, kind: 'job_put_away' | 'event_withdrawn', body: Record<string, string>) => {
-    const entry = { id: uuid(), seatId: null, castingId: null, personId: person!.id, kind, body, at: new Date(liveStream.now()).toISOString() } as JobEvent;
+    const entry = {
+      id: uuid(),
+      seatId: null,
+      castingId: null,
+      personId: person!.id,
+      kind,
+      body,
+      at: new Date(liveStream.now()).toISOString(),
+    } as JobEvent;
     void outbox.keep({ id: entry.id, jobId, refused: null, type: 'event', entry });
     return entry.id;
   };
   return {
-    gone, isAsking, close: () => { setGone(null); setAsking(false); },
+    gone,
+    isAsking,
+    close: () => {
+      setGone(null);
+      setAsking(false);
+    },
     start: ({ jobId, machine }: BenchJob) => {
-      if (!person) { setAsking(true); return; }
+      if (!person) {
+        setAsking(true);
+        return;
+      }
       setGone({ jobId, machine, eventId: keep(jobId, 'job_put_away', {}) });
     },
-    undo: () => { if (gone) keep(gone.jobId, 'event_withdrawn', { eventId: gone.eventId }); setGone(null); router.refresh(); },
+    undo: () => {
+      if (gone) keep(gone.jobId, 'event_withdrawn', { eventId: gone.eventId });
+      setGone(null);
+      router.refresh();
+    },
   };
 }
 
-export function PutAwayBar({ gone, isAsking, close, undo }: Pick<ReturnType<typeof usePutAway>, 'gone' | 'isAsking' | 'close' | 'undo'>) {
-  const message = isAsking ? 'Who is at the bench? Pick your initials at the top right.' : gone ? `${gone.machine} is put away; its record stays.` : '';
+export function PutAwayBar({
+  gone,
+  isAsking,
+  close,
+  undo,
+}: Pick<ReturnType<typeof usePutAway>, 'gone' | 'isAsking' | 'close' | 'undo'>) {
+  const message = isAsking
+    ? 'Who is at the bench? Pick your initials at the top right.'
+    : gone
+      ? `${gone.machine} is put away; its record stays.`
+      : '';
   return (
-    <Snackbar open={message !== ''} autoHideDuration={UNDO_MS} onClose={(_, reason) => { if (reason !== 'clickaway') close(); }} transitionDuration={0} anchorOrigin={{ vertical: 'top', horizontal: 'center' }} message={message}
-      action={gone && <Button sx={{ color: token('onBlock'), minHeight: 48, textDecoration: 'underline', textUnderlineOffset: 4 }} onClick={undo}>Undo</Button>} />
+    <Snackbar
+      open={message !== ''}
+      autoHideDuration={UNDO_MS}
+      onClose={(_, reason) => {
+        if (reason !== 'clickaway') close();
+      }}
+      transitionDuration={0}
+      anchorOrigin={{ vertical: 'top', horizontal: 'center' }}
+      message={message}
+      action={
+        gone && (
+          <Button
+            sx={{
+              color: token('onBlock'),
+              minHeight: 48,
+              textDecoration: 'underline',
+              textUnderlineOffset: 4,
+            }}
+            onClick={undo}
+          >
+            Undo
+          </Button>
+        )
+      }
+    />
   );
 }

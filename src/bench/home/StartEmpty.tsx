@@ -13,5 +13,13 @@ export function StartEmpty({ showsDemo, hasDemo }: { showsDemo: boolean; hasDemo
     setProblem(!(await sendJson('/api/v1/shop', 'PATCH', { showsDemo: !showsDemo })).isOk);
     router.refresh();
   };
-  return <Button variant="text" onClick={() => void change()}>{problem ? 'The server does not answer: try again' : showsDemo ? 'Start empty: put the demo away' : 'Show the demo again'}</Button>;
+  return (
+    <Button variant="text" onClick={() => void change()}>
+      {problem
+        ? 'The server does not answer: try again'
+        : showsDemo
+          ? 'Start empty: put the demo away'
+          : 'Show the demo again'}
+    </Button>
+  );
 }

@@ -25,14 +25,26 @@ const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPi
 
 /** An address that names a seat of another job, or none. */
 const SeatNotHere = ({ jobId }: { jobId: string }) => (
-  <Box sx={{ p: 4, fontSize: 20 }} role="alert">This job has no such seat. <Link href={`/jobs/${jobId}`}>Open the job at its next move</Link></Box>
+  <Box sx={{ p: 4, fontSize: 20 }} role="alert">
+    This job has no such seat. <Link href={`/jobs/${jobId}`}>Open the job at its next move</Link>
+  </Box>
 );
 
 /** Moves on hot or cold metal take the headline even while another seat is looked at. */
 const CANNOT_WAIT: readonly Move['code'][] = ['say_home_or_stuck', 'drop_now', 'reheat'];
 
 /** The frame of a job's screens: head, next move, walk, the step itself, and the strip of what is hot or cold. */
-export function JobFrame({ seatId, heat, heatMs, children }: { seatId: string; heat: readonly HeatItem[]; /** When `heat` was read. */ heatMs: number; children: ReactNode }) {
+export function JobFrame({
+  seatId,
+  heat,
+  heatMs,
+  children,
+}: {
+  seatId: string;
+  heat: readonly HeatItem[];
+  /** When `heat` was read. */ heatMs: number;
+  children: ReactNode;
+}) {
   const { record, nowMs, job, person, isAskingPerson, stopAsking, refused, dropRefused } = useJob();
   const view = useSeatView(seatId);
   const step = stepOfPath(usePathname());
@@ -40,24 +52,34 @@ export function JobFrame({ seatId, heat, heatMs, children }: { seatId: string; h
   const second = Math.floor(nowMs / 1000);
   const walk = person?.walk ?? 'full';
   const jobMove = findNextMove(job, walk);
-  const own = useMemo(() => ({ jobId: record.id, items: findHeatItems([record], second * 1000) }), [record, second]);
+  const own = useMemo(
+    () => ({ jobId: record.id, items: findHeatItems([record], second * 1000) }),
+    [record, second],
+  );
   const seatMove = view && findSeatMove(view, job, walk);
   const move = CANNOT_WAIT.includes(jobMove.code) || isJobMove(jobMove) ? jobMove : (seatMove ?? jobMove);
-  const nameOf = (id: string | null) => record.castings.flatMap(({ seats }) => seats).find((seat) => seat.id === id)?.name ?? '';
+  const nameOf = (id: string | null) =>
+    record.castings.flatMap(({ seats }) => seats).find((seat) => seat.id === id)?.name ?? '';
   const seatName = nameOf(move.seatId);
   // While this seat waits, what can go on elsewhere is said, and led to.
   const meanwhile = move.code === 'wait_for_part' && jobMove.code !== 'wait_for_part' ? jobMove : null;
   const goal = meanwhile ?? move;
   const said = sayMove(move, seatName);
-  const words = meanwhile ? { ...said, reason: `Meanwhile: ${sayMove(meanwhile, nameOf(meanwhile.seatId)).headline}` } : said;
-  const isElsewhere = goal.seatId !== null && ((goal.seatId !== seatId && !isJobMove(goal)) || goal.step !== step);
+  const words = meanwhile
+    ? { ...said, reason: `Meanwhile: ${sayMove(meanwhile, nameOf(meanwhile.seatId)).headline}` }
+    : said;
+  const isElsewhere =
+    goal.seatId !== null && ((goal.seatId !== seatId && !isJobMove(goal)) || goal.step !== step);
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const target = event.altKey ? STEPS[Number(event.key) - 1] : undefined;
       // The address is asked when the key comes: it is newer than this frame right after a change of seat.
       const [, , , seatHere] = window.location.pathname.split('/');
-      if (target && seatHere) { event.preventDefault(); router.push(`/jobs/${record.id}/${seatHere}/${STEP_PATHS[target]}`); }
+      if (target && seatHere) {
+        event.preventDefault();
+        router.push(`/jobs/${record.id}/${seatHere}/${STEP_PATHS[target]}`);
+      }
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
@@ -65,22 +87,79 @@ export function JobFrame({ seatId, heat, heatMs, children }: { seatId: string; h
 
   if (!view) return <SeatNotHere jobId={record.id} />;
   return (
-    <Box sx={{ minHeight: '100vh', height: { lg: '100vh' }, px: 4, display: 'flex', flexDirection: 'column', '@media (max-height: 720px), print': { height: 'auto' } }}>
-      <Head title={record.machine} subtitle={`${record.machineSort}, ${view.casting.name} · job ${record.number} · bag ${bagCode(record.number)}`} people={record.people} places={placesFrom('Job', jobPath(record.id, walk))} />
+    <Box
+      sx={{
+        minHeight: '100vh',
+        height: { lg: '100vh' },
+        px: 4,
+        display: 'flex',
+        flexDirection: 'column',
+        '@media (max-height: 720px), print': { height: 'auto' },
+      }}
+    >
+      <Head
+        title={record.machine}
+        subtitle={`${record.machineSort}, ${view.casting.name} · job ${record.number} · bag ${bagCode(record.number)}`}
+        people={record.people}
+        places={placesFrom('Job', jobPath(record.id, walk))}
+      />
       <Box className="no-print">
-      <NextMoveBand headline={words.headline} reason={words.reason}>
-        {isElsewhere && <Button variant="contained" component={Link} href={`/jobs/${record.id}/${goal.seatId}/${STEP_PATHS[goal.step]}`} sx={{ minWidth: 150 }}>Go there</Button>}
-      </NextMoveBand>
+        <NextMoveBand headline={words.headline} reason={words.reason}>
+          {isElsewhere && (
+            <Button
+              variant="contained"
+              component={Link}
+              href={`/jobs/${record.id}/${goal.seatId}/${STEP_PATHS[goal.step]}`}
+              sx={{ minWidth: 150 }}
+            >
+              Go there
+            </Button>
+          )}
+        </NextMoveBand>
       </Box>
       <Walk seatId={seatId} step={step} />
       {refused.map(({ id, refused: issue }) => (
-        <Box key={id} role="alert" sx={{ display: 'flex', gap: 2, alignItems: 'center', border: `2px solid ${token('ink')}`, px: 2, mt: 1 }}>
-          <Box sx={{ flex: 1 }}><b>An entry was not taken:</b> {issue && sayIssue(issue)}</Box>
-          <Button variant="text" onClick={() => dropRefused(id)}>Seen</Button>
+        <Box
+          key={id}
+          role="alert"
+          sx={{
+            display: 'flex',
+            gap: 2,
+            alignItems: 'center',
+            border: `2px solid ${token('ink')}`,
+            px: 2,
+            mt: 1,
+          }}
+        >
+          <Box sx={{ flex: 1 }}>
+            <b>An entry was not taken:</b> {issue && sayIssue(issue)}
+          </Box>
+          <Button variant="text" onClick={() => dropRefused(id)}>
+            Seen
+          </Button>
         </Box>
       ))}
-      <Box component="main" sx={{ flex: 1, minHeight: 0, mx: -4, px: 4, display: 'flex', flexDirection: 'column', overflowY: { lg: 'auto' } }}>{children}</Box>
-      <HeatStrip initial={heat} own={own} people={record.people} units={person?.units ?? 'metric'} initialMs={heatMs} />
+      <Box
+        component="main"
+        sx={{
+          flex: 1,
+          minHeight: 0,
+          mx: -4,
+          px: 4,
+          display: 'flex',
+          flexDirection: 'column',
+          overflowY: { lg: 'auto' },
+        }}
+      >
+        {children}
+      </Box>
+      <HeatStrip
+        initial={heat}
+        own={own}
+        people={record.people}
+        units={person?.units ?? 'metric'}
+        initialMs={heatMs}
+      />
       <UndoBar />
       <PersonPicker people={record.people} isOpen={isAskingPerson} onClose={stopAsking} />
     </Box>

@@ -24,7 +24,10 @@ export function MapPanel({ seatId }: { seatId: string }) {
   const casting = record.castings.find(({ seats }) => seats.some(({ id }) => id === seatId))!;
   const views = allViews.filter((view) => view.casting.id === casting.id);
   // The face of the picked seat is up, until it is turned over by hand.
-  const face = turned?.seatId === seatId ? turned.face : (casting.seats.find(({ id }) => id === seatId)?.face ?? 'front');
+  const face =
+    turned?.seatId === seatId
+      ? turned.face
+      : (casting.seats.find(({ id }) => id === seatId)?.face ?? 'front');
   const hasBack = views.some(({ seat }) => seat.face === 'back');
   const { minXMm, widthMm, heightMm } = castingExtentMm(casting.map);
   const pxPerMm = Math.min((WIDTH - 8) / widthMm, (HEIGHT - 8) / heightMm);
@@ -34,29 +37,121 @@ export function MapPanel({ seatId }: { seatId: string }) {
       {record.castings.length > 1 && (
         <Box role="tablist" aria-label="Castings" sx={{ display: 'flex', gap: 2, mb: 0.5 }}>
           {record.castings.map((each) => (
-            <Box key={each.id} component="button" role="tab" aria-selected={each.id === casting.id} onClick={() => go(each.seats[0]!.id)} sx={{ all: 'unset', cursor: 'pointer', minHeight: 40, display: 'flex', alignItems: 'center', fontSize: 18, fontWeight: each.id === casting.id ? 750 : 500, color: each.id === casting.id ? token('ink') : token('steel'), borderBottom: `3px solid ${each.id === casting.id ? token('ink') : 'transparent'}`, '&:focus-visible': { outline: `3px solid ${token('cold')}` } }}>{each.name}</Box>
+            <Box
+              key={each.id}
+              component="button"
+              role="tab"
+              aria-selected={each.id === casting.id}
+              onClick={() => go(each.seats[0]!.id)}
+              sx={{
+                all: 'unset',
+                cursor: 'pointer',
+                minHeight: 40,
+                display: 'flex',
+                alignItems: 'center',
+                fontSize: 18,
+                fontWeight: each.id === casting.id ? 750 : 500,
+                color: each.id === casting.id ? token('ink') : token('steel'),
+                borderBottom: `3px solid ${each.id === casting.id ? token('ink') : 'transparent'}`,
+                '&:focus-visible': { outline: `3px solid ${token('cold')}` },
+              }}
+            >
+              {each.name}
+            </Box>
           ))}
         </Box>
       )}
-      <svg width={WIDTH} height={Math.min(HEIGHT, heightMm * pxPerMm + 8)} role="group" aria-label={`Map of the ${casting.name}`} style={{ display: 'block' }}>
+      <svg
+        width={WIDTH}
+        height={Math.min(HEIGHT, heightMm * pxPerMm + 8)}
+        role="group"
+        aria-label={`Map of the ${casting.name}`}
+        style={{ display: 'block' }}
+      >
         <g transform={`translate(${4 - minXMm * pxPerMm} ${heightMm * pxPerMm + 4})`}>
-          <CastingDrawing casting={casting} pxPerMm={pxPerMm} face={face} isHot={views.some(({ heat }) => heat.phase !== 'cold')} onPick={go} seats={views.map(({ seat, seatState, partState }) => ({ seatId: seat.id, seatMark: seatMark(seatState), partMark: partMark(partState), isSelected: seat.id === seatId }))} />
+          <CastingDrawing
+            casting={casting}
+            pxPerMm={pxPerMm}
+            face={face}
+            isHot={views.some(({ heat }) => heat.phase !== 'cold')}
+            onPick={go}
+            seats={views.map(({ seat, seatState, partState }) => ({
+              seatId: seat.id,
+              seatMark: seatMark(seatState),
+              partMark: partMark(partState),
+              isSelected: seat.id === seatId,
+            }))}
+          />
         </g>
       </svg>
-      {hasBack && <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center', fontSize: 15, color: token('steel') }}>{face === 'front' ? 'working face' : 'back, as seen from behind'}<Button variant="text" onClick={() => setTurned({ seatId, face: face === 'front' ? 'back' : 'front' })} sx={{ minHeight: 40, fontSize: 16, px: 0 }}>Turn it over</Button></Box>}
+      {hasBack && (
+        <Box
+          sx={{
+            display: 'flex',
+            justifyContent: 'space-between',
+            alignItems: 'center',
+            fontSize: 15,
+            color: token('steel'),
+          }}
+        >
+          {face === 'front' ? 'working face' : 'back, as seen from behind'}
+          <Button
+            variant="text"
+            onClick={() => setTurned({ seatId, face: face === 'front' ? 'back' : 'front' })}
+            sx={{ minHeight: 40, fontSize: 16, px: 0 }}
+          >
+            Turn it over
+          </Button>
+        </Box>
+      )}
       <Box component="ul" sx={{ listStyle: 'none', m: 0, mt: 0.5, p: 0 }}>
         {views.map(({ seat, seatState, partState }) => (
           <Box component="li" key={seat.id}>
-            <Box component="button" onClick={() => go(seat.id)} aria-current={seat.id === seatId || undefined} sx={{ all: 'unset', boxSizing: 'border-box', width: '100%', cursor: 'pointer', minHeight: 29, display: 'flex', alignItems: 'center', gap: 1, fontSize: 16, borderLeft: `5px solid ${seat.id === seatId ? token('ink') : 'transparent'}`, pl: 1, '&:focus-visible': { outline: `3px solid ${token('cold')}` }, '@media (pointer: coarse)': { minHeight: 48 } }}>
+            <Box
+              component="button"
+              onClick={() => go(seat.id)}
+              aria-current={seat.id === seatId || undefined}
+              sx={{
+                all: 'unset',
+                boxSizing: 'border-box',
+                width: '100%',
+                cursor: 'pointer',
+                minHeight: 29,
+                display: 'flex',
+                alignItems: 'center',
+                gap: 1,
+                fontSize: 16,
+                borderLeft: `5px solid ${seat.id === seatId ? token('ink') : 'transparent'}`,
+                pl: 1,
+                '&:focus-visible': { outline: `3px solid ${token('cold')}` },
+                '@media (pointer: coarse)': { minHeight: 48 },
+              }}
+            >
               <StateMark name={seatMark(seatState)} size={22} />
               <b>{seat.name}</b>
-              <Box component="span" sx={{ color: token('steel') }}>{MARK_WORDS[seatMark(seatState)]}</Box>
-              {partMark(partState) && <><StateMark name="cold" size={18} /><Box component="span" sx={{ color: token('cold') }}>cold</Box></>}
+              <Box component="span" sx={{ color: token('steel') }}>
+                {MARK_WORDS[seatMark(seatState)]}
+              </Box>
+              {partMark(partState) && (
+                <>
+                  <StateMark name="cold" size={18} />
+                  <Box component="span" sx={{ color: token('cold') }}>
+                    cold
+                  </Box>
+                </>
+              )}
             </Box>
           </Box>
         ))}
       </Box>
-      <Button variant="text" component={Link} href={`/jobs/${record.id}/${seatId}/set-up`} sx={{ px: 0, minHeight: 48, fontSize: 16 }}>Set up this job</Button>
+      <Button
+        variant="text"
+        component={Link}
+        href={`/jobs/${record.id}/${seatId}/set-up`}
+        sx={{ px: 0, minHeight: 48, fontSize: 16 }}
+      >
+        Set up this job
+      </Button>
     </Box>
   );
 }

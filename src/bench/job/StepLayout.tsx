@@ -5,13 +5,47 @@ import { KindNotes } from './KindNotes';
 import { MapPanel } from './MapPanel';
 
 /** Map, the step's drawing, the slate beside it, and below them the strip that takes readings. Upright tablets stack them. */
-export function StepLayout({ seatId, middle, slate, strip }: { seatId: string; middle: ReactNode; slate: ReactNode; strip?: ReactNode }) {
+export function StepLayout({
+  seatId,
+  middle,
+  slate,
+  strip,
+}: {
+  seatId: string;
+  middle: ReactNode;
+  slate: ReactNode;
+  strip?: ReactNode;
+}) {
   return (
     <>
-      <Box sx={{ flex: 1, display: 'grid', columnGap: 3, rowGap: 2, pt: 1, minHeight: 0, gridTemplateColumns: { xs: '1fr', sm: '286px minmax(0, 1fr)', lg: '286px minmax(0, 1fr) 372px' }, gridTemplateAreas: { xs: '"middle" "slate" "map"', sm: '"map slate" "middle middle"', lg: '"map middle slate"' } }}>
-        <Box sx={{ gridArea: 'map', minHeight: 0, overflowY: { lg: 'auto' } }}><MapPanel seatId={seatId} /><KindNotes /></Box>
-        <Box sx={{ gridArea: 'middle', minHeight: { xs: 420, lg: 0 }, minWidth: 0, overflowY: { lg: 'auto' } }}>{middle}</Box>
-        <Box sx={{ gridArea: 'slate', minWidth: 0, minHeight: 0, overflowY: { lg: 'auto' }, pr: 0.5 }}>{slate}</Box>
+      <Box
+        sx={{
+          flex: 1,
+          display: 'grid',
+          columnGap: 3,
+          rowGap: 2,
+          pt: 1,
+          minHeight: 0,
+          gridTemplateColumns: { xs: '1fr', sm: '286px minmax(0, 1fr)', lg: '286px minmax(0, 1fr) 372px' },
+          gridTemplateAreas: {
+            xs: '"middle" "slate" "map"',
+            sm: '"map slate" "middle middle"',
+            lg: '"map middle slate"',
+          },
+        }}
+      >
+        <Box sx={{ gridArea: 'map', minHeight: 0, overflowY: { lg: 'auto' } }}>
+          <MapPanel seatId={seatId} />
+          <KindNotes />
+        </Box>
+        <Box
+          sx={{ gridArea: 'middle', minHeight: { xs: 420, lg: 0 }, minWidth: 0, overflowY: { lg: 'auto' } }}
+        >
+          {middle}
+        </Box>
+        <Box sx={{ gridArea: 'slate', minWidth: 0, minHeight: 0, overflowY: { lg: 'auto' }, pr: 0.5 }}>
+          {slate}
+        </Box>
       </Box>
       {strip}
     </>

@@ -15,7 +15,8 @@ const isSized = ({ isMeasured, history }: SeatView) => isMeasured || history.usu
 const isDone: Record<Step, (view: SeatView, job: JobView) => boolean> = {
   look: (_view, { plan, work }) => plan.checks.every((check) => work.looks.has(check)),
   strip: (view) => view.work.takenOut !== null || isSized(view) || view.history.wayIn !== null,
-  stacks: (_view, { plan, work }) => plan.stacks.every(({ key }) => (work.stacks.get(key)?.pieces.length ?? 0) > 0),
+  stacks: (_view, { plan, work }) =>
+    plan.stacks.every(({ key }) => (work.stacks.get(key)?.pieces.length ?? 0) > 0),
   parts: (view) => view.partCheck.verdict === 'right' || view.work.overruled !== null,
   measure: isSized,
   way_in: (view) => view.history.wayIn !== null,
@@ -28,22 +29,97 @@ const isDone: Record<Step, (view: SeatView, job: JobView) => boolean> = {
 export function Walk({ seatId, step }: { seatId: string; step: Step | null }) {
   const { record, views, job } = useJob();
   const here = views.find(({ seat }) => seat.id === seatId);
-  const doneShare = here ? STEPS.filter((each) => job.skipped.has(each) || isDone[each](here, job)).length / STEPS.length : 0;
+  const doneShare = here
+    ? STEPS.filter((each) => job.skipped.has(each) || isDone[each](here, job)).length / STEPS.length
+    : 0;
   return (
     <Box component="nav" aria-label="Steps" className="no-print">
-      <svg width="100%" height="16" style={{ display: 'block' }} aria-hidden preserveAspectRatio="none" viewBox="0 0 1000 16">
+      <svg
+        width="100%"
+        height="16"
+        style={{ display: 'block' }}
+        aria-hidden
+        preserveAspectRatio="none"
+        viewBox="0 0 1000 16"
+      >
         <path d="M0 2.5H1000" stroke={token('ink')} strokeWidth="1.6" vectorEffect="non-scaling-stroke" />
-        <path d={`M0 3H${1000 * doneShare}`} stroke={token('ink')} strokeWidth="6" vectorEffect="non-scaling-stroke" />
-        {Array.from({ length: 51 }, (_, i) => <path key={i} d={`M${i * 20} 2V${i % 10 === 0 ? 16 : 9}`} stroke={token('ink')} strokeWidth={i % 10 === 0 ? 1.6 : 1} vectorEffect="non-scaling-stroke" />)}
+        <path
+          d={`M0 3H${1000 * doneShare}`}
+          stroke={token('ink')}
+          strokeWidth="6"
+          vectorEffect="non-scaling-stroke"
+        />
+        {Array.from({ length: 51 }, (_, i) => (
+          <path
+            key={i}
+            d={`M${i * 20} 2V${i % 10 === 0 ? 16 : 9}`}
+            stroke={token('ink')}
+            strokeWidth={i % 10 === 0 ? 1.6 : 1}
+            vectorEffect="non-scaling-stroke"
+          />
+        ))}
       </svg>
-      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'repeat(5, 1fr)', sm: `repeat(${STEPS.length}, auto)` } }}>
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: 'repeat(5, 1fr)', sm: `repeat(${STEPS.length}, auto)` },
+        }}
+      >
         {STEPS.map((each, i) => {
           const isHere = each === step;
           return (
-            <Box key={each} component={Link} href={`/jobs/${record.id}/${seatId}/${STEP_PATHS[each]}`} aria-current={isHere ? 'step' : undefined} sx={{ display: 'flex', alignItems: 'baseline', gap: 1, pl: { xs: 0, sm: 1 }, minHeight: 44, pt: 0.75, textDecoration: 'none', color: token('ink'), fontSize: { xs: 16, sm: 19 }, fontWeight: isHere ? 800 : 600, fontStretch: '62%', borderBottom: `5px solid ${isHere ? token('ink') : 'transparent'}` }}>
+            <Box
+              key={each}
+              component={Link}
+              href={`/jobs/${record.id}/${seatId}/${STEP_PATHS[each]}`}
+              aria-current={isHere ? 'step' : undefined}
+              sx={{
+                display: 'flex',
+                alignItems: 'baseline',
+                gap: 1,
+                pl: { xs: 0, sm: 1 },
+                minHeight: 44,
+                pt: 0.75,
+                textDecoration: 'none',
+                color: token('ink'),
+                fontSize: { xs: 16, sm: 19 },
+                fontWeight: isHere ? 800 : 600,
+                fontStretch: '62%',
+                borderBottom: `5px solid ${isHere ? token('ink') : 'transparent'}`,
+              }}
+            >
               {STEP_WORDS[each]}
-              <Box component="span" sx={{ display: { xs: 'none', md: 'inline' }, fontSize: 15, fontWeight: 450, fontStretch: '76%', color: token('steel') }}>{job.skipped.has(each) ? 'left out' : OF_THE_JOB.includes(each) ? (views[0] && isDone[each](views[0], job) ? 'done' : '') : `${views.filter((view) => isDone[each](view, job)).length} of ${views.length}`}</Box>
-              <Box component="span" sx={{ display: { xs: 'none', lg: 'inline' }, ml: 'auto', mr: 1, fontSize: 14, fontWeight: 450, color: token('mid') }}>{i + 1}</Box>
+              <Box
+                component="span"
+                sx={{
+                  display: { xs: 'none', md: 'inline' },
+                  fontSize: 15,
+                  fontWeight: 450,
+                  fontStretch: '76%',
+                  color: token('steel'),
+                }}
+              >
+                {job.skipped.has(each)
+                  ? 'left out'
+                  : OF_THE_JOB.includes(each)
+                    ? views[0] && isDone[each](views[0], job)
+                      ? 'done'
+                      : ''
+                    : `${views.filter((view) => isDone[each](view, job)).length} of ${views.length}`}
+              </Box>
+              <Box
+                component="span"
+                sx={{
+                  display: { xs: 'none', lg: 'inline' },
+                  ml: 'auto',
+                  mr: 1,
+                  fontSize: 14,
+                  fontWeight: 450,
+                  color: token('mid'),
+                }}
+              >
+                {i + 1}
+              </Box>
             </Box>
           );
         })}

@@ -12,7 +12,11 @@ import { CHECK_WORDS, FINDING_WORDS } from '@/ui/words/work';
 import { RockTest } from './RockTest';
 
 type Look = EventBody<'look_noted'>;
-const DECISIONS: Record<NonNullable<Look['decision']>, string> = { renew: 'renew', keep: 'keep', look_again: 'look again' };
+const DECISIONS: Record<NonNullable<Look['decision']>, string> = {
+  renew: 'renew',
+  keep: 'keep',
+  look_again: 'look again',
+};
 
 /** First look: each check with what was found and what follows from it. One tap notes a finding; the rest can wait. */
 export function LookStep() {
@@ -31,21 +35,56 @@ export function LookStep() {
       {checks.map((check) => {
         const found = work.looks.get(check);
         return (
-          <Box key={check} data-check={check} data-finding={found?.finding} sx={{ borderTop: `1.5px solid ${token('steel')}`, py: 1, mt: 1 }}>
+          <Box
+            key={check}
+            data-check={check}
+            data-finding={found?.finding}
+            sx={{ borderTop: `1.5px solid ${token('steel')}`, py: 1, mt: 1 }}
+          >
             <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1, flexWrap: 'wrap' }}>
               <Typography variant="h3">{CHECK_WORDS[check].name}</Typography>
               <Box sx={{ fontSize: 16, color: token('steel') }}>{CHECK_WORDS[check].how}</Box>
             </Box>
             <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 4, alignItems: 'center' }}>
-              <ChoiceRow label={`${CHECK_WORDS[check].name}: found`} isLabelHidden options={optionsFrom(FINDING_WORDS)} value={found?.finding ?? null} onPick={(finding) => note(check, { finding })} />
-              {found && found.finding !== 'good' && <ChoiceRow label="so" options={optionsFrom(DECISIONS)} value={found.decision} onPick={(decision) => note(check, { decision })} />}
+              <ChoiceRow
+                label={`${CHECK_WORDS[check].name}: found`}
+                isLabelHidden
+                options={optionsFrom(FINDING_WORDS)}
+                value={found?.finding ?? null}
+                onPick={(finding) => note(check, { finding })}
+              />
+              {found && found.finding !== 'good' && (
+                <ChoiceRow
+                  label="so"
+                  options={optionsFrom(DECISIONS)}
+                  value={found.decision}
+                  onPick={(decision) => note(check, { decision })}
+                />
+              )}
             </Box>
             {check === 'rock' && <RockTest />}
-            {found && found.finding !== 'good' && <EntryField label="What, and where" name={`note-${check}`} shown={found.note} read={readText} onTake={(text) => note(check, { note: text })} />}
+            {found && found.finding !== 'good' && (
+              <EntryField
+                label="What, and where"
+                name={`note-${check}`}
+                shown={found.note}
+                read={readText}
+                onTake={(text) => note(check, { note: text })}
+              />
+            )}
           </Box>
         );
       })}
-      {others.length > 0 && <Box sx={{ borderTop: `1.5px solid ${token('steel')}`, pt: 1 }}><ChoiceRow label="Look also" options={others.map((check) => ({ value: check, words: CHECK_WORDS[check].name }))} value={null} onPick={(check) => setExtra([...extra, check])} /></Box>}
+      {others.length > 0 && (
+        <Box sx={{ borderTop: `1.5px solid ${token('steel')}`, pt: 1 }}>
+          <ChoiceRow
+            label="Look also"
+            options={others.map((check) => ({ value: check, words: CHECK_WORDS[check].name }))}
+            value={null}
+            onPick={(check) => setExtra([...extra, check])}
+          />
+        </Box>
+      )}
     </Box>
   );
 }

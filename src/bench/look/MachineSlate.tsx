@@ -9,13 +9,22 @@ import { token } from '@/ui/theme/tokens';
 import { RenewOrKeep } from './RenewOrKeep';
 
 type Machine = EventBody<'machine_noted'>;
-type Field = { key: keyof Machine; label: string; read: (typed: string) => Result<string | number>; isWide?: boolean };
+type Field = {
+  key: keyof Machine;
+  label: string;
+  read: (typed: string) => Result<string | number>;
+  isWide?: boolean;
+};
 
 const FIELDS: readonly Field[] = [
-  { key: 'make', label: 'Make', read: readText }, { key: 'model', label: 'Model', read: readText },
-  { key: 'year', label: 'Year', read: readNumber('year', 1900, 2100, true) }, { key: 'hours', label: 'Hours', read: readNumber('hours', 0, 100_000) },
-  { key: 'frameNumber', label: 'Frame number', read: readText }, { key: 'engineNumber', label: 'Engine number', read: readText },
-  { key: 'mileageKm', label: 'Kilometres', read: readNumber('mileageKm', 0, 2_000_000) }, { key: 'repairOrder', label: 'Repair order', read: readText },
+  { key: 'make', label: 'Make', read: readText },
+  { key: 'model', label: 'Model', read: readText },
+  { key: 'year', label: 'Year', read: readNumber('year', 1900, 2100, true) },
+  { key: 'hours', label: 'Hours', read: readNumber('hours', 0, 100_000) },
+  { key: 'frameNumber', label: 'Frame number', read: readText },
+  { key: 'engineNumber', label: 'Engine number', read: readText },
+  { key: 'mileageKm', label: 'Kilometres', read: readNumber('mileageKm', 0, 2_000_000) },
+  { key: 'repairOrder', label: 'Repair order', read: readText },
   { key: 'complaint', label: 'What is complained of', read: readText, isWide: true },
 ];
 
@@ -30,7 +39,15 @@ export function MachineSlate() {
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
         {FIELDS.map(({ key, label, read, isWide }) => (
           <Box key={key} sx={{ gridColumn: isWide ? '1 / -1' : undefined }}>
-            <EntryField label={label} name={key} shown={machine[key] === undefined ? '' : String(machine[key])} read={(typed) => (typed.trim() === '' && typeof machine[key] !== 'number' ? succeed('') : read(typed))} onTake={(value) => addEvent('machine_noted', { [key]: value } as Machine)} />
+            <EntryField
+              label={label}
+              name={key}
+              shown={machine[key] === undefined ? '' : String(machine[key])}
+              read={(typed) =>
+                typed.trim() === '' && typeof machine[key] !== 'number' ? succeed('') : read(typed)
+              }
+              onTake={(value) => addEvent('machine_noted', { [key]: value } as Machine)}
+            />
           </Box>
         ))}
       </Box>

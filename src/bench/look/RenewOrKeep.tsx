@@ -18,7 +18,9 @@ export function RenewOrKeep() {
   const { plan, work } = job;
   const [openKey, setOpenKey] = useState<string | null>(null);
   const labour = work.labour ?? USUAL_LABOUR;
-  const kept = new Set([...work.weighed.values()].filter(({ decision }) => decision === 'keep').map(({ partKey }) => partKey));
+  const kept = new Set(
+    [...work.weighed.values()].filter(({ decision }) => decision === 'keep').map(({ partKey }) => partKey),
+  );
   const estimate = estimateCost({ parts: plan.parts, prices: work.prices, kept, ...labour });
   return (
     <Box sx={{ mt: 2, borderTop: `2px solid ${token('ink')}`, pt: 1 }} data-testid="renew-or-keep">
@@ -27,29 +29,115 @@ export function RenewOrKeep() {
         const weighed = work.weighed.get(part.key);
         const isOpen = openKey === part.key;
         const price = work.prices.get(part.key);
-        const weighing = weighRenewal({ part, feel: weighed?.feel ?? 'fair', price: (price ?? 0) * part.count, ratePerHour: labour.ratePerHour });
+        const weighing = weighRenewal({
+          part,
+          feel: weighed?.feel ?? 'fair',
+          price: (price ?? 0) * part.count,
+          ratePerHour: labour.ratePerHour,
+        });
         return (
           <Box key={part.key} sx={{ borderTop: `1px solid ${token('rule')}` }}>
-            <Box component="button" type="button" aria-expanded={isOpen} onClick={() => setOpenKey(isOpen ? null : part.key)} sx={{ all: 'unset', boxSizing: 'border-box', width: '100%', cursor: 'pointer', minHeight: 48, display: 'flex', alignItems: 'center', gap: 1, fontSize: 17, '&:focus-visible': { outline: `3px solid ${token('cold')}` } }}>
-              <Box sx={{ flex: 1 }}>{part.name}{part.count > 1 ? ` × ${part.count}` : ''}{part.isSpent ? ' (buy two)' : ''}</Box>
-              <Box sx={{ color: weighed ? token('ink') : token('steel'), fontWeight: weighed ? 750 : 450 }}>{weighed?.decision ?? 'not weighed'}</Box>
+            <Box
+              component="button"
+              type="button"
+              aria-expanded={isOpen}
+              onClick={() => setOpenKey(isOpen ? null : part.key)}
+              sx={{
+                all: 'unset',
+                boxSizing: 'border-box',
+                width: '100%',
+                cursor: 'pointer',
+                minHeight: 48,
+                display: 'flex',
+                alignItems: 'center',
+                gap: 1,
+                fontSize: 17,
+                '&:focus-visible': { outline: `3px solid ${token('cold')}` },
+              }}
+            >
+              <Box sx={{ flex: 1 }}>
+                {part.name}
+                {part.count > 1 ? ` × ${part.count}` : ''}
+                {part.isSpent ? ' (buy two)' : ''}
+              </Box>
+              <Box sx={{ color: weighed ? token('ink') : token('steel'), fontWeight: weighed ? 750 : 450 }}>
+                {weighed?.decision ?? 'not weighed'}
+              </Box>
             </Box>
             {isOpen && (
               <Box sx={{ pb: 1.5 }}>
-                <ChoiceRow label="Feels" options={optionsFrom(FEEL_WORDS)} value={weighed?.feel ?? null} onPick={(feel: Feel) => addEvent('weighed', { partKey: part.key, feel, decision: weighRenewal({ part, feel, price: (price ?? 0) * part.count, ratePerHour: labour.ratePerHour }).advice })} />
-                <EntryField label="Price each" name={`price-${part.key}`} isNumber width={160} shown={price === undefined ? '' : String(price)} read={readNumber('price', 0, 100_000)} onTake={(each) => addEvent('price_noted', { partKey: part.key, each })} />
-                <Box sx={{ fontSize: 16, my: 0.5 }}><b>{weighing.advice === 'renew' ? 'Renew it.' : 'It may stay.'}</b> {WEIGH_WORDS[weighing.reason]} {REACH_WORDS[part.reach]}: later {weighing.laterCost.toFixed(0)}, now {weighing.price.toFixed(0)}. {weighing.chain}</Box>
-                <ChoiceRow label="Decided" options={optionsFrom(DECISIONS)} value={weighed?.decision ?? null} onPick={(decision) => addEvent('weighed', { partKey: part.key, feel: weighed?.feel ?? 'fair', decision })} />
+                <ChoiceRow
+                  label="Feels"
+                  options={optionsFrom(FEEL_WORDS)}
+                  value={weighed?.feel ?? null}
+                  onPick={(feel: Feel) =>
+                    addEvent('weighed', {
+                      partKey: part.key,
+                      feel,
+                      decision: weighRenewal({
+                        part,
+                        feel,
+                        price: (price ?? 0) * part.count,
+                        ratePerHour: labour.ratePerHour,
+                      }).advice,
+                    })
+                  }
+                />
+                <EntryField
+                  label="Price each"
+                  name={`price-${part.key}`}
+                  isNumber
+                  width={160}
+                  shown={price === undefined ? '' : String(price)}
+                  read={readNumber('price', 0, 100_000)}
+                  onTake={(each) => addEvent('price_noted', { partKey: part.key, each })}
+                />
+                <Box sx={{ fontSize: 16, my: 0.5 }}>
+                  <b>{weighing.advice === 'renew' ? 'Renew it.' : 'It may stay.'}</b>{' '}
+                  {WEIGH_WORDS[weighing.reason]} {REACH_WORDS[part.reach]}: later{' '}
+                  {weighing.laterCost.toFixed(0)}, now {weighing.price.toFixed(0)}. {weighing.chain}
+                </Box>
+                <ChoiceRow
+                  label="Decided"
+                  options={optionsFrom(DECISIONS)}
+                  value={weighed?.decision ?? null}
+                  onPick={(decision) =>
+                    addEvent('weighed', { partKey: part.key, feel: weighed?.feel ?? 'fair', decision })
+                  }
+                />
               </Box>
             )}
           </Box>
         );
       })}
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1, mt: 1 }}>
-        <EntryField label="Labour, minutes" name="labour-minutes" isNumber shown={String(labour.minutes)} read={readNumber('minutes', 0, 100_000)} onTake={(minutes) => addEvent('labour_noted', { ...labour, minutes })} />
-        <EntryField label="Rate per hour" name="labour-rate" isNumber shown={String(labour.ratePerHour)} read={readNumber('ratePerHour', 0, 10_000)} onTake={(ratePerHour) => addEvent('labour_noted', { ...labour, ratePerHour })} />
+        <EntryField
+          label="Labour, minutes"
+          name="labour-minutes"
+          isNumber
+          shown={String(labour.minutes)}
+          read={readNumber('minutes', 0, 100_000)}
+          onTake={(minutes) => addEvent('labour_noted', { ...labour, minutes })}
+        />
+        <EntryField
+          label="Rate per hour"
+          name="labour-rate"
+          isNumber
+          shown={String(labour.ratePerHour)}
+          read={readNumber('ratePerHour', 0, 10_000)}
+          onTake={(ratePerHour) => addEvent('labour_noted', { ...labour, ratePerHour })}
+        />
       </Box>
-      <Box sx={{ fontSize: 18, mt: 1 }} data-testid="estimate">Parts {estimate.parts.toFixed(0)} + labour {estimate.labour.toFixed(0)} = <b>{estimate.total.toFixed(0)}</b>{estimate.unpriced.length > 0 && <Box component="span" sx={{ color: token('steel'), fontSize: 16 }}> without {estimate.unpriced.length} parts that have no price yet</Box>}</Box>
+      <Box sx={{ fontSize: 18, mt: 1 }} data-testid="estimate">
+        Parts {estimate.parts.toFixed(0)} + labour {estimate.labour.toFixed(0)} ={' '}
+        <b>{estimate.total.toFixed(0)}</b>
+        {estimate.unpriced.length > 0 && (
+          <Box component="span" sx={{ color: token('steel'), fontSize: 16 }}>
+            {' '}
+            without {estimate.unpriced.length} parts that have no price yet
+          </Box>
+        )}
+      </Box>
     </Box>
   );
 }

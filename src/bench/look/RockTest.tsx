@@ -14,7 +14,9 @@ export function RockTest() {
   const { job, addEvent, person } = useJob();
   const units = person?.units ?? 'metric';
   const last = job.work.rockTests.at(-1);
-  const [values, setValues] = useState(last ? { rimPlayMm: last.rimPlayMm, rimRadiusMm: last.rimRadiusMm, spanMm: last.spanMm } : USUAL);
+  const [values, setValues] = useState(
+    last ? { rimPlayMm: last.rimPlayMm, rimRadiusMm: last.rimRadiusMm, spanMm: last.spanMm } : USUAL,
+  );
   const [problem, setProblem] = useState<string | null>(null);
   const play = playAtBearingMm(values);
   const take = (field: keyof typeof USUAL) => (mm: number) => {
@@ -29,12 +31,45 @@ export function RockTest() {
   return (
     <Box sx={{ mt: 1 }}>
       <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, 1fr)', gap: 1 }}>
-        <EntryField label="To and fro at the rim" name="rim-play" isNumber shown={show(values.rimPlayMm)} read={readLength(units, 'rimPlayMm')} onTake={take('rimPlayMm')} />
-        <EntryField label="Radius there" name="rim-radius" isNumber shown={show(values.rimRadiusMm)} read={readLength(units, 'rimRadiusMm')} onTake={take('rimRadiusMm')} />
-        <EntryField label="Bearings apart" name="bearing-span" isNumber shown={show(values.spanMm)} read={readLength(units, 'spanMm')} onTake={take('spanMm')} />
+        <EntryField
+          label="To and fro at the rim"
+          name="rim-play"
+          isNumber
+          shown={show(values.rimPlayMm)}
+          read={readLength(units, 'rimPlayMm')}
+          onTake={take('rimPlayMm')}
+        />
+        <EntryField
+          label="Radius there"
+          name="rim-radius"
+          isNumber
+          shown={show(values.rimRadiusMm)}
+          read={readLength(units, 'rimRadiusMm')}
+          onTake={take('rimRadiusMm')}
+        />
+        <EntryField
+          label="Bearings apart"
+          name="bearing-span"
+          isNumber
+          shown={show(values.spanMm)}
+          read={readLength(units, 'spanMm')}
+          onTake={take('spanMm')}
+        />
       </Box>
       <Box sx={{ fontSize: 17, mt: 0.5 }} role="status" data-testid="rock-play">
-        {problem ?? (play.ok && last ? <><b>{asText(showSize(play.value, units, 3))} at the bearing</b>{play.value > SOUND_PLAY_MM ? ': more than a sound one shows.' : ': no more than a sound one shows.'}</> : <Box component="span" sx={{ color: token('steel') }}>Play at the bearing = rim play × distance ÷ (2 × radius).</Box>)}
+        {problem ??
+          (play.ok && last ? (
+            <>
+              <b>{asText(showSize(play.value, units, 3))} at the bearing</b>
+              {play.value > SOUND_PLAY_MM
+                ? ': more than a sound one shows.'
+                : ': no more than a sound one shows.'}
+            </>
+          ) : (
+            <Box component="span" sx={{ color: token('steel') }}>
+              Play at the bearing = rim play × distance ÷ (2 × radius).
+            </Box>
+          ))}
       </Box>
     </Box>
   );

@@ -19,18 +19,26 @@ function rowsOf(view: SeatView, units: Units): Row[] {
   const negative = ({ value, u }: Measured): Measured => ({ value: -value, u });
   const rows: Row[] = [
     { label: `bench ${showTemperature(20, units).figure}°`, clearance: negative(fit.benchMm) },
-    { label: `running ${showTemperature(running.housingC, units).figure}°`, clearance: negative(fit.runningMm) },
+    {
+      label: `running ${showTemperature(running.housingC, units).figure}°`,
+      clearance: negative(fit.runningMm),
+    },
   ];
   const atDrop = interferenceAtDrop(view);
   if (atDrop) rows.push({ label: 'at the drop', clearance: negative(atDrop) });
   return rows;
 }
 
-const niceStep = (rangeMm: number) => [0.005, 0.01, 0.02, 0.05, 0.1, 0.2, 0.5, 1].find((step) => rangeMm / step <= 5) ?? 2;
+const niceStep = (rangeMm: number) =>
+  [0.005, 0.01, 0.02, 0.05, 0.1, 0.2, 0.5, 1].find((step) => rangeMm / step <= 5) ?? 2;
 
 export function FitPlot({ view, units }: { view: SeatView; units: Units }) {
   const rows = useMemo(() => rowsOf(view, units), [view, units]);
-  const edges = rows.flatMap(({ clearance }) => [clearance.value - 2 * clearance.u, clearance.value + 2 * clearance.u, 0]);
+  const edges = rows.flatMap(({ clearance }) => [
+    clearance.value - 2 * clearance.u,
+    clearance.value + 2 * clearance.u,
+    0,
+  ]);
   const step = niceStep(Math.max(...edges) - Math.min(...edges) || 0.02);
   const low = Math.floor(Math.min(...edges) / step) * step;
   const high = Math.max(Math.ceil(Math.max(...edges) / step) * step, low + step);
@@ -38,19 +46,58 @@ export function FitPlot({ view, units }: { view: SeatView; units: Units }) {
   const ticks = Array.from({ length: Math.round((high - low) / step) + 1 }, (_, i) => low + i * step);
   const height = rows.length * ROW + 44;
   return (
-    <svg width="100%" viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={rows.map(({ label, clearance }) => `${label}: ${showFit(Math.abs(clearance.value), units).figure} ${clearance.value < 0 ? 'tight' : 'clear'}`).join('; ')} style={{ display: 'block', borderTop: `1.5px solid ${token('steel')}` }}>
-      <text x="0" y="15" fontSize="15" fill={token('steel')} style={{ fontStretch: '76%' }}>the fit, {showFit(0, units).unit} (± is 2 u)</text>
-      <text x={x(0) - 5} y="15" fontSize="15" textAnchor="end" fill={token('steel')} style={{ fontStretch: '76%' }}>tight</text>
-      <text x={x(0) + 5} y="15" fontSize="15" fill={token('steel')} style={{ fontStretch: '76%' }}>clear</text>
+    <svg
+      width="100%"
+      viewBox={`0 0 ${WIDTH} ${height}`}
+      role="img"
+      aria-label={rows
+        .map(
+          ({ label, clearance }) =>
+            `${label}: ${showFit(Math.abs(clearance.value), units).figure} ${clearance.value < 0 ? 'tight' : 'clear'}`,
+        )
+        .join('; ')}
+      style={{ display: 'block', borderTop: `1.5px solid ${token('steel')}` }}
+    >
+      <text x="0" y="15" fontSize="15" fill={token('steel')} style={{ fontStretch: '76%' }}>
+        the fit, {showFit(0, units).unit} (± is 2 u)
+      </text>
+      <text
+        x={x(0) - 5}
+        y="15"
+        fontSize="15"
+        textAnchor="end"
+        fill={token('steel')}
+        style={{ fontStretch: '76%' }}
+      >
+        tight
+      </text>
+      <text x={x(0) + 5} y="15" fontSize="15" fill={token('steel')} style={{ fontStretch: '76%' }}>
+        clear
+      </text>
       <path d={`M${x(0)} 4V${height - 22}`} stroke={token('ink')} strokeWidth="2" />
       {rows.map(({ label, clearance: { value, u } }, i) => {
         const y = 20 + i * ROW + ROW / 2;
         const [from, to] = [x(value - 2 * u), x(value + 2 * u)];
         return (
           <g key={label}>
-            <text x="0" y={y + 6} fontSize="16" fill={token('ink')} style={{ fontStretch: '76%' }}>{label}</text>
-            <text x="92" y={y + 7} fontSize="20" fontWeight="750" fill={token('ink')} style={{ fontStretch: '62%' }}>{showFit(Math.abs(value), units).figure} ± {showFit(2 * u, units).figure}</text>
-            <path d={`M${from} ${y}H${to}M${from} ${y - 6}V${y + 6}M${to} ${y - 6}V${y + 6}`} stroke={token('ink')} strokeWidth="1.8" />
+            <text x="0" y={y + 6} fontSize="16" fill={token('ink')} style={{ fontStretch: '76%' }}>
+              {label}
+            </text>
+            <text
+              x="92"
+              y={y + 7}
+              fontSize="20"
+              fontWeight="750"
+              fill={token('ink')}
+              style={{ fontStretch: '62%' }}
+            >
+              {showFit(Math.abs(value), units).figure} ± {showFit(2 * u, units).figure}
+            </text>
+            <path
+              d={`M${from} ${y}H${to}M${from} ${y - 6}V${y + 6}M${to} ${y - 6}V${y + 6}`}
+              stroke={token('ink')}
+              strokeWidth="1.8"
+            />
             <rect x={x(value) - 5} y={y - 5} width="10" height="10" fill={token('ink')} />
           </g>
         );
@@ -59,7 +106,19 @@ export function FitPlot({ view, units }: { view: SeatView; units: Units }) {
       {ticks.map((mm, i) => (
         <g key={i}>
           <path d={`M${x(mm)} ${height - 22}v6`} stroke={token('ink')} />
-          {(Math.abs(mm) < step / 2 || ((i === 0 || i === ticks.length - 1) && Math.abs(x(mm) - x(0)) > 44)) && <text x={x(mm) + (i === ticks.length - 1 ? 6 : 0)} y={height - 3} fontSize="14" textAnchor={i === ticks.length - 1 ? 'end' : 'middle'} fill={token('steel')} style={{ fontStretch: '76%' }}>{showFit(Math.abs(mm), units).figure}</text>}
+          {(Math.abs(mm) < step / 2 ||
+            ((i === 0 || i === ticks.length - 1) && Math.abs(x(mm) - x(0)) > 44)) && (
+            <text
+              x={x(mm) + (i === ticks.length - 1 ? 6 : 0)}
+              y={height - 3}
+              fontSize="14"
+              textAnchor={i === ticks.length - 1 ? 'end' : 'middle'}
+              fill={token('steel')}
+              style={{ fontStretch: '76%' }}
+            >
+              {showFit(Math.abs(mm), units).figure}
+            </text>
+          )}
         </g>
       ))}
     </svg>

@@ -21,9 +21,27 @@ import { SeatCondition } from './SeatCondition';
 
 const loadSizes = () => import('./SizesDialog');
 
-type Props = { view: SeatView; slot: string; hasThird: boolean; onThird: () => void; onSlot: (slot: string) => void };
+type Props = {
+  view: SeatView;
+  slot: string;
+  hasThird: boolean;
+  onThird: () => void;
+  onSlot: (slot: string) => void;
+};
 
-const cell = { fontSize: 18, fontWeight: 700, fontStretch: STRETCH.headline, textAlign: 'right' as const, minHeight: 28, px: 0.75, cursor: 'pointer', border: 0, background: 'none', color: 'inherit', fontFamily: 'inherit' };
+const cell = {
+  fontSize: 18,
+  fontWeight: 700,
+  fontStretch: STRETCH.headline,
+  textAlign: 'right' as const,
+  minHeight: 28,
+  px: 0.75,
+  cursor: 'pointer',
+  border: 0,
+  background: 'none',
+  color: 'inherit',
+  fontFamily: 'inherit',
+};
 
 export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
   const { person, addEvent, keptIds } = useJob();
@@ -32,7 +50,9 @@ export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
   const sizes = useLoaded(loadSizes, isSizing);
   const { seat, fit, history, isMeasured } = view;
   const counting = countingReadings(view.readings, '');
-  const struckCount = view.readings.filter(({ standing, slot: name }) => standing !== 'counts' && !name.startsWith('depth')).length;
+  const struckCount = view.readings.filter(
+    ({ standing, slot: name }) => standing !== 'counts' && !name.startsWith('depth'),
+  ).length;
   const angles = hasThird ? [0, 60, 90] : [0, 90];
   const verdict = fit && FIT_WORDS[fit.judgement.verdict];
   return (
@@ -41,33 +61,96 @@ export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
         <StateMark name={seatMark(view.seatState)} size={38} />
         <Box sx={{ flex: 1 }}>
           <Typography variant="h2">{seat.name}</Typography>
-          <Box sx={{ color: token('steel'), fontSize: 16 }}>{seat.spec.part.designation}, {seat.spec.part.boreMm} × {seat.spec.part.outsideMm} × {seat.spec.part.widthMm}</Box>
+          <Box sx={{ color: token('steel'), fontSize: 16 }}>
+            {seat.spec.part.designation}, {seat.spec.part.boreMm} × {seat.spec.part.outsideMm} ×{' '}
+            {seat.spec.part.widthMm}
+          </Box>
         </Box>
       </Box>
       {verdict && (
         <Box sx={{ mt: 0.5 }}>
-          <Typography variant="h3" data-testid="fit-verdict">{verdict.word}.</Typography>
-          <Box sx={{ fontSize: 16, color: token('steel') }}>{isMeasured ? '' : 'From the usual fit where nothing is measured. '}{verdict.meaning}{fit.isProvisional ? ' Read on warm or cold metal: provisional.' : ''}</Box>
+          <Typography variant="h3" data-testid="fit-verdict">
+            {verdict.word}.
+          </Typography>
+          <Box sx={{ fontSize: 16, color: token('steel') }}>
+            {isMeasured ? '' : 'From the usual fit where nothing is measured. '}
+            {verdict.meaning}
+            {fit.isProvisional ? ' Read on warm or cold metal: provisional.' : ''}
+          </Box>
           <EarlierRebuilds view={view} units={units} most={1} />
         </Box>
       )}
-      <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse', mt: 0.5, borderTop: `1.5px solid ${token('steel')}`, '& td, & th': { p: 0 } }}>
+      <Box
+        component="table"
+        sx={{
+          width: '100%',
+          borderCollapse: 'collapse',
+          mt: 0.5,
+          borderTop: `1.5px solid ${token('steel')}`,
+          '& td, & th': { p: 0 },
+        }}
+      >
         <thead>
           <tr>
-            <Box component="th" sx={{ textAlign: 'left', fontWeight: 450, fontSize: 15, color: token('steel') }}>bore</Box>
-            {angles.map((angle) => <Box component="th" key={angle} sx={{ textAlign: 'right', fontWeight: 450, fontSize: 15, color: token('steel'), pr: '6px !important' }}>{acrossWords(angle)}</Box>)}
+            <Box
+              component="th"
+              sx={{ textAlign: 'left', fontWeight: 450, fontSize: 15, color: token('steel') }}
+            >
+              bore
+            </Box>
+            {angles.map((angle) => (
+              <Box
+                component="th"
+                key={angle}
+                sx={{
+                  textAlign: 'right',
+                  fontWeight: 450,
+                  fontSize: 15,
+                  color: token('steel'),
+                  pr: '6px !important',
+                }}
+              >
+                {acrossWords(angle)}
+              </Box>
+            ))}
           </tr>
         </thead>
         <tbody>
           {[1, 2].map((plane) => (
             <tr key={plane}>
-              <Box component="td" sx={{ fontSize: 16 }}>{plane === 1 ? 'near the mouth' : 'near the shoulder'}</Box>
-              {angles.map((angle) => <td key={angle} style={{ textAlign: 'right' }}><ReadingCell name={`bore.${plane}.${angle}`} slot={slot} onSlot={onSlot} readings={counting} keptIds={keptIds} show={(mm) => showSize(mm, units).figure} /></td>)}
+              <Box component="td" sx={{ fontSize: 16 }}>
+                {plane === 1 ? 'near the mouth' : 'near the shoulder'}
+              </Box>
+              {angles.map((angle) => (
+                <td key={angle} style={{ textAlign: 'right' }}>
+                  <ReadingCell
+                    name={`bore.${plane}.${angle}`}
+                    slot={slot}
+                    onSlot={onSlot}
+                    readings={counting}
+                    keptIds={keptIds}
+                    show={(mm) => showSize(mm, units).figure}
+                  />
+                </td>
+              ))}
             </tr>
           ))}
           <Box component="tr" sx={{ borderTop: `1px solid ${token('rule')}` }}>
-            <Box component="td" sx={{ fontSize: 16 }}>bearing outside</Box>
-            {[0, 90].map((angle) => <td key={angle} style={{ textAlign: 'right' }}><ReadingCell name={`outside.${angle}`} slot={slot} onSlot={onSlot} readings={counting} keptIds={keptIds} show={(mm) => showSize(mm, units).figure} /></td>)}
+            <Box component="td" sx={{ fontSize: 16 }}>
+              bearing outside
+            </Box>
+            {[0, 90].map((angle) => (
+              <td key={angle} style={{ textAlign: 'right' }}>
+                <ReadingCell
+                  name={`outside.${angle}`}
+                  slot={slot}
+                  onSlot={onSlot}
+                  readings={counting}
+                  keptIds={keptIds}
+                  show={(mm) => showSize(mm, units).figure}
+                />
+              </td>
+            ))}
             {hasThird && <td />}
           </Box>
         </tbody>
@@ -77,35 +160,115 @@ export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
         <>
           <FitPlot view={view} units={units} />
           <Box sx={{ fontSize: 16, borderTop: `1.5px solid ${token('steel')}`, pt: 0.5, lineHeight: 1.25 }}>
-            {fit.push && <Box>Cold, oiled: <b>{asText(showForce(fit.push.forceN.low, units))} to {asText(showForce(fit.push.forceN.high, units))}</b> to push, {fit.push.pressureMPa.low.toFixed(0)}–{fit.push.pressureMPa.high.toFixed(0)} MPa.</Box>}
+            {fit.push && (
+              <Box>
+                Cold, oiled:{' '}
+                <b>
+                  {asText(showForce(fit.push.forceN.low, units))} to{' '}
+                  {asText(showForce(fit.push.forceN.high, units))}
+                </b>{' '}
+                to push, {fit.push.pressureMPa.low.toFixed(0)}–{fit.push.pressureMPa.high.toFixed(0)} MPa.
+              </Box>
+            )}
             {fit.bore && <BoreShape readings={counting} units={units} />}
-            {fit.bore?.outOfRoundMm != null && <Box>Out of round {asText(showFit(fit.bore.outOfRoundMm, units))}{fit.bore.taperMm !== null ? `, taper ${asText(showFit(Math.abs(fit.bore.taperMm), units))}` : ''}; lobes unseen.</Box>}
-            <Box sx={{ color: token('steel') }}>{DOUBT_WORDS[fit.interference.largestDoubt]} Less {asText(showFit(smoothingLossMm(), units))} smoothing.</Box>
+            {fit.bore?.outOfRoundMm != null && (
+              <Box>
+                Out of round {asText(showFit(fit.bore.outOfRoundMm, units))}
+                {fit.bore.taperMm !== null
+                  ? `, taper ${asText(showFit(Math.abs(fit.bore.taperMm), units))}`
+                  : ''}
+                ; lobes unseen.
+              </Box>
+            )}
+            <Box sx={{ color: token('steel') }}>
+              {DOUBT_WORDS[fit.interference.largestDoubt]} Less {asText(showFit(smoothingLossMm(), units))}{' '}
+              smoothing.
+            </Box>
           </Box>
         </>
       )}
-      <Box sx={{ display: 'flex', columnGap: 2, alignItems: 'center', flexWrap: 'wrap', borderTop: `1px solid ${token('rule')}`, mt: 0.5 }}>
-        <Button variant="text" onClick={() => setSizing(true)} sx={{ px: 0, minHeight: 48, fontSize: 17 }}>Sizes</Button>
-        {!hasThird && <Button variant="text" onClick={onThird} sx={{ px: 0, minHeight: 48, fontSize: 17 }}>A third across</Button>}
-        {!isMeasured && !history.usualFitAccepted && <Button variant="text" onClick={() => addEvent('usual_fit_accepted', {}, { seatId: seat.id })} sx={{ px: 0, minHeight: 48, fontSize: 17 }}>Not measured: usual fit</Button>}
-        {history.usualFitAccepted && !isMeasured && <Box sx={{ fontSize: 16 }}>Usual fit {seat.spec.usualClass} taken.</Box>}
-        {struckCount > 0 && <Box sx={{ fontSize: 15, color: token('steel'), ml: 'auto' }}>{struckCount} struck out, in the record</Box>}
+      <Box
+        sx={{
+          display: 'flex',
+          columnGap: 2,
+          alignItems: 'center',
+          flexWrap: 'wrap',
+          borderTop: `1px solid ${token('rule')}`,
+          mt: 0.5,
+        }}
+      >
+        <Button variant="text" onClick={() => setSizing(true)} sx={{ px: 0, minHeight: 48, fontSize: 17 }}>
+          Sizes
+        </Button>
+        {!hasThird && (
+          <Button variant="text" onClick={onThird} sx={{ px: 0, minHeight: 48, fontSize: 17 }}>
+            A third across
+          </Button>
+        )}
+        {!isMeasured && !history.usualFitAccepted && (
+          <Button
+            variant="text"
+            onClick={() => addEvent('usual_fit_accepted', {}, { seatId: seat.id })}
+            sx={{ px: 0, minHeight: 48, fontSize: 17 }}
+          >
+            Not measured: usual fit
+          </Button>
+        )}
+        {history.usualFitAccepted && !isMeasured && (
+          <Box sx={{ fontSize: 16 }}>Usual fit {seat.spec.usualClass} taken.</Box>
+        )}
+        {struckCount > 0 && (
+          <Box sx={{ fontSize: 15, color: token('steel'), ml: 'auto' }}>
+            {struckCount} struck out, in the record
+          </Box>
+        )}
       </Box>
       {isSizing && sizes && <sizes.SizesDialog seat={seat} onClose={() => setSizing(false)} />}
     </Box>
   );
 }
 
-function ReadingCell({ name, slot, onSlot, readings, keptIds, show }: { name: string; slot: string; onSlot: (slot: string) => void; readings: readonly StandingReading[]; keptIds: ReadonlySet<string>; show: (mm: number) => string }) {
+function ReadingCell({
+  name,
+  slot,
+  onSlot,
+  readings,
+  keptIds,
+  show,
+}: {
+  name: string;
+  slot: string;
+  onSlot: (slot: string) => void;
+  readings: readonly StandingReading[];
+  keptIds: ReadonlySet<string>;
+  show: (mm: number) => string;
+}) {
   const reading = readings.find((each) => each.slot === name);
   const isWaiting = slot === name;
   const isKept = reading !== undefined && keptIds.has(reading.id);
   return (
-    <Box component="button" tabIndex={-1} onClick={() => onSlot(name)} data-slot={name} data-stored={reading ? !isKept : undefined} title={reading ? (isKept ? 'kept here, not yet sent' : 'stored') : undefined}
-      sx={{ ...cell, ...(isWaiting && !reading ? { backgroundColor: token('block'), color: token('onBlock'), fontWeight: 500 } : isWaiting ? { boxShadow: `inset 0 0 0 2px ${token('ink')}` } : {}) }}>
+    <Box
+      component="button"
+      tabIndex={-1}
+      onClick={() => onSlot(name)}
+      data-slot={name}
+      data-stored={reading ? !isKept : undefined}
+      title={reading ? (isKept ? 'kept here, not yet sent' : 'stored') : undefined}
+      sx={{
+        ...cell,
+        ...(isWaiting && !reading
+          ? { backgroundColor: token('block'), color: token('onBlock'), fontWeight: 500 }
+          : isWaiting
+            ? { boxShadow: `inset 0 0 0 2px ${token('ink')}` }
+            : {}),
+      }}
+    >
       {reading ? show(reading.value) : isWaiting ? 'waiting' : '—'}
-      {isKept && <Box component="span" sx={{ fontSize: 13, fontWeight: 500, ml: 0.5 }}>kept here</Box>}
+      {isKept && (
+        <Box component="span" sx={{ fontSize: 13, fontWeight: 500, ml: 0.5 }}>
+          kept here
+        </Box>
+      )}
     </Box>
   );
 }
-

@@ -17,27 +17,99 @@ export function SeatCondition({ view }: { view: SeatView }) {
   const { seat, fit, work, overdue, isMeasured } = view;
   const seatId = seat.id;
   const isSpun = isMeasured && fit?.judgement.verdict === 'slack';
-  const remedies: Remedy[] = fit && isSpun ? remediesFor({ interferenceMm: fit.benchMm.value, isRotatingLoad: seat.spec.load === 'rotating' }).flatMap(({ code }) => (isRemedy(code) ? [code] : [])) : [];
+  const remedies: Remedy[] =
+    fit && isSpun
+      ? remediesFor({
+          interferenceMm: fit.benchMm.value,
+          isRotatingLoad: seat.spec.load === 'rotating',
+        }).flatMap(({ code }) => (isRemedy(code) ? [code] : []))
+      : [];
   return (
     <Box sx={{ mt: 0.5 }}>
-      {overdue.map(({ id, name, calibrationDue }) => <Box key={id} role="alert" data-testid="overdue" sx={{ border: `2.5px solid ${token('ink')}`, p: 1, my: 0.5, fontSize: 16 }}><b>{name} is past its calibration day</b> ({calibrationDue}): what it read is marked. Read again with another.</Box>)}
+      {overdue.map(({ id, name, calibrationDue }) => (
+        <Box
+          key={id}
+          role="alert"
+          data-testid="overdue"
+          sx={{ border: `2.5px solid ${token('ink')}`, p: 1, my: 0.5, fontSize: 16 }}
+        >
+          <b>{name} is past its calibration day</b> ({calibrationDue}): what it read is marked. Read again
+          with another.
+        </Box>
+      ))}
       {isSpun && (
         <Box data-testid="remedies" sx={{ borderTop: `2px solid ${token('ink')}`, pt: 0.75, mt: 0.5 }}>
           <Typography variant="h3">Spun: what is done about it?</Typography>
-          <ChoiceRow label="Repair" isLabelHidden options={[...remedies, 'other_part' as const].map((value) => ({ value, words: REMEDY_WORDS[value].name }))} value={work.remedy?.remedy ?? null} onPick={(remedy) => addEvent('remedy_chosen', { remedy }, { seatId })} />
-          <Box sx={{ fontSize: 15, color: token('steel') }}>Never peen or punch round a bore: it does not hold, and pushes the part off position.</Box>
+          <ChoiceRow
+            label="Repair"
+            isLabelHidden
+            options={[...remedies, 'other_part' as const].map((value) => ({
+              value,
+              words: REMEDY_WORDS[value].name,
+            }))}
+            value={work.remedy?.remedy ?? null}
+            onPick={(remedy) => addEvent('remedy_chosen', { remedy }, { seatId })}
+          />
+          <Box sx={{ fontSize: 15, color: token('steel') }}>
+            Never peen or punch round a bore: it does not hold, and pushes the part off position.
+          </Box>
         </Box>
       )}
       {work.remedy && (
-        <Box sx={{ fontSize: 16 }} data-testid="remedy-check"><b>{REMEDY_WORDS[work.remedy.remedy].name}.</b> {REMEDY_WORDS[work.remedy.remedy].check}
-          <ChoiceRow label="It holds" options={[{ value: 'yes', words: 'proven' }, { value: 'no', words: 'it does not hold' }]} value={work.remedy.isGood === null ? null : work.remedy.isGood ? 'yes' : 'no'} onPick={(answer) => addEvent('remedy_checked', { isGood: answer === 'yes' }, { seatId })} />
+        <Box sx={{ fontSize: 16 }} data-testid="remedy-check">
+          <b>{REMEDY_WORDS[work.remedy.remedy].name}.</b> {REMEDY_WORDS[work.remedy.remedy].check}
+          <ChoiceRow
+            label="It holds"
+            options={[
+              { value: 'yes', words: 'proven' },
+              { value: 'no', words: 'it does not hold' },
+            ]}
+            value={work.remedy.isGood === null ? null : work.remedy.isGood ? 'yes' : 'no'}
+            onPick={(answer) => addEvent('remedy_checked', { isGood: answer === 'yes' }, { seatId })}
+          />
         </Box>
       )}
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center', borderTop: `1px solid ${token('rule')}`, mt: 0.5 }} role="group" aria-label="Cleaned">
+      <Box
+        sx={{
+          display: 'flex',
+          flexWrap: 'wrap',
+          gap: 0.5,
+          alignItems: 'center',
+          borderTop: `1px solid ${token('rule')}`,
+          mt: 0.5,
+        }}
+        role="group"
+        aria-label="Cleaned"
+      >
         <Box sx={{ fontSize: 16, color: token('steel'), mr: 0.5 }}>Clean</Box>
         {(Object.keys(CLEANING_WORDS) as (keyof typeof CLEANING_WORDS)[]).map((what) => {
           const isClean = work.cleaned.has(what);
-          return <Box component="button" type="button" key={what} aria-pressed={isClean} disabled={isClean} data-cleaned={what} onClick={() => addEvent('cleaned', { what }, { seatId })} sx={{ all: 'unset', cursor: isClean ? 'default' : 'pointer', minHeight: 48, px: 0.75, display: 'flex', alignItems: 'center', fontSize: 16, fontWeight: isClean ? 700 : 450, borderBottom: `2px solid ${token(isClean ? 'ink' : 'rule')}`, '&:focus-visible': { outline: `3px solid ${token('cold')}` } }}>{isClean ? '✓ ' : ''}{CLEANING_WORDS[what]}</Box>;
+          return (
+            <Box
+              component="button"
+              type="button"
+              key={what}
+              aria-pressed={isClean}
+              disabled={isClean}
+              data-cleaned={what}
+              onClick={() => addEvent('cleaned', { what }, { seatId })}
+              sx={{
+                all: 'unset',
+                cursor: isClean ? 'default' : 'pointer',
+                minHeight: 48,
+                px: 0.75,
+                display: 'flex',
+                alignItems: 'center',
+                fontSize: 16,
+                fontWeight: isClean ? 700 : 450,
+                borderBottom: `2px solid ${token(isClean ? 'ink' : 'rule')}`,
+                '&:focus-visible': { outline: `3px solid ${token('cold')}` },
+              }}
+            >
+              {isClean ? '✓ ' : ''}
+              {CLEANING_WORDS[what]}
+            </Box>
+          );
         })}
       </Box>
     </Box>

@@ -16,9 +16,14 @@ import { token } from '@/ui/theme/tokens';
 import { sayIssue } from '@/ui/words/issues';
 
 const FIELDS = [
-  { path: 'part.boreMm', label: 'Bearing bore' }, { path: 'part.outsideMm', label: 'Bearing outside' }, { path: 'part.widthMm', label: 'Bearing width' },
-  { path: 'housing.depthToShoulderMm', label: 'Depth to the shoulder' }, { path: 'housing.shoulderBoreMm', label: 'Bore through the shoulder' },
-  { path: 'housing.bossOutsideMm', label: 'Boss outside' }, { path: 'housing.bossHeightMm', label: 'Boss height' }, { path: 'housing.webThicknessMm', label: 'Web thickness' },
+  { path: 'part.boreMm', label: 'Bearing bore' },
+  { path: 'part.outsideMm', label: 'Bearing outside' },
+  { path: 'part.widthMm', label: 'Bearing width' },
+  { path: 'housing.depthToShoulderMm', label: 'Depth to the shoulder' },
+  { path: 'housing.shoulderBoreMm', label: 'Bore through the shoulder' },
+  { path: 'housing.bossOutsideMm', label: 'Boss outside' },
+  { path: 'housing.bossHeightMm', label: 'Boss height' },
+  { path: 'housing.webThicknessMm', label: 'Web thickness' },
 ] as const;
 type Path = (typeof FIELDS)[number]['path'];
 
@@ -41,7 +46,12 @@ export function SizesDialog({ seat, onClose }: { seat: Seat; onClose: () => void
   const { person, replaceSeat } = useJob();
   const units = person?.units ?? 'metric';
   const [base, setBase] = useState(seat);
-  const [texts, setTexts] = useState(() => Object.fromEntries(FIELDS.map(({ path }) => [path, showSize(read(seat.spec, path), units, 2).figure])) as Record<Path, string>);
+  const [texts, setTexts] = useState(
+    () =>
+      Object.fromEntries(
+        FIELDS.map(({ path }) => [path, showSize(read(seat.spec, path), units, 2).figure]),
+      ) as Record<Path, string>,
+  );
   const [touched, setTouched] = useState<ReadonlySet<Path>>(new Set());
   const [problems, setProblems] = useState<Partial<Record<Path, string>>>({});
   const [message, setMessage] = useState<string | null>(null);
@@ -50,13 +60,19 @@ export function SizesDialog({ seat, onClose }: { seat: Seat; onClose: () => void
     const found: Partial<Record<Path, string>> = {};
     const values = {} as Record<Path, number>;
     for (const { path } of FIELDS) {
-      if (!touched.has(path)) { values[path] = read(base.spec, path); continue; }
+      if (!touched.has(path)) {
+        values[path] = read(base.spec, path);
+        continue;
+      }
       const parsed = parseLength(texts[path], units === 'imperial' ? 'in' : 'mm', path);
-      if (parsed.ok) values[path] = parsed.value.mm; else found[path] = sayIssue(parsed.issues[0]!);
+      if (parsed.ok) values[path] = parsed.value.mm;
+      else found[path] = sayIssue(parsed.issues[0]!);
     }
     const spec = Object.keys(found).length === 0 ? write(base.spec, values) : null;
     const checked = spec && seatSpecSchema.safeParse(spec);
-    for (const issue of checked?.error?.issues ?? []) found[issue.path.join('.') as Path] ??= issue.code === 'custom' ? sayIssue({ code: issue.message, field: '' }) : issue.message;
+    for (const issue of checked?.error?.issues ?? [])
+      found[issue.path.join('.') as Path] ??=
+        issue.code === 'custom' ? sayIssue({ code: issue.message, field: '' }) : issue.message;
     setProblems(found);
     return checked?.success ? checked.data : null;
   };
@@ -64,13 +80,31 @@ export function SizesDialog({ seat, onClose }: { seat: Seat; onClose: () => void
   const save = async () => {
     const spec = collect();
     if (!spec) return;
-    const { answer } = await sendJson<{ seat: Seat }>(`/api/v1/seats/${seat.id}`, 'PATCH', { version: base.version, spec });
-    if (!answer) { setMessage('The server does not answer. Nothing is lost: try again when it is back.'); return; }
-    if (answer.seat) { replaceSeat(answer.seat); onClose(); return; }
+    const { answer } = await sendJson<{ seat: Seat }>(`/api/v1/seats/${seat.id}`, 'PATCH', {
+      version: base.version,
+      spec,
+    });
+    if (!answer) {
+      setMessage('The server does not answer. Nothing is lost: try again when it is back.');
+      return;
+    }
+    if (answer.seat) {
+      replaceSeat(answer.seat);
+      onClose();
+      return;
+    }
     const current = answer.error?.current as Seat | undefined;
-    if (!current) { setMessage(answer.error?.message ?? 'It was not taken.'); return; }
-    const changed = FIELDS.filter(({ path }) => read(current.spec, path) !== read(base.spec, path)).map(({ path, label }) => `${label} ${showSize(read(base.spec, path), units, 2).figure} → ${showSize(read(current.spec, path), units, 2).figure}`);
-    setMessage(`Somebody changed this seat meanwhile: ${changed.join(', ') || 'other values'}. Your fields are kept; save again to put them over it.`);
+    if (!current) {
+      setMessage(answer.error?.message ?? 'It was not taken.');
+      return;
+    }
+    const changed = FIELDS.filter(({ path }) => read(current.spec, path) !== read(base.spec, path)).map(
+      ({ path, label }) =>
+        `${label} ${showSize(read(base.spec, path), units, 2).figure} → ${showSize(read(current.spec, path), units, 2).figure}`,
+    );
+    setMessage(
+      `Somebody changed this seat meanwhile: ${changed.join(', ') || 'other values'}. Your fields are kept; save again to put them over it.`,
+    );
     replaceSeat(current);
     setBase(current);
   };
@@ -79,17 +113,35 @@ export function SizesDialog({ seat, onClose }: { seat: Seat; onClose: () => void
     <Dialog open onClose={onClose} maxWidth="sm" fullWidth>
       <DialogTitle>Sizes of {seat.name}</DialogTitle>
       <DialogContent>
-        {message && <Box role="alert" sx={{ border: `2px solid ${token('ink')}`, p: 1.5, mb: 2, fontWeight: 650 }}>{message}</Box>}
+        {message && (
+          <Box role="alert" sx={{ border: `2px solid ${token('ink')}`, p: 1.5, mb: 2, fontWeight: 650 }}>
+            {message}
+          </Box>
+        )}
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 2, pt: 1 }}>
           {FIELDS.map(({ path, label }) => (
-            <TextField key={path} label={`${label}, ${units === 'imperial' ? 'in' : 'mm'}`} value={touched.has(path) ? texts[path] : showSize(read(base.spec, path), units, 2).figure} error={problems[path] !== undefined} helperText={problems[path] ?? ' '}
-              onChange={(event) => { setTexts({ ...texts, [path]: event.target.value }); setTouched(new Set([...touched, path])); }} slotProps={{ htmlInput: { inputMode: 'decimal', 'data-path': path } }} />
+            <TextField
+              key={path}
+              label={`${label}, ${units === 'imperial' ? 'in' : 'mm'}`}
+              value={touched.has(path) ? texts[path] : showSize(read(base.spec, path), units, 2).figure}
+              error={problems[path] !== undefined}
+              helperText={problems[path] ?? ' '}
+              onChange={(event) => {
+                setTexts({ ...texts, [path]: event.target.value });
+                setTouched(new Set([...touched, path]));
+              }}
+              slotProps={{ htmlInput: { inputMode: 'decimal', 'data-path': path } }}
+            />
           ))}
         </Box>
       </DialogContent>
       <DialogActions sx={{ p: 2 }}>
-        <Button variant="text" onClick={onClose}>Leave it</Button>
-        <Button variant="contained" onClick={() => void save()}>Save sizes</Button>
+        <Button variant="text" onClick={onClose}>
+          Leave it
+        </Button>
+        <Button variant="contained" onClick={() => void save()}>
+          Save sizes
+        </Button>
       </DialogActions>
     </Dialog>
   );

@@ -12,24 +12,91 @@ import { ORDER_WORDS } from '@/ui/words/work';
 export function OrdersRoom({ lines, ...room }: RoomProps & { lines: readonly OrderLine[] }) {
   useRefreshOnChange(room.nowMs);
   return (
-    <RoomFrame here="Bench" title="Orders" subtitle={`${lines.filter(({ state }) => state === 'ordered' || state === 'promised').length} on their way`} {...room}>
+    <RoomFrame
+      here="Bench"
+      title="Orders"
+      subtitle={`${lines.filter(({ state }) => state === 'ordered' || state === 'promised').length} on their way`}
+      {...room}
+    >
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, my: 2 }}>
-        <Box component="h1" sx={{ m: 0, fontSize: 44, fontWeight: 800, fontStretch: STRETCH.headline, flex: 1 }}>{headline(lines)}</Box>
-        <Button variant="outlined" component="a" href="/api/v1/orders.csv" className="no-print">As CSV</Button>
+        <Box
+          component="h1"
+          sx={{ m: 0, fontSize: 44, fontWeight: 800, fontStretch: STRETCH.headline, flex: 1 }}
+        >
+          {headline(lines)}
+        </Box>
+        <Button variant="outlined" component="a" href="/api/v1/orders.csv" className="no-print">
+          As CSV
+        </Button>
       </Box>
-      {lines.length === 0 ? <Box sx={{ fontSize: 18 }}>Nothing is on order. A part is ordered from the Parts step of its job.</Box> : (
-        <Box component="table" data-testid="orders" sx={{ width: '100%', borderCollapse: 'collapse', fontSize: 18, '& th': { textAlign: 'left', fontSize: 15, fontWeight: 450, color: token('steel') }, '& td, & th': { py: 1, pr: 2, borderBottom: `1px solid ${token('rule')}` } }}>
-          <thead><tr><th>part</th><th>number</th><th>state</th><th>promised for</th><th>job</th></tr></thead>
+      {lines.length === 0 ? (
+        <Box sx={{ fontSize: 18 }}>
+          Nothing is on order. A part is ordered from the Parts step of its job.
+        </Box>
+      ) : (
+        <Box
+          component="table"
+          data-testid="orders"
+          sx={{
+            width: '100%',
+            borderCollapse: 'collapse',
+            fontSize: 18,
+            '& th': { textAlign: 'left', fontSize: 15, fontWeight: 450, color: token('steel') },
+            '& td, & th': { py: 1, pr: 2, borderBottom: `1px solid ${token('rule')}` },
+          }}
+        >
+          <thead>
+            <tr>
+              <th>part</th>
+              <th>number</th>
+              <th>state</th>
+              <th>promised for</th>
+              <th>job</th>
+            </tr>
+          </thead>
           <tbody>
-            {lines.map(({ part, jobId, jobNumber, machine, state, kitNumber, promisedFor, isLate, wasWrongBefore }) => (
-              <tr key={`${jobId}${part.key}`} data-late={isLate || undefined}>
-                <td><b>{part.name}</b>{part.count > 1 ? ` × ${part.count}` : ''}</td>
-                <td>{kitNumber}{wasWrongBefore && <Box component="b" sx={{ display: 'block', fontSize: 16 }}>came wrong before</Box>}</td>
-                <td>{ORDER_WORDS[state]}</td>
-                <td>{promisedFor ?? ''}{isLate && <Box component="b" sx={{ display: 'block', fontSize: 16 }}>late</Box>}</td>
-                <td><Link href={`/jobs/${jobId}`} style={{ color: token('ink') }}>{machine}, job {jobNumber}</Link></td>
-              </tr>
-            ))}
+            {lines.map(
+              ({
+                part,
+                jobId,
+                jobNumber,
+                machine,
+                state,
+                kitNumber,
+                promisedFor,
+                isLate,
+                wasWrongBefore,
+              }) => (
+                <tr key={`${jobId}${part.key}`} data-late={isLate || undefined}>
+                  <td>
+                    <b>{part.name}</b>
+                    {part.count > 1 ? ` × ${part.count}` : ''}
+                  </td>
+                  <td>
+                    {kitNumber}
+                    {wasWrongBefore && (
+                      <Box component="b" sx={{ display: 'block', fontSize: 16 }}>
+                        came wrong before
+                      </Box>
+                    )}
+                  </td>
+                  <td>{ORDER_WORDS[state]}</td>
+                  <td>
+                    {promisedFor ?? ''}
+                    {isLate && (
+                      <Box component="b" sx={{ display: 'block', fontSize: 16 }}>
+                        late
+                      </Box>
+                    )}
+                  </td>
+                  <td>
+                    <Link href={`/jobs/${jobId}`} style={{ color: token('ink') }}>
+                      {machine}, job {jobNumber}
+                    </Link>
+                  </td>
+                </tr>
+              ),
+            )}
           </tbody>
         </Box>
       )}

@@ -21,74 +21,194 @@ const loadTables = () => import('@/core/parts/looksLike');
 /** `short` is for the strip, where eight stand side by side. */
 type Row = { slot: string; label: string; short: string };
 const ROWS: readonly Row[] = [
-  { slot: 'bore.1.0', label: 'seat’s bore', short: 'seat' }, { slot: 'outside.0', label: 'new part, outside', short: 'outside' }, { slot: 'journal.0', label: 'shaft', short: 'shaft' }, { slot: 'inside.0', label: 'new part, bore', short: 'its bore' },
-  { slot: 'width.0', label: 'new part, width', short: 'width' }, { slot: 'old_outside.0', label: 'old part, outside', short: 'old out.' }, { slot: 'old_inside.0', label: 'old part, bore', short: 'old bore' }, { slot: 'old_width.0', label: 'old part, width', short: 'old width' },
+  { slot: 'bore.1.0', label: 'seat’s bore', short: 'seat' },
+  { slot: 'outside.0', label: 'new part, outside', short: 'outside' },
+  { slot: 'journal.0', label: 'shaft', short: 'shaft' },
+  { slot: 'inside.0', label: 'new part, bore', short: 'its bore' },
+  { slot: 'width.0', label: 'new part, width', short: 'width' },
+  { slot: 'old_outside.0', label: 'old part, outside', short: 'old out.' },
+  { slot: 'old_inside.0', label: 'old part, bore', short: 'old bore' },
+  { slot: 'old_width.0', label: 'old part, width', short: 'old width' },
 ];
 
-const asGaugeSlot = ({ slot, short }: Row): GaugeSlot => ({ slot, label: short, angleDeg: slotNumbers(slot).at(-1) ?? 0, instrumentKind: slot.startsWith('bore') ? 'bore_gauge' : 'micrometer' });
+const asGaugeSlot = ({ slot, short }: Row): GaugeSlot => ({
+  slot,
+  label: short,
+  angleDeg: slotNumbers(slot).at(-1) ?? 0,
+  instrumentKind: slot.startsWith('bore') ? 'bore_gauge' : 'micrometer',
+});
 
 /** One part against both its mates and against the old one; the strip takes the readings. */
-export function ComparePart({ seatId, compose }: { seatId: string; compose: (parts: { slate: ReactNode; strip: ReactNode }) => ReactNode }) {
+export function ComparePart({
+  seatId,
+  compose,
+}: {
+  seatId: string;
+  compose: (parts: { slate: ReactNode; strip: ReactNode }) => ReactNode;
+}) {
   const view = useSeatView(seatId);
   const [chosen, setChosen] = useState<string | null>(null);
   if (!view) return null;
   const rows = ROWS.filter(({ slot }) => view.seat.spec.journal || !slot.startsWith('journal'));
   const taken = new Set(countingReadings(view.readings, '').map(({ slot }) => slot));
-  const slot = chosen && rows.some((row) => row.slot === chosen) ? chosen : (rows.find((row) => !taken.has(row.slot)) ?? rows[0]!).slot;
+  const slot =
+    chosen && rows.some((row) => row.slot === chosen)
+      ? chosen
+      : (rows.find((row) => !taken.has(row.slot)) ?? rows[0]!).slot;
   return compose({
     slate: <CompareSlate seatId={seatId} rows={rows} slot={slot} onSlot={setChosen} />,
     strip: <GaugeStrip seatId={seatId} slots={rows.map(asGaugeSlot)} slot={slot} onSlot={setChosen} />,
   });
 }
 
-function CompareSlate({ seatId, rows, slot, onSlot }: { seatId: string; rows: readonly Row[]; slot: string; onSlot: (slot: string) => void }) {
+function CompareSlate({
+  seatId,
+  rows,
+  slot,
+  onSlot,
+}: {
+  seatId: string;
+  rows: readonly Row[];
+  slot: string;
+  onSlot: (slot: string) => void;
+}) {
   const { addEvent, person, keptIds } = useJob();
   const view = useSeatView(seatId)!;
   const units = person?.units ?? 'metric';
   const { partCheck, work, seat } = view;
   const counting = countingReadings(view.readings, '');
   const tables = useLoaded(loadTables, partCheck.verdict === 'wrong');
-  const likeness = tables && partCheck.verdict === 'wrong' ? tables.looksLike(comparedSizes(view.readings), seat.spec.part) : null;
+  const likeness =
+    tables && partCheck.verdict === 'wrong'
+      ? tables.looksLike(comparedSizes(view.readings), seat.spec.part)
+      : null;
   return (
     <Box data-testid="compare" data-verdict={partCheck.verdict}>
       <Typography variant="h2">{seat.spec.part.designation}</Typography>
       <Typography variant="h3" data-testid="compare-verdict" sx={{ mt: 0.5 }}>
-        {partCheck.verdict === 'wrong' ? 'Wrong part.' : partCheck.verdict === 'right' ? 'Right: it fits its mates.' : work.overruled ? `Taken as right: ${OVERRULE_WORDS[work.overruled].toLowerCase()}.` : 'Not compared yet.'}
+        {partCheck.verdict === 'wrong'
+          ? 'Wrong part.'
+          : partCheck.verdict === 'right'
+            ? 'Right: it fits its mates.'
+            : work.overruled
+              ? `Taken as right: ${OVERRULE_WORDS[work.overruled].toLowerCase()}.`
+              : 'Not compared yet.'}
       </Typography>
-      {likeness && <Box sx={{ fontSize: 17 }}>Its sizes look like a <b>{likeness}</b>.</Box>}
-      {partCheck.mates.map((mate) => <MateRow key={mate.mate} mate={mate} say={(mm) => asText(showFit(mm, units))} shaft={seat.spec.journal?.name} />)}
+      {likeness && (
+        <Box sx={{ fontSize: 17 }}>
+          Its sizes look like a <b>{likeness}</b>.
+        </Box>
+      )}
+      {partCheck.mates.map((mate) => (
+        <MateRow
+          key={mate.mate}
+          mate={mate}
+          say={(mm) => asText(showFit(mm, units))}
+          shaft={seat.spec.journal?.name}
+        />
+      ))}
       <Box sx={{ borderTop: `1.5px solid ${token('steel')}`, mt: 1 }}>
         {rows.map((row) => {
           const reading = counting.find((each) => each.slot === row.slot);
           const isKept = reading !== undefined && keptIds.has(reading.id);
           return (
-            <Box key={row.slot} component="button" type="button" onClick={() => onSlot(row.slot)} data-slot={row.slot} data-stored={reading ? !isKept : undefined}
-              sx={{ all: 'unset', boxSizing: 'border-box', cursor: 'pointer', width: '100%', minHeight: 34, display: 'flex', alignItems: 'center', px: 0.75, fontSize: 16, backgroundColor: slot === row.slot ? token('shade') : 'transparent', boxShadow: slot === row.slot ? `inset 5px 0 0 ${token('ink')}` : 'none', '&:focus-visible': { outline: `3px solid ${token('cold')}` }, '@media (pointer: coarse)': { minHeight: 48 } }}>
+            <Box
+              key={row.slot}
+              component="button"
+              type="button"
+              onClick={() => onSlot(row.slot)}
+              data-slot={row.slot}
+              data-stored={reading ? !isKept : undefined}
+              sx={{
+                all: 'unset',
+                boxSizing: 'border-box',
+                cursor: 'pointer',
+                width: '100%',
+                minHeight: 34,
+                display: 'flex',
+                alignItems: 'center',
+                px: 0.75,
+                fontSize: 16,
+                backgroundColor: slot === row.slot ? token('shade') : 'transparent',
+                boxShadow: slot === row.slot ? `inset 5px 0 0 ${token('ink')}` : 'none',
+                '&:focus-visible': { outline: `3px solid ${token('cold')}` },
+                '@media (pointer: coarse)': { minHeight: 48 },
+              }}
+            >
               <Box sx={{ flex: 1, pl: 1 }}>{row.label}</Box>
-              <b style={{ fontStretch: STRETCH.headline, fontSize: 18 }}>{reading ? asText(showSize(reading.value, units)) : '—'}</b>
+              <b style={{ fontStretch: STRETCH.headline, fontSize: 18 }}>
+                {reading ? asText(showSize(reading.value, units)) : '—'}
+              </b>
             </Box>
           );
         })}
       </Box>
-      <OldNumber shown={work.oldPart?.designation ?? ''} onTake={(designation) => void loadTables().then(({ listedSizes }) => addEvent('old_number_noted', { designation: designation.slice(0, 40), ...listedSizes(designation) }, { seatId }))} />
-      <ChoiceRow label="Dry fit" options={optionsFrom(DRY_FIT_WORDS)} value={work.dryFit} onPick={(result) => addEvent('dry_fit_noted', { result }, { seatId })} />
+      <OldNumber
+        shown={work.oldPart?.designation ?? ''}
+        onTake={(designation) =>
+          void loadTables().then(({ listedSizes }) =>
+            addEvent(
+              'old_number_noted',
+              { designation: designation.slice(0, 40), ...listedSizes(designation) },
+              { seatId },
+            ),
+          )
+        }
+      />
+      <ChoiceRow
+        label="Dry fit"
+        options={optionsFrom(DRY_FIT_WORDS)}
+        value={work.dryFit}
+        onPick={(result) => addEvent('dry_fit_noted', { result }, { seatId })}
+      />
       {partCheck.verdict !== 'right' && (
         <Box sx={{ borderTop: `1.5px solid ${token('steel')}`, mt: 1, pt: 1 }}>
-          <Box sx={{ fontSize: 16, color: token('steel') }}>{partCheck.verdict === 'wrong' ? 'It is right all the same, because:' : 'Not measured, but compared:'}</Box>
-          <ChoiceRow label="Reason" isLabelHidden options={optionsFrom(OVERRULE_WORDS)} value={work.overruled} onPick={(reason) => addEvent('compare_overruled', { reason }, { seatId })} />
+          <Box sx={{ fontSize: 16, color: token('steel') }}>
+            {partCheck.verdict === 'wrong'
+              ? 'It is right all the same, because:'
+              : 'Not measured, but compared:'}
+          </Box>
+          <ChoiceRow
+            label="Reason"
+            isLabelHidden
+            options={optionsFrom(OVERRULE_WORDS)}
+            value={work.overruled}
+            onPick={(reason) => addEvent('compare_overruled', { reason }, { seatId })}
+          />
         </Box>
       )}
     </Box>
   );
 }
 
-function MateRow({ mate: { mate, state, byMm, size }, say, shaft }: { mate: MateCheck; say: (mm: number) => string; shaft: string | undefined }) {
+function MateRow({
+  mate: { mate, state, byMm, size },
+  say,
+  shaft,
+}: {
+  mate: MateCheck;
+  say: (mm: number) => string;
+  shaft: string | undefined;
+}) {
   const isBig = (byMm ?? 0) > 0;
-  const by = byMm === null ? '' : mate === 'old_part' ? (state === 'wrong' ? `${size} ${say(Math.abs(byMm))} ${isBig ? 'bigger' : 'smaller'}` : 'the same') : `${say(Math.abs(byMm))} ${isBig ? 'tight' : 'clear'}`;
+  const by =
+    byMm === null
+      ? ''
+      : mate === 'old_part'
+        ? state === 'wrong'
+          ? `${size} ${say(Math.abs(byMm))} ${isBig ? 'bigger' : 'smaller'}`
+          : 'the same'
+        : `${say(Math.abs(byMm))} ${isBig ? 'tight' : 'clear'}`;
   return (
-    <Box data-mate={mate} data-state={state} sx={{ display: 'flex', gap: 1, fontSize: 18, borderTop: `1px solid ${token('rule')}`, py: 0.5 }}>
+    <Box
+      data-mate={mate}
+      data-state={state}
+      sx={{ display: 'flex', gap: 1, fontSize: 18, borderTop: `1px solid ${token('rule')}`, py: 0.5 }}
+    >
       <Box sx={{ flex: 1 }}>{mate === 'journal' && shaft ? `with the ${shaft}` : MATE_WORDS[mate]}</Box>
-      <Box sx={{ fontWeight: state === 'wrong' ? 800 : 600 }}>{state === 'not_compared' ? 'not compared' : state === 'wrong' ? `wrong: ${by}` : `right, ${by}`}</Box>
+      <Box sx={{ fontWeight: state === 'wrong' ? 800 : 600 }}>
+        {state === 'not_compared' ? 'not compared' : state === 'wrong' ? `wrong: ${by}` : `right, ${by}`}
+      </Box>
     </Box>
   );
 }

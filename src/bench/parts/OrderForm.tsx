@@ -20,16 +20,41 @@ export function OrderForm({ part }: { part: PlanPart }) {
   const wrong = useWrongNumbers();
   const isWrong = isWrongNumber(kitNumber, wrong);
   const note = (state: EventBody<'order_noted'>['state']) => {
-    addEvent('order_noted', { partKey: part.key, state, kitNumber: kitNumber.trim(), promisedFor: promisedFor || null });
+    addEvent('order_noted', {
+      partKey: part.key,
+      state,
+      kitNumber: kitNumber.trim(),
+      promisedFor: promisedFor || null,
+    });
     if (state === 'arrived' && job.work.waiting?.reason === 'parts') addEvent('waiting_over', {});
   };
   return (
     <Box sx={{ my: 1 }}>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
-        <PlainField label="Part or kit number" name={`number-${part.key}`} maxLength={40} value={kitNumber} onChange={setKitNumber} />
-        <PlainField label="Promised for" name={`promised-${part.key}`} type="date" value={promisedFor} onChange={setPromisedFor} />
+        <PlainField
+          label="Part or kit number"
+          name={`number-${part.key}`}
+          maxLength={40}
+          value={kitNumber}
+          onChange={setKitNumber}
+        />
+        <PlainField
+          label="Promised for"
+          name={`promised-${part.key}`}
+          type="date"
+          value={promisedFor}
+          onChange={setPromisedFor}
+        />
       </Box>
-      {isWrong && <Box role="alert" data-testid="wrong-number" sx={{ border: `3px solid ${token('ink')}`, p: 1, mt: 1, fontSize: 17 }}><b>{kitNumber} came wrong before.</b> Ask for another number before ordering it again.</Box>}
+      {isWrong && (
+        <Box
+          role="alert"
+          data-testid="wrong-number"
+          sx={{ border: `3px solid ${token('ink')}`, p: 1, mt: 1, fontSize: 17 }}
+        >
+          <b>{kitNumber} came wrong before.</b> Ask for another number before ordering it again.
+        </Box>
+      )}
       <ChoiceRow label="Order" options={optionsFrom(ORDER_WORDS)} value={last?.state ?? null} onPick={note} />
     </Box>
   );

@@ -21,19 +21,34 @@ export function PartsStep({ seatId }: { seatId: string }) {
   const here = parts.filter((part) => part.seatId === seatId);
   const rest = parts.filter((part) => part.seatId !== seatId);
   const seatName = record.castings.flatMap(({ seats }) => seats).find(({ id }) => id === seatId)?.name;
-  const rows = (list: readonly PlanPart[]) => list.map((part) => <PartRow key={part.key} part={part} isOpen={openKey === part.key} onToggle={() => setOpenKey(openKey === part.key ? null : part.key)} />);
+  const rows = (list: readonly PlanPart[]) =>
+    list.map((part) => (
+      <PartRow
+        key={part.key}
+        part={part}
+        isOpen={openKey === part.key}
+        onToggle={() => setOpenKey(openKey === part.key ? null : part.key)}
+      />
+    ));
   return (
     <Box data-testid="parts" sx={{ pr: 1 }}>
       {here.length > 0 && <Typography variant="h3">{seatName}</Typography>}
       {rows(here)}
-      <Typography variant="h3" sx={{ mt: 2 }}>{here.length > 0 ? 'The rest of the kit' : 'The kit'}</Typography>
+      <Typography variant="h3" sx={{ mt: 2 }}>
+        {here.length > 0 ? 'The rest of the kit' : 'The kit'}
+      </Typography>
       {rows(rest)}
       {parts.length === 0 && <Box sx={{ fontSize: 17 }}>No parts are listed for this job.</Box>}
     </Box>
   );
 }
 
-const COUNT_WORDS = { right: 'all here', missing: 'missing', extra: 'too many', not_counted: 'not counted' } as const;
+const COUNT_WORDS = {
+  right: 'all here',
+  missing: 'missing',
+  extra: 'too many',
+  not_counted: 'not counted',
+} as const;
 
 function PartRow({ part, isOpen, onToggle }: { part: PlanPart; isOpen: boolean; onToggle: () => void }) {
   const { job, addEvent } = useJob();
@@ -44,27 +59,99 @@ function PartRow({ part, isOpen, onToggle }: { part: PlanPart; isOpen: boolean; 
   const order = work.orders.get(part.key)?.at(-1);
   const origin = work.origins.get(part.key) ?? null;
   const conversion = work.conversions.get(part.key);
-  const count = (to: number) => addEvent('kit_counted', { partKey: part.key, count: Math.max(0, Math.min(99, to)) });
+  const count = (to: number) =>
+    addEvent('kit_counted', { partKey: part.key, count: Math.max(0, Math.min(99, to)) });
   return (
-    <Box data-part={part.key} data-count={check.state} data-order={order?.state} sx={{ borderTop: `1px solid ${token('rule')}` }}>
+    <Box
+      data-part={part.key}
+      data-count={check.state}
+      data-order={order?.state}
+      sx={{ borderTop: `1px solid ${token('rule')}` }}
+    >
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, minHeight: 52 }}>
-        <Box component="button" type="button" aria-expanded={isOpen} onClick={onToggle} sx={{ all: 'unset', cursor: 'pointer', flex: 1, minHeight: 48, display: 'flex', flexDirection: 'column', justifyContent: 'center', '&:focus-visible': { outline: `3px solid ${token('cold')}` } }}>
+        <Box
+          component="button"
+          type="button"
+          aria-expanded={isOpen}
+          onClick={onToggle}
+          sx={{
+            all: 'unset',
+            cursor: 'pointer',
+            flex: 1,
+            minHeight: 48,
+            display: 'flex',
+            flexDirection: 'column',
+            justifyContent: 'center',
+            '&:focus-visible': { outline: `3px solid ${token('cold')}` },
+          }}
+        >
           <Box sx={{ fontSize: 18, fontWeight: 650 }}>{part.name}</Box>
-          <Box sx={{ fontSize: 15, color: token('steel') }}>{SORT_WORDS[part.what]}{part.isSpent ? ', two: a failed attempt destroys it' : ''}{origin ? `, ${origin}` : ''}{conversion ? `, ${CONVERSION_WORDS[conversion.what].name.toLowerCase()}` : ''}</Box>
+          <Box sx={{ fontSize: 15, color: token('steel') }}>
+            {SORT_WORDS[part.what]}
+            {part.isSpent ? ', two: a failed attempt destroys it' : ''}
+            {origin ? `, ${origin}` : ''}
+            {conversion ? `, ${CONVERSION_WORDS[conversion.what].name.toLowerCase()}` : ''}
+          </Box>
         </Box>
-        <Box sx={{ fontSize: 16, fontWeight: order?.state === 'wrong' || check.state === 'missing' ? 750 : 500, textAlign: 'right', minWidth: 96 }}>
-          {order ? `${ORDER_WORDS[order.state]}${order.promisedFor && order.state === 'promised' ? ` for ${order.promisedFor}` : ''}` : `${COUNT_WORDS[check.state]}${check.state === 'missing' || check.state === 'extra' ? `: ${check.by}` : ''}`}
+        <Box
+          sx={{
+            fontSize: 16,
+            fontWeight: order?.state === 'wrong' || check.state === 'missing' ? 750 : 500,
+            textAlign: 'right',
+            minWidth: 96,
+          }}
+        >
+          {order
+            ? `${ORDER_WORDS[order.state]}${order.promisedFor && order.state === 'promised' ? ` for ${order.promisedFor}` : ''}`
+            : `${COUNT_WORDS[check.state]}${check.state === 'missing' || check.state === 'extra' ? `: ${check.by}` : ''}`}
         </Box>
-        <Button variant="outlined" aria-label={`One fewer ${part.name}`} onClick={() => count((counted ?? 0) - 1)} sx={{ minWidth: 48, minHeight: 48, px: 0 }}>−</Button>
-        <Box sx={{ width: 52, textAlign: 'center', fontSize: 20, fontWeight: 750 }}>{counted ?? '–'}/{needed}</Box>
-        <Button variant="outlined" aria-label={`One more ${part.name}`} onClick={() => count((counted ?? 0) + 1)} sx={{ minWidth: 48, minHeight: 48, px: 0 }}>+</Button>
+        <Button
+          variant="outlined"
+          aria-label={`One fewer ${part.name}`}
+          onClick={() => count((counted ?? 0) - 1)}
+          sx={{ minWidth: 48, minHeight: 48, px: 0 }}
+        >
+          −
+        </Button>
+        <Box sx={{ width: 52, textAlign: 'center', fontSize: 20, fontWeight: 750 }}>
+          {counted ?? '–'}/{needed}
+        </Box>
+        <Button
+          variant="outlined"
+          aria-label={`One more ${part.name}`}
+          onClick={() => count((counted ?? 0) + 1)}
+          sx={{ minWidth: 48, minHeight: 48, px: 0 }}
+        >
+          +
+        </Button>
       </Box>
       {isOpen && (
         <Box sx={{ pb: 1.5, pl: 1, borderLeft: `5px solid ${token('ink')}` }}>
-          <ChoiceRow label="Part is" options={[{ value: 'original', words: 'original' }, { value: 'pattern', words: 'pattern' }]} value={origin} onPick={(value) => addEvent('part_origin_noted', { partKey: part.key, origin: value })} />
+          <ChoiceRow
+            label="Part is"
+            options={[
+              { value: 'original', words: 'original' },
+              { value: 'pattern', words: 'pattern' },
+            ]}
+            value={origin}
+            onPick={(value) => addEvent('part_origin_noted', { partKey: part.key, origin: value })}
+          />
           <OrderForm part={part} />
-          <ChoiceRow label="Conversion" options={optionsFrom(Object.fromEntries(Object.entries(CONVERSION_WORDS).map(([key, { name }]) => [key, name])) as Record<keyof typeof CONVERSION_WORDS, string>)} value={conversion?.what ?? null} onPick={(what) => addEvent('conversion_noted', { partKey: part.key, what, note: '' })} />
-          {conversion && <Box sx={{ fontSize: 16 }}><b>It changes the rules:</b> {CONVERSION_WORDS[conversion.what].changes}</Box>}
+          <ChoiceRow
+            label="Conversion"
+            options={optionsFrom(
+              Object.fromEntries(
+                Object.entries(CONVERSION_WORDS).map(([key, { name }]) => [key, name]),
+              ) as Record<keyof typeof CONVERSION_WORDS, string>,
+            )}
+            value={conversion?.what ?? null}
+            onPick={(what) => addEvent('conversion_noted', { partKey: part.key, what, note: '' })}
+          />
+          {conversion && (
+            <Box sx={{ fontSize: 16 }}>
+              <b>It changes the rules:</b> {CONVERSION_WORDS[conversion.what].changes}
+            </Box>
+          )}
         </Box>
       )}
     </Box>

@@ -8,7 +8,14 @@ export function useWrongNumbers(): ReadonlySet<string> {
   const { job } = useJob();
   const [elsewhere, setElsewhere] = useState<readonly string[]>([]);
   useEffect(() => {
-    void fetch('/api/v1/orders').then(async (response) => { if (response.ok) setElsewhere(((await response.json()) as { wrongNumbers: string[] }).wrongNumbers); }).catch(() => undefined);
+    void fetch('/api/v1/orders')
+      .then(async (response) => {
+        if (response.ok) setElsewhere(((await response.json()) as { wrongNumbers: string[] }).wrongNumbers);
+      })
+      .catch(() => undefined);
   }, []);
-  return useMemo(() => new Set([...elsewhere, ...wrongNumbers([...job.work.orders.values()].flat())]), [elsewhere, job.work.orders]);
+  return useMemo(
+    () => new Set([...elsewhere, ...wrongNumbers([...job.work.orders.values()].flat())]),
+    [elsewhere, job.work.orders],
+  );
 }

@@ -14,19 +14,31 @@ export function EarlierRebuilds({ view, units, most = 3 }: { view: SeatView; uni
   const bore = view.fit?.bore?.meanMm;
   return (
     <Box data-testid="earlier-rebuilds" sx={{ fontSize: 16, lineHeight: 1.25 }}>
-      {[...rebuilds].reverse().slice(0, most).map(({ jobId, jobNumber, seatId, measuredAt, boreMm, interferenceMm }) => {
-        const since = bore && judgeRelaxation(boreMm, bore);
-        const change = since && `${asText(showFit(Math.abs(since.changeMm.value), units))} ± ${showFit(2 * since.changeMm.u, units).figure}`;
-        return (
-          <Box key={seatId}>
-            <Link href={`/jobs/${jobId}/${seatId}/record`} style={{ color: token('ink') }}>Job {jobNumber}, {measuredAt.slice(0, 10)}</Link>: bore {asText(showSize(boreMm.value, units))}
-            {interferenceMm && `, ${asText(showFit(Math.abs(interferenceMm.value), units))} ${interferenceMm.value >= 0 ? 'tight' : 'clear'}`}.{' '}
-            {since?.verdict === 'wider' && <b>Wider by {change} now: it relaxes or wears.</b>}
-            {since?.verdict === 'narrower' && <b>Narrower by {change} now: another casting, or a slip in one of the readings?</b>}
-            {since?.verdict === 'no_change_seen' && `No change that the gauges can tell (± ${showFit(2 * since.changeMm.u, units).figure}).`}
-          </Box>
-        );
-      })}
+      {[...rebuilds]
+        .reverse()
+        .slice(0, most)
+        .map(({ jobId, jobNumber, seatId, measuredAt, boreMm, interferenceMm }) => {
+          const since = bore && judgeRelaxation(boreMm, bore);
+          const change =
+            since &&
+            `${asText(showFit(Math.abs(since.changeMm.value), units))} ± ${showFit(2 * since.changeMm.u, units).figure}`;
+          return (
+            <Box key={seatId}>
+              <Link href={`/jobs/${jobId}/${seatId}/record`} style={{ color: token('ink') }}>
+                Job {jobNumber}, {measuredAt.slice(0, 10)}
+              </Link>
+              : bore {asText(showSize(boreMm.value, units))}
+              {interferenceMm &&
+                `, ${asText(showFit(Math.abs(interferenceMm.value), units))} ${interferenceMm.value >= 0 ? 'tight' : 'clear'}`}
+              . {since?.verdict === 'wider' && <b>Wider by {change} now: it relaxes or wears.</b>}
+              {since?.verdict === 'narrower' && (
+                <b>Narrower by {change} now: another casting, or a slip in one of the readings?</b>
+              )}
+              {since?.verdict === 'no_change_seen' &&
+                `No change that the gauges can tell (± ${showFit(2 * since.changeMm.u, units).figure}).`}
+            </Box>
+          );
+        })}
     </Box>
   );
 }

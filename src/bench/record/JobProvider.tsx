@@ -1,5 +1,14 @@
 'use client';
-import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+  type ReactNode,
+} from 'react';
 import { v7 as uuid } from 'uuid';
 import type { Entries, EventBody, EventKind, JobEvent, Reading } from '@/core/record/entries';
 import type { JobRecord, Person, Seat } from '@/core/record/job';
@@ -8,7 +17,10 @@ import { usePerson, useNow } from './hooks';
 import { liveStream } from './liveStream';
 import { outbox, type KeptEntry } from './outbox';
 
-type NewReading = Pick<Reading, 'slot' | 'typed' | 'value' | 'instrumentId' | 'metalC' | 'seatId' | 'castingId'>;
+type NewReading = Pick<
+  Reading,
+  'slot' | 'typed' | 'value' | 'instrumentId' | 'metalC' | 'seatId' | 'castingId'
+>;
 
 export type JobContext = {
   /** What the database has, and what is still kept here. */
@@ -26,7 +38,11 @@ export type JobContext = {
   /** Says that a plan or a map was changed: the record is loaded anew. Null when it could not be, or a later answer is here already. */
   reload: () => Promise<JobRecord | null>;
   addReading: (reading: NewReading) => string | null;
-  addEvent: <K extends EventKind>(kind: K, body: EventBody<K>, where?: { seatId?: string; castingId?: string }) => string | null;
+  addEvent: <K extends EventKind>(
+    kind: K,
+    body: EventBody<K>,
+    where?: { seatId?: string; castingId?: string },
+  ) => string | null;
   dropRefused: (id: string) => void;
   replaceSeat: (seat: Seat) => void;
   askPerson: () => void;
@@ -43,13 +59,19 @@ export function useJob(): JobContext {
 }
 
 /** Everything about one seat; null when the job has no such seat. */
-export const useSeatView = (seatId: string): SeatView | null => useJob().views.find(({ seat }) => seat.id === seatId) ?? null;
+export const useSeatView = (seatId: string): SeatView | null =>
+  useJob().views.find(({ seat }) => seat.id === seatId) ?? null;
 
-function withEntries(entries: Entries, added: { readings: readonly Reading[]; events: readonly JobEvent[] }): Entries {
+function withEntries(
+  entries: Entries,
+  added: { readings: readonly Reading[]; events: readonly JobEvent[] },
+): Entries {
   const known = new Set([...entries.readings, ...entries.events].map(({ id }) => id));
   const readings = added.readings.filter(({ id }) => !known.has(id));
   const events = added.events.filter(({ id }) => !known.has(id));
-  return readings.length + events.length === 0 ? entries : { readings: [...entries.readings, ...readings], events: [...entries.events, ...events] };
+  return readings.length + events.length === 0
+    ? entries
+    : { readings: [...entries.readings, ...readings], events: [...entries.events, ...events] };
 }
 
 const split = (kept: readonly KeptEntry[]) => ({
@@ -62,7 +84,15 @@ async function load<T>(path: string): Promise<T | null> {
   return response?.ok ? ((await response.json()) as T) : null;
 }
 
-export function JobProvider({ initial, initialMs, children }: { initial: JobRecord; initialMs: number; children: ReactNode }) {
+export function JobProvider({
+  initial,
+  initialMs,
+  children,
+}: {
+  initial: JobRecord;
+  initialMs: number;
+  children: ReactNode;
+}) {
   const [stored, setStored] = useState(initial);
   const [kept, setKept] = useState<readonly KeptEntry[]>([]);
   const [isAskingPerson, setIsAsking] = useState(false);
@@ -96,40 +126,101 @@ export function JobProvider({ initial, initialMs, children }: { initial: JobReco
     });
     const stopListening = liveStream.onChange(drawnMs, async (change) => {
       if (change.what !== 'anything' && change.jobId !== jobId) return;
-      if (change.what !== 'entries') { await reload(); return; }
+      if (change.what !== 'entries') {
+        await reload();
+        return;
+      }
       const fresh = await load<Entries>(`/api/v1/jobs/${jobId}/entries?ids=${change.ids.join(',')}`);
       if (fresh) addStored(fresh);
     });
-    return () => { stopOutbox(); stopListening(); };
+    return () => {
+      stopOutbox();
+      stopListening();
+    };
   }, [jobId, drawnMs, addStored, reload]);
 
-  const record = useMemo(() => ({ ...stored, entries: withEntries(stored.entries, split(kept.filter(({ refused }) => refused === null))) }), [stored, kept]);
+  const record = useMemo(
+    () => ({
+      ...stored,
+      entries: withEntries(stored.entries, split(kept.filter(({ refused }) => refused === null))),
+    }),
+    [stored, kept],
+  );
   const second = Math.floor(nowMs / 1000);
   const job = useMemo(() => viewJob(record, second * 1000), [record, second]);
   const keptIds = useMemo(() => new Set(kept.map(({ id }) => id)), [kept]);
 
-  const addReading = useCallback((reading: NewReading) => {
-    if (!person) { setIsAsking(true); return null; }
-    const entry: Reading = { ...reading, id: uuid(), personId: person.id, takenAt: new Date(liveStream.now()).toISOString() };
-    void outbox.keep({ id: entry.id, jobId, refused: null, type: 'reading', entry });
-    return entry.id;
-  }, [jobId, person]);
+  const addReading = useCallback(
+    (reading: NewReading) => {
+      if (!person) {
+        setIsAsking(true);
+        return null;
+      }
+      const entry: Reading = {
+        ...reading,
+        id: uuid(),
+        personId: person.id,
+        takenAt: new Date(liveStream.now()).toISOString(),
+      };
+      void outbox.keep({ id: entry.id, jobId, refused: null, type: 'reading', entry });
+      return entry.id;
+    },
+    [jobId, person],
+  );
 
-  const addEvent = useCallback(<K extends EventKind>(kind: K, body: EventBody<K>, where: { seatId?: string; castingId?: string } = {}) => {
-    if (!person) { setIsAsking(true); return null; }
-    const entry = { id: uuid(), seatId: where.seatId ?? null, castingId: where.castingId ?? null, personId: person.id, kind, body, at: new Date(liveStream.now()).toISOString() } as JobEvent;
-    void outbox.keep({ id: entry.id, jobId, refused: null, type: 'event', entry });
-    setLastEvent(kind === 'event_withdrawn' ? null : entry);
-    return entry.id;
-  }, [jobId, person]);
+  const addEvent = useCallback(
+    <K extends EventKind>(
+      kind: K,
+      body: EventBody<K>,
+      where: { seatId?: string; castingId?: string } = {},
+    ) => {
+      if (!person) {
+        setIsAsking(true);
+        return null;
+      }
+      const entry = {
+        id: uuid(),
+        seatId: where.seatId ?? null,
+        castingId: where.castingId ?? null,
+        personId: person.id,
+        kind,
+        body,
+        at: new Date(liveStream.now()).toISOString(),
+      } as JobEvent;
+      void outbox.keep({ id: entry.id, jobId, refused: null, type: 'event', entry });
+      setLastEvent(kind === 'event_withdrawn' ? null : entry);
+      return entry.id;
+    },
+    [jobId, person],
+  );
 
   const replaceSeat = useCallback((seat: Seat) => {
-    setStored((before) => ({ ...before, castings: before.castings.map((casting) => ({ ...casting, seats: casting.seats.map((old) => (old.id === seat.id ? seat : old)) })) }));
+    setStored((before) => ({
+      ...before,
+      castings: before.castings.map((casting) => ({
+        ...casting,
+        seats: casting.seats.map((old) => (old.id === seat.id ? seat : old)),
+      })),
+    }));
   }, []);
 
   const value: JobContext = {
-    record, keptIds, refused: kept.filter(({ refused }) => refused !== null), lastEvent, person, nowMs, views: job.seats, job, reload, addReading, addEvent, replaceSeat,
-    dropRefused: (id) => void outbox.drop(id), askPerson: () => setIsAsking(true), isAskingPerson, stopAsking: () => setIsAsking(false),
+    record,
+    keptIds,
+    refused: kept.filter(({ refused }) => refused !== null),
+    lastEvent,
+    person,
+    nowMs,
+    views: job.seats,
+    job,
+    reload,
+    addReading,
+    addEvent,
+    replaceSeat,
+    dropRefused: (id) => void outbox.drop(id),
+    askPerson: () => setIsAsking(true),
+    isAskingPerson,
+    stopAsking: () => setIsAsking(false),
   };
   return <Context.Provider value={value}>{children}</Context.Provider>;
 }

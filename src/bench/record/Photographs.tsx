@@ -17,11 +17,15 @@ const PhotographDialog = later(() => import('./PhotographDialog'), 'PhotographDi
 
 /** What of this seat is still on its way, and what was refused last. */
 function useKept(jobId: string, seatId: string | null, reload: () => Promise<unknown>) {
-  const [state, setState] = useState<{ kept: readonly KeptPhotograph[]; refused: RefusedPhotograph | null }>({ kept: [], refused: null });
+  const [state, setState] = useState<{ kept: readonly KeptPhotograph[]; refused: RefusedPhotograph | null }>({
+    kept: [],
+    refused: null,
+  });
   useEffect(() => {
     let count = 0;
     return keptPhotographs.subscribe((all, refused) => {
-      const isMine = (each: { jobId: string; seatId: string | null }) => each.jobId === jobId && each.seatId === seatId;
+      const isMine = (each: { jobId: string; seatId: string | null }) =>
+        each.jobId === jobId && each.seatId === seatId;
       const kept = all.filter(isMine);
       setState({ kept, refused: refused && isMine(refused) ? refused : null });
       // One has arrived: it is shown from the record from now on.
@@ -39,33 +43,115 @@ export function Photographs({ seatId }: { seatId: string | null }) {
   const input = useRef<HTMLInputElement>(null);
   const [open, setOpen] = useState<Photograph | null>(null);
   const { kept, refused } = useKept(record.id, seatId, reload);
-  const mine = record.photographs.filter((photograph) => photograph.seatId === seatId && !job.work.withdrawnPhotographs.has(photograph.id));
+  const mine = record.photographs.filter(
+    (photograph) => photograph.seatId === seatId && !job.work.withdrawnPhotographs.has(photograph.id),
+  );
 
   const take = (file: File) => {
-    if (!person) { askPerson(); return; }
+    if (!person) {
+      askPerson();
+      return;
+    }
     const about = { jobId: record.id, seatId, name: file.name };
-    if (file.size > PHOTOGRAPH_MAX_BYTES) keptPhotographs.refuse({ ...about, problem: `This file is too large: ${(file.size / 1048576).toFixed(0)} MB, at most ${PHOTOGRAPH_MAX_BYTES / 1048576} MB.` });
-    else void keptPhotographs.keep({ ...about, id: uuid(), personId: person.id, takenAt: new Date(liveStream.now()).toISOString(), file });
+    if (file.size > PHOTOGRAPH_MAX_BYTES)
+      keptPhotographs.refuse({
+        ...about,
+        problem: `This file is too large: ${(file.size / 1048576).toFixed(0)} MB, at most ${PHOTOGRAPH_MAX_BYTES / 1048576} MB.`,
+      });
+    else
+      void keptPhotographs.keep({
+        ...about,
+        id: uuid(),
+        personId: person.id,
+        takenAt: new Date(liveStream.now()).toISOString(),
+        file,
+      });
   };
   const isAway = link === 'server_away' || link === 'database_away';
 
   return (
-    <Box data-testid="photographs" sx={{ borderTop: `1.5px solid ${token('steel')}`, pt: 1, display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
-      <Button variant="outlined" startIcon={<CameraAltOutlined />} onClick={() => input.current?.click()}>Photograph</Button>
-      <input ref={input} type="file" accept="image/*" capture="environment" hidden data-testid="photograph-file" onChange={(event) => { const file = event.target.files?.[0]; if (file) take(file); event.target.value = ''; }} />
+    <Box
+      data-testid="photographs"
+      sx={{
+        borderTop: `1.5px solid ${token('steel')}`,
+        pt: 1,
+        display: 'flex',
+        gap: 1,
+        alignItems: 'center',
+        flexWrap: 'wrap',
+      }}
+    >
+      <Button variant="outlined" startIcon={<CameraAltOutlined />} onClick={() => input.current?.click()}>
+        Photograph
+      </Button>
+      <input
+        ref={input}
+        type="file"
+        accept="image/*"
+        capture="environment"
+        hidden
+        data-testid="photograph-file"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file) take(file);
+          event.target.value = '';
+        }}
+      />
       {mine.map((photograph) => (
-        <Box key={photograph.id} component="button" type="button" onClick={() => setOpen(photograph)} aria-label={photograph.caption || `Photograph of ${photograph.takenAt.slice(0, 10)}`} sx={{ all: 'unset', cursor: 'pointer', height: 84, '&:focus-visible': { outline: `3px solid ${token('cold')}` } }}>
+        <Box
+          key={photograph.id}
+          component="button"
+          type="button"
+          onClick={() => setOpen(photograph)}
+          aria-label={photograph.caption || `Photograph of ${photograph.takenAt.slice(0, 10)}`}
+          sx={{
+            all: 'unset',
+            cursor: 'pointer',
+            height: 84,
+            '&:focus-visible': { outline: `3px solid ${token('cold')}` },
+          }}
+        >
           {/* eslint-disable-next-line @next/next/no-img-element -- served by id from the database, already scaled */}
-          <img src={`/api/v1/photographs/${photograph.id}`} alt={photograph.caption} height={84} style={{ display: 'block', border: `1.5px solid ${token('ink')}` }} />
+          <img
+            src={`/api/v1/photographs/${photograph.id}`}
+            alt={photograph.caption}
+            height={84}
+            style={{ display: 'block', border: `1.5px solid ${token('ink')}` }}
+          />
         </Box>
       ))}
-      {kept.filter(({ id }) => !mine.some((each) => each.id === id)).map(({ id, file }) => <KeptPicture key={id} file={file} />)}
+      {kept
+        .filter(({ id }) => !mine.some((each) => each.id === id))
+        .map(({ id, file }) => (
+          <KeptPicture key={id} file={file} />
+        ))}
       <Box role="status" data-testid="photograph-state" sx={{ fontSize: 16, flex: 1, minWidth: 160 }}>
-        {refused ? <b>{refused.name}: {refused.problem}</b>
-          : kept.length > 0 ? (isAway ? <b>{kept.length} kept here, sent when the server is back.</b> : `Sending ${kept[0]!.name} …`)
-            : mine.length === 0 ? <Box component="span" sx={{ color: token('steel') }}>None yet. Where it was taken is not kept.</Box> : `${mine.length} of 12`}
+        {refused ? (
+          <b>
+            {refused.name}: {refused.problem}
+          </b>
+        ) : kept.length > 0 ? (
+          isAway ? (
+            <b>{kept.length} kept here, sent when the server is back.</b>
+          ) : (
+            `Sending ${kept[0]!.name} …`
+          )
+        ) : mine.length === 0 ? (
+          <Box component="span" sx={{ color: token('steel') }}>
+            None yet. Where it was taken is not kept.
+          </Box>
+        ) : (
+          `${mine.length} of 12`
+        )}
       </Box>
-      <PhotographDialog photograph={open} onClose={() => setOpen(null)} onTakeAway={({ id }) => { addEvent('photograph_withdrawn', { photographId: id }, seatId ? { seatId } : {}); setOpen(null); }} />
+      <PhotographDialog
+        photograph={open}
+        onClose={() => setOpen(null)}
+        onTakeAway={({ id }) => {
+          addEvent('photograph_withdrawn', { photographId: id }, seatId ? { seatId } : {});
+          setOpen(null);
+        }}
+      />
     </Box>
   );
 }
@@ -80,5 +166,15 @@ function KeptPicture({ file }: { file: Blob }) {
     return () => URL.revokeObjectURL(made);
   }, [file]);
   // eslint-disable-next-line @next/next/no-img-element -- a picture of this browser
-  return url && <img src={url} alt="Not yet sent" height={84} data-testid="kept-photograph" style={{ display: 'block', border: `2.5px dashed ${token('ink')}` }} />;
+  return (
+    url && (
+      <img
+        src={url}
+        alt="Not yet sent"
+        height={84}
+        data-testid="kept-photograph"
+        style={{ display: 'block', border: `2.5px dashed ${token('ink')}` }}
+      />
+    )
+  );
 }

@@ -9,7 +9,12 @@ export function SendKept() {
   useEffect(() => {
     void outbox.start();
     void keptPhotographs.start();
-    return liveStream.on('link', ({ state }) => { if (state === 'live') { void outbox.send(); void keptPhotographs.send(); } });
+    return liveStream.on('link', ({ state }) => {
+      if (state === 'live') {
+        void outbox.send();
+        void keptPhotographs.send();
+      }
+    });
   }, []);
   return null;
 }

@@ -12,7 +12,12 @@ const onLink = (tell: () => void) => {
 };
 
 /** Is the server, and its database, there? */
-export const useLink = (): LinkState => useSyncExternalStore(onLink, () => liveStream.state, () => 'connecting' as const);
+export const useLink = (): LinkState =>
+  useSyncExternalStore(
+    onLink,
+    () => liveStream.state,
+    () => 'connecting' as const,
+  );
 
 /** The server's time, renewed every `everyMs`; starts with the time at which the page was made, so that both draw the same. */
 export function useNow(initialMs: number, everyMs = 1000): number {
@@ -26,14 +31,29 @@ export function useNow(initialMs: number, everyMs = 1000): number {
 
 const never = () => () => undefined;
 /** False while the server draws and in the browser's first drawing, true after: for what only the browser knows. */
-export const useIsBrowser = () => useSyncExternalStore(never, () => true, () => false);
+export const useIsBrowser = () =>
+  useSyncExternalStore(
+    never,
+    () => true,
+    () => false,
+  );
 
 const PERSON_KEY = 'urn-key-person';
 const personListeners = new Set<() => void>();
-const readPerson = () => { try { return localStorage.getItem(PERSON_KEY); } catch { return null; } };
+const readPerson = () => {
+  try {
+    return localStorage.getItem(PERSON_KEY);
+  } catch {
+    return null;
+  }
+};
 
 export function pickPerson(id: string) {
-  try { localStorage.setItem(PERSON_KEY, id); } catch { /* a private window: asked again next time */ }
+  try {
+    localStorage.setItem(PERSON_KEY, id);
+  } catch {
+    /* a private window: asked again next time */
+  }
   for (const tell of personListeners) tell();
 }
 
@@ -48,15 +68,30 @@ export function chooseForPerson({ id }: Person, choice: Choices) {
 }
 
 /** The person's id and choices as one value, so that a change of any is noticed. */
-const readPersonAndChoices = () => { const id = readPerson() ?? ''; const { units = '', walk = '' } = chosen.get(id) ?? {}; return `${id} ${units} ${walk}`; };
+const readPersonAndChoices = () => {
+  const id = readPerson() ?? '';
+  const { units = '', walk = '' } = chosen.get(id) ?? {};
+  return `${id} ${units} ${walk}`;
+};
 
 /** Who is at this bench. `undefined` until the browser has answered, null when nobody was picked yet. */
 export function usePerson(people: readonly Person[]): Person | null | undefined {
-  const key = useSyncExternalStore((tell) => { personListeners.add(tell); return () => { personListeners.delete(tell); }; }, readPersonAndChoices, () => undefined);
+  const key = useSyncExternalStore(
+    (tell) => {
+      personListeners.add(tell);
+      return () => {
+        personListeners.delete(tell);
+      };
+    },
+    readPersonAndChoices,
+    () => undefined,
+  );
   return useMemo(() => {
     if (key === undefined) return undefined;
     const [id, units, walk] = key.split(' ');
     const person = people.find((each) => each.id === id);
-    return person ? { ...person, ...(units && { units: units as Units }), ...(walk && { walk: walk as WalkStyle }) } : null;
+    return person
+      ? { ...person, ...(units && { units: units as Units }), ...(walk && { walk: walk as WalkStyle }) }
+      : null;
   }, [people, key]);
 }

@@ -5,9 +5,18 @@ import { KeptPhotographs, type KeptPhotograph } from './keptPhotographs';
 let sent: { id: string | null; bytes: number }[];
 let answers: (() => Response | Promise<Response>)[];
 const json = (body: unknown, status: number) => new Response(JSON.stringify(body), { status });
-const refusal = (status: number, code: string) => () => json({ error: { code, message: `${code}.`, issues: [] } }, status);
+const refusal = (status: number, code: string) => () =>
+  json({ error: { code, message: `${code}.`, issues: [] } }, status);
 
-const taken = (id: string): KeptPhotograph => ({ id, jobId: 'job-1', seatId: null, personId: 'p', takenAt: '2026-11-01T10:00:00.000Z', name: `${id}.jpg`, file: new Blob(['12345'], { type: 'image/jpeg' }) });
+const taken = (id: string): KeptPhotograph => ({
+  id,
+  jobId: 'job-1',
+  seatId: null,
+  personId: 'p',
+  takenAt: '2026-11-01T10:00:00.000Z',
+  name: `${id}.jpg`,
+  file: new Blob(['12345'], { type: 'image/jpeg' }),
+});
 
 beforeEach(() => {
   vi.useFakeTimers();
@@ -26,7 +35,10 @@ afterEach(() => {
 function watched() {
   const photographs = new KeptPhotographs();
   const shown = { kept: [] as string[], problem: null as string | null };
-  photographs.subscribe((kept, refused) => { shown.kept = kept.map(({ id }) => id); shown.problem = refused?.problem ?? null; });
+  photographs.subscribe((kept, refused) => {
+    shown.kept = kept.map(({ id }) => id);
+    shown.problem = refused?.problem ?? null;
+  });
   return { photographs, shown };
 }
 const settle = (ms = 50) => vi.advanceTimersByTimeAsync(ms);
@@ -37,12 +49,19 @@ describe('photographs that are kept', () => {
     await photographs.keep(taken('a'));
     await photographs.keep(taken('b'));
     await settle();
-    expect(sent).toEqual([{ id: 'a', bytes: 5 }, { id: 'b', bytes: 5 }]);
+    expect(sent).toEqual([
+      { id: 'a', bytes: 5 },
+      { id: 'b', bytes: 5 },
+    ]);
     expect(shown).toEqual({ kept: [], problem: null });
   });
 
   it('are sent again, the same ones, until the server is there', async () => {
-    answers = [() => Promise.reject(new TypeError('no route')), refusal(503, 'database_away'), refusal(500, 'internal')];
+    answers = [
+      () => Promise.reject(new TypeError('no route')),
+      refusal(503, 'database_away'),
+      refusal(500, 'internal'),
+    ];
     const { photographs, shown } = watched();
     await photographs.keep(taken('a'));
     await settle(10_000);

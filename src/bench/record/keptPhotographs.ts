@@ -3,7 +3,15 @@ import { openKeptHere } from './keptHere';
 import { sayProblem, sendFile } from './sendJson';
 
 /** A photograph that the server has not got yet. It may be the only one there is: a camera in a browser keeps no copy. */
-export type KeptPhotograph = { id: string; jobId: string; seatId: string | null; personId: string; takenAt: string; name: string; file: Blob };
+export type KeptPhotograph = {
+  id: string;
+  jobId: string;
+  seatId: string | null;
+  personId: string;
+  takenAt: string;
+  name: string;
+  file: Blob;
+};
 export type RefusedPhotograph = Pick<KeptPhotograph, 'jobId' | 'seatId' | 'name'> & { problem: string };
 
 type Listener = (kept: readonly KeptPhotograph[], refused: RefusedPhotograph | null) => void;
@@ -20,7 +28,8 @@ export class KeptPhotographs {
 
   async start() {
     const database = await openKeptHere();
-    for (const photograph of ((await database?.getAll('photographs')) ?? []) as KeptPhotograph[]) if (!this.kept.has(photograph.id)) this.kept.set(photograph.id, photograph);
+    for (const photograph of ((await database?.getAll('photographs')) ?? []) as KeptPhotograph[])
+      if (!this.kept.has(photograph.id)) this.kept.set(photograph.id, photograph);
     this.tell();
     void this.send();
   }
@@ -28,7 +37,9 @@ export class KeptPhotographs {
   subscribe(listener: Listener) {
     this.listeners.add(listener);
     listener([...this.kept.values()], this.refused);
-    return () => { this.listeners.delete(listener); };
+    return () => {
+      this.listeners.delete(listener);
+    };
   }
 
   private tell() {
@@ -62,9 +73,23 @@ export class KeptPhotographs {
       for (let next = this.first(); next; next = this.first()) {
         const { id, jobId, seatId, personId, takenAt, name, file } = next;
         const query = new URLSearchParams({ id, ...(seatId && { seatId }), personId, caption: '', takenAt });
-        const sent = await sendFile(`/api/v1/jobs/${jobId}/photographs?${query}`, file, file.type || 'application/octet-stream');
-        const isAway = !sent.isOk && (!sent.answer?.error || sent.answer.error.code === 'database_away' || sent.answer.error.code === 'internal');
-        if (isAway) { this.timer ??= setTimeout(() => { this.timer = null; void this.send(); }, RETRY_MS); return; }
+        const sent = await sendFile(
+          `/api/v1/jobs/${jobId}/photographs?${query}`,
+          file,
+          file.type || 'application/octet-stream',
+        );
+        const isAway =
+          !sent.isOk &&
+          (!sent.answer?.error ||
+            sent.answer.error.code === 'database_away' ||
+            sent.answer.error.code === 'internal');
+        if (isAway) {
+          this.timer ??= setTimeout(() => {
+            this.timer = null;
+            void this.send();
+          }, RETRY_MS);
+          return;
+        }
         await this.letGo(id);
         if (!sent.isOk) this.refused = { jobId, seatId, name, problem: sayProblem(sent, '') };
         this.tell();

@@ -7,10 +7,18 @@ class FakeSource {
   listeners = new Map<string, (message: { data: string }) => void>();
   onerror: (() => void) | null = null;
   isClosed = false;
-  constructor() { FakeSource.all.push(this); }
-  addEventListener(name: string, listener: (message: { data: string }) => void) { this.listeners.set(name, listener); }
-  close() { this.isClosed = true; }
-  say(name: string, data: unknown) { this.listeners.get(name)?.({ data: JSON.stringify(data) }); }
+  constructor() {
+    FakeSource.all.push(this);
+  }
+  addEventListener(name: string, listener: (message: { data: string }) => void) {
+    this.listeners.set(name, listener);
+  }
+  close() {
+    this.isClosed = true;
+  }
+  say(name: string, data: unknown) {
+    this.listeners.get(name)?.({ data: JSON.stringify(data) });
+  }
 }
 const last = () => FakeSource.all.at(-1)!;
 
@@ -87,7 +95,9 @@ describe('the live stream', () => {
   it('a screen that was drawn before the line was open is told to look again, once the line is open', () => {
     const stream = new LiveStream();
     let looks = 0;
-    stream.onChange(1_000_000, () => { looks += 1; });
+    stream.onChange(1_000_000, () => {
+      looks += 1;
+    });
     stream.start();
     expect(looks).toBe(0);
     last().say('hello', { serverMs: 1_002_000, isDatabaseUp: true });
@@ -101,9 +111,15 @@ describe('the live stream', () => {
     vi.advanceTimersByTime(5000);
     last().say('entries', { jobId: 'j', ids: ['a'] });
     const looked = { before: 0, after: 0, unread: 0 };
-    stream.onChange(1_004_000, ({ what }) => { if (what === 'anything') looked.before += 1; });
-    stream.onChange(1_006_000, ({ what }) => { if (what === 'anything') looked.after += 1; });
-    stream.onChange(0, ({ what }) => { if (what === 'anything') looked.unread += 1; });
+    stream.onChange(1_004_000, ({ what }) => {
+      if (what === 'anything') looked.before += 1;
+    });
+    stream.onChange(1_006_000, ({ what }) => {
+      if (what === 'anything') looked.after += 1;
+    });
+    stream.onChange(0, ({ what }) => {
+      if (what === 'anything') looked.unread += 1;
+    });
     expect(looked).toEqual({ before: 1, after: 0, unread: 1 });
   });
 

@@ -7,13 +7,22 @@ export type LiveEvents = {
   database: { isUp: boolean };
   entries: { jobId: string; ids: string[] };
   job: { jobId: string };
-  gauge: { instrumentId: string; screenId: string; text: string; unit: 'mm' | 'C'; isSteady: boolean; metalC: number; slot: string | null };
+  gauge: {
+    instrumentId: string;
+    screenId: string;
+    text: string;
+    unit: 'mm' | 'C';
+    isSteady: boolean;
+    metalC: number;
+    slot: string | null;
+  };
   claim: { instrumentId: string; screenId: string | null };
   link: { state: LinkState };
 };
 
 /** What may have changed since a screen was drawn: entries of one job, the job itself, or anything, when nobody was listening for a while. */
-export type Change = { what: 'entries'; jobId: string; ids: string[] } | { what: 'job'; jobId: string } | { what: 'anything' };
+export type Change =
+  { what: 'entries'; jobId: string; ids: string[] } | { what: 'job'; jobId: string } | { what: 'anything' };
 
 export type LinkState = 'connecting' | 'live' | 'database_away' | 'server_away';
 
@@ -41,7 +50,9 @@ export class LiveStream {
     const set = this.listeners.get(name) ?? new Set();
     this.listeners.set(name, set);
     set.add(listener as (data: never) => void);
-    return () => { set.delete(listener as (data: never) => void); };
+    return () => {
+      set.delete(listener as (data: never) => void);
+    };
   }
 
   /**
@@ -54,7 +65,9 @@ export class LiveStream {
       this.on('entries', ({ jobId, ids }) => listener({ what: 'entries', jobId, ids })),
       this.on('job', ({ jobId }) => listener({ what: 'job', jobId })),
       this.on('hello', anything),
-      this.on('database', ({ isUp }) => { if (isUp) anything(); }),
+      this.on('database', ({ isUp }) => {
+        if (isUp) anything();
+      }),
     ];
     if (this.changedMs >= sinceMs - CLOCK_MARGIN_MS) anything();
     return () => stops.forEach((stop) => stop());
@@ -74,17 +87,23 @@ export class LiveStream {
     if (this.source) return;
     const source = new EventSource('/api/v1/live');
     this.source = source;
-    for (const name of NAMES) source.addEventListener(name, (message) => this.receive(name, JSON.parse((message as MessageEvent<string>).data)));
+    for (const name of NAMES)
+      source.addEventListener(name, (message) =>
+        this.receive(name, JSON.parse((message as MessageEvent<string>).data)),
+      );
     source.onerror = () => this.restart();
     this.watch();
   }
 
   private receive<K extends (typeof NAMES)[number]>(name: K, data: LiveEvents[K]) {
     this.watch();
-    if (name === 'hello' || name === 'beat') this.offsetMs = (data as LiveEvents['beat']).serverMs - Date.now();
-    if (name === 'hello') this.setState((data as LiveEvents['hello']).isDatabaseUp ? 'live' : 'database_away');
+    if (name === 'hello' || name === 'beat')
+      this.offsetMs = (data as LiveEvents['beat']).serverMs - Date.now();
+    if (name === 'hello')
+      this.setState((data as LiveEvents['hello']).isDatabaseUp ? 'live' : 'database_away');
     if (name === 'database') this.setState((data as LiveEvents['database']).isUp ? 'live' : 'database_away');
-    if (name === 'hello' || name === 'entries' || name === 'job' || name === 'database') this.changedMs = this.now();
+    if (name === 'hello' || name === 'entries' || name === 'job' || name === 'database')
+      this.changedMs = this.now();
     this.tell(name, data);
   }
 

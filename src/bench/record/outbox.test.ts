@@ -10,10 +10,21 @@ const json = (body: unknown, status = 200) => new Response(JSON.stringify(body),
 const acknowledgeAll = (): Response => json({ acknowledged: sent.at(-1)!.ids, refused: [] });
 
 const kept = (id: string, jobId = 'job-1'): KeptEntry => ({
-  id, jobId, refused: null, type: 'reading',
+  id,
+  jobId,
+  refused: null,
+  type: 'reading',
   entry: {
-    id, seatId: null, castingId: null, personId: 'p', instrumentId: 'i',
-    slot: 'bore.1.0', typed: '1', value: 1, metalC: 20, takenAt: '2026-11-01T10:00:00.000Z',
+    id,
+    seatId: null,
+    castingId: null,
+    personId: 'p',
+    instrumentId: 'i',
+    slot: 'bore.1.0',
+    typed: '1',
+    value: 1,
+    metalC: 20,
+    takenAt: '2026-11-01T10:00:00.000Z',
   },
 });
 
@@ -36,7 +47,9 @@ afterEach(() => {
 function watched() {
   const outbox = new Outbox();
   const told: { kept: string[]; stored: string[] }[] = [];
-  outbox.subscribe((all, stored) => told.push({ kept: all.map(({ id }) => id), stored: stored.map(({ id }) => id) }));
+  outbox.subscribe((all, stored) =>
+    told.push({ kept: all.map(({ id }) => id), stored: stored.map(({ id }) => id) }),
+  );
   return { outbox, told };
 }
 const settle = () => vi.advanceTimersByTimeAsync(50);
@@ -65,12 +78,20 @@ describe('the outbox', () => {
   });
 
   it('an entry that is refused stays here with its reason and holds up nobody', async () => {
-    answers = [() => json({ acknowledged: ['b'], refused: [{ id: 'a', issue: { code: 'points_nowhere', field: 'seatId' } }] })];
+    answers = [
+      () =>
+        json({
+          acknowledged: ['b'],
+          refused: [{ id: 'a', issue: { code: 'points_nowhere', field: 'seatId' } }],
+        }),
+    ];
     const { outbox } = watched();
     await Promise.all([outbox.keep(kept('a')), outbox.keep(kept('b'))]);
     await settle();
     let refused: readonly KeptEntry[] = [];
-    outbox.subscribe((all) => { refused = all.filter((each) => each.refused !== null); });
+    outbox.subscribe((all) => {
+      refused = all.filter((each) => each.refused !== null);
+    });
     expect(refused.map(({ id, refused: issue }) => [id, issue?.code])).toEqual([['a', 'points_nowhere']]);
     const before = sent.length;
     await vi.advanceTimersByTimeAsync(10_000);
@@ -80,7 +101,13 @@ describe('the outbox', () => {
   });
 
   it('a whole batch that the server calls bad is not sent again and again', async () => {
-    answers = [() => json({ error: { code: 'bad_value', message: '', issues: [{ code: 'bad_value', field: 'readings.0' }] } }, 400)];
+    answers = [
+      () =>
+        json(
+          { error: { code: 'bad_value', message: '', issues: [{ code: 'bad_value', field: 'readings.0' }] } },
+          400,
+        ),
+    ];
     const { outbox } = watched();
     await outbox.keep(kept('a'));
     await vi.advanceTimersByTimeAsync(10_000);
@@ -94,6 +121,9 @@ describe('the outbox', () => {
     await outbox.keep(kept('b', 'job-2'));
     await outbox.keep(kept('c', 'job-1'));
     await vi.advanceTimersByTimeAsync(5000);
-    expect(sent.slice(-2)).toEqual([{ jobId: 'job-1', ids: ['a', 'c'] }, { jobId: 'job-2', ids: ['b'] }]);
+    expect(sent.slice(-2)).toEqual([
+      { jobId: 'job-1', ids: ['a', 'c'] },
+      { jobId: 'job-2', ids: ['b'] },
+    ]);
   });
 });

@@ -7,7 +7,9 @@ import { openKeptHere } from './keptHere';
  * Entries that the database has not yet acknowledged. They live in this browser (IndexedDB), are sent again until acknowledged,
  * and are stored once, as each has its own id.
  */
-export type KeptEntry = { id: string; jobId: string; refused: Issue | null } & ({ type: 'reading'; entry: Reading } | { type: 'event'; entry: JobEvent });
+export type KeptEntry = { id: string; jobId: string; refused: Issue | null } & (
+  { type: 'reading'; entry: Reading } | { type: 'event'; entry: JobEvent }
+);
 
 type Listener = (kept: readonly KeptEntry[], justStored: readonly KeptEntry[]) => void;
 
@@ -23,7 +25,8 @@ export class Outbox {
   /** Takes up what an earlier visit left behind, and starts sending. */
   async start() {
     const database = await openKeptHere();
-    for (const entry of ((await database?.getAll('kept')) ?? []) as KeptEntry[]) if (!this.kept.has(entry.id)) this.kept.set(entry.id, entry);
+    for (const entry of ((await database?.getAll('kept')) ?? []) as KeptEntry[])
+      if (!this.kept.has(entry.id)) this.kept.set(entry.id, entry);
     this.tell([]);
     void this.send();
   }
@@ -31,7 +34,9 @@ export class Outbox {
   subscribe(listener: Listener) {
     this.listeners.add(listener);
     listener([...this.kept.values()], []);
-    return () => { this.listeners.delete(listener); };
+    return () => {
+      this.listeners.delete(listener);
+    };
   }
 
   private tell(justStored: readonly KeptEntry[]) {
@@ -56,7 +61,10 @@ export class Outbox {
 
   private later() {
     if (this.timer) return;
-    this.timer = setTimeout(() => { this.timer = null; void this.send(); }, RETRY_MS);
+    this.timer = setTimeout(() => {
+      this.timer = null;
+      void this.send();
+    }, RETRY_MS);
   }
 
   /** Sends what is kept, job by job. Several tabs may send the same entry: the server stores it once. */
@@ -67,8 +75,13 @@ export class Outbox {
       for (;;) {
         const [next] = [...this.kept.values()].filter(({ refused }) => refused === null);
         if (!next) return;
-        const batch = [...this.kept.values()].filter(({ jobId, refused }) => jobId === next.jobId && refused === null).slice(0, BATCH);
-        if (!(await this.sendBatch(next.jobId, batch))) { this.later(); return; }
+        const batch = [...this.kept.values()]
+          .filter(({ jobId, refused }) => jobId === next.jobId && refused === null)
+          .slice(0, BATCH);
+        if (!(await this.sendBatch(next.jobId, batch))) {
+          this.later();
+          return;
+        }
       }
     } finally {
       this.isSending = false;
@@ -81,21 +94,47 @@ export class Outbox {
       readings: batch.flatMap((kept) => (kept.type === 'reading' ? [kept.entry] : [])),
       events: batch.flatMap((kept) => (kept.type === 'event' ? [kept.entry] : [])),
     });
-    const response = await fetch(`/api/v1/jobs/${jobId}/entries`, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body, signal: AbortSignal.timeout(8000) }).catch(() => null);
+    const response = await fetch(`/api/v1/jobs/${jobId}/entries`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body,
+      signal: AbortSignal.timeout(8000),
+    }).catch(() => null);
     if (!response || response.status >= 500) return false;
-    const answer = (await response.json().catch(() => null)) as { acknowledged?: string[]; refused?: { id: string; issue: Issue }[]; error?: { code: string; issues: Issue[] } } | null;
+    const answer = (await response.json().catch(() => null)) as {
+      acknowledged?: string[];
+      refused?: { id: string; issue: Issue }[];
+      error?: { code: string; issues: Issue[] };
+    } | null;
     if (!answer) return false;
-    const refusals = answer.refused ?? (response.ok ? [] : batch.map(({ id }) => ({ id, issue: answer.error?.issues[0] ?? { code: answer.error?.code ?? 'bad_value', field: 'entry' } })));
-    await this.settle(batch.filter(({ id }) => answer.acknowledged?.includes(id)), refusals);
+    const refusals =
+      answer.refused ??
+      (response.ok
+        ? []
+        : batch.map(({ id }) => ({
+            id,
+            issue: answer.error?.issues[0] ?? { code: answer.error?.code ?? 'bad_value', field: 'entry' },
+          })));
+    await this.settle(
+      batch.filter(({ id }) => answer.acknowledged?.includes(id)),
+      refusals,
+    );
     return true;
   }
 
   private async settle(stored: readonly KeptEntry[], refusals: readonly { id: string; issue: Issue }[]) {
     const database = await openKeptHere();
-    for (const { id } of stored) { this.kept.delete(id); await database?.delete('kept', id).catch(() => undefined); }
+    for (const { id } of stored) {
+      this.kept.delete(id);
+      await database?.delete('kept', id).catch(() => undefined);
+    }
     for (const { id, issue } of refusals) {
       const entry = this.kept.get(id);
-      if (entry) { const marked = { ...entry, refused: issue }; this.kept.set(id, marked); await database?.put('kept', marked).catch(() => undefined); }
+      if (entry) {
+        const marked = { ...entry, refused: issue };
+        this.kept.set(id, marked);
+        await database?.put('kept', marked).catch(() => undefined);
+      }
     }
     this.tell(stored);
   }

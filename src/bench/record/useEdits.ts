@@ -17,7 +17,9 @@ export function useEdits() {
   const [problem, setProblem] = useState<string | null>(null);
   const latest = useRef(record);
   const last = useRef<Promise<unknown>>(Promise.resolve());
-  useLayoutEffect(() => { latest.current = record; }, [record]);
+  useLayoutEffect(() => {
+    latest.current = record;
+  }, [record]);
 
   const send = async (make: (now: JobRecord) => Request | null): Promise<boolean> => {
     const request = make(latest.current);
@@ -32,23 +34,36 @@ export function useEdits() {
     last.current = sent;
     return sent;
   };
-  const plan = (now: JobRecord, changed: object): Request => ({ path: `/api/v1/jobs/${now.id}/plan`, method: 'PUT', body: { version: now.plan.version, ...changed } });
+  const plan = (now: JobRecord, changed: object): Request => ({
+    path: `/api/v1/jobs/${now.id}/plan`,
+    method: 'PUT',
+    body: { version: now.plan.version, ...changed },
+  });
   return {
     problem,
-    savePlan: (change: (now: JobPlan) => Partial<JobPlan>) => queue((now) => plan(now, { plan: { ...now.plan, ...change(now.plan) } })),
-    saveCasting: (castingId: string, change: (now: Casting) => Partial<Casting>) => queue((now) => {
-      const casting = now.castings.find((each) => each.id === castingId);
-      if (!casting) return null;
-      const { id, name, material, massKg, areaM2, map } = { ...casting, ...change(casting) };
-      return plan(now, { castings: [{ id, name, material, massKg, areaM2, map }] });
-    }),
-    saveSeat: (seatId: string, change: Partial<Pick<Seat, 'name' | 'xMm' | 'yMm'>>) => queue((now) => {
-      const seat = now.castings.flatMap(({ seats }) => seats).find((each) => each.id === seatId);
-      if (!seat) return null;
-      const { version, spec, name, xMm, yMm } = { ...seat, ...change };
-      return { path: `/api/v1/seats/${seatId}`, method: 'PATCH', body: { version, spec, name, xMm, yMm } };
-    }),
-    addSeat: (castingId: string, seat: Omit<Seat, 'id' | 'version'>) => queue(() => ({ path: `/api/v1/castings/${castingId}/seats`, method: 'POST', body: { ...seat, id: uuid(), version: 1 } })),
-    keepAsKind: (name: string) => queue((now) => ({ path: '/api/v1/kinds', method: 'POST', body: { jobId: now.id, name } })),
+    savePlan: (change: (now: JobPlan) => Partial<JobPlan>) =>
+      queue((now) => plan(now, { plan: { ...now.plan, ...change(now.plan) } })),
+    saveCasting: (castingId: string, change: (now: Casting) => Partial<Casting>) =>
+      queue((now) => {
+        const casting = now.castings.find((each) => each.id === castingId);
+        if (!casting) return null;
+        const { id, name, material, massKg, areaM2, map } = { ...casting, ...change(casting) };
+        return plan(now, { castings: [{ id, name, material, massKg, areaM2, map }] });
+      }),
+    saveSeat: (seatId: string, change: Partial<Pick<Seat, 'name' | 'xMm' | 'yMm'>>) =>
+      queue((now) => {
+        const seat = now.castings.flatMap(({ seats }) => seats).find((each) => each.id === seatId);
+        if (!seat) return null;
+        const { version, spec, name, xMm, yMm } = { ...seat, ...change };
+        return { path: `/api/v1/seats/${seatId}`, method: 'PATCH', body: { version, spec, name, xMm, yMm } };
+      }),
+    addSeat: (castingId: string, seat: Omit<Seat, 'id' | 'version'>) =>
+      queue(() => ({
+        path: `/api/v1/castings/${castingId}/seats`,
+        method: 'POST',
+        body: { ...seat, id: uuid(), version: 1 },
+      })),
+    keepAsKind: (name: string) =>
+      queue((now) => ({ path: '/api/v1/kinds', method: 'POST', body: { jobId: now.id, name } })),
   };
 }

@@ -12,8 +12,15 @@ export function useLoaded<T>(load: () => Promise<T>, isNeeded = true): T | null 
   useEffect(() => {
     if (!isNeeded || loaded) return;
     let isGone = false;
-    load().then((part) => { if (!isGone) setLoaded({ part }); }, () => undefined);
-    return () => { isGone = true; };
+    load().then(
+      (part) => {
+        if (!isGone) setLoaded({ part });
+      },
+      () => undefined,
+    );
+    return () => {
+      isGone = true;
+    };
   }, [load, isNeeded, loaded, link]);
   return loaded?.part ?? null;
 }

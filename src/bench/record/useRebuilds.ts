@@ -7,10 +7,15 @@ export function useRebuilds(seatId: string): readonly Rebuild[] {
   const [found, setFound] = useState<{ seatId: string; rebuilds: readonly Rebuild[] } | null>(null);
   useEffect(() => {
     let isWanted = true;
-    void fetch(`/api/v1/seats/${seatId}/rebuilds`).then(async (response) => {
-      if (response.ok && isWanted) setFound({ seatId, rebuilds: ((await response.json()) as { rebuilds: Rebuild[] }).rebuilds });
-    }).catch(() => undefined);
-    return () => { isWanted = false; };
+    void fetch(`/api/v1/seats/${seatId}/rebuilds`)
+      .then(async (response) => {
+        if (response.ok && isWanted)
+          setFound({ seatId, rebuilds: ((await response.json()) as { rebuilds: Rebuild[] }).rebuilds });
+      })
+      .catch(() => undefined);
+    return () => {
+      isWanted = false;
+    };
   }, [seatId]);
   return found?.seatId === seatId ? found.rebuilds : [];
 }

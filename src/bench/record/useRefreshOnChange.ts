@@ -12,7 +12,15 @@ export function useRefreshOnChange(nowMs: number) {
   const [drawnMs] = useState(nowMs);
   useEffect(() => {
     let timer: ReturnType<typeof setTimeout> | null = null;
-    const stop = liveStream.onChange(drawnMs, () => { timer ??= setTimeout(() => { timer = null; router.refresh(); }, GATHER_MS); });
-    return () => { stop(); if (timer) clearTimeout(timer); };
+    const stop = liveStream.onChange(drawnMs, () => {
+      timer ??= setTimeout(() => {
+        timer = null;
+        router.refresh();
+      }, GATHER_MS);
+    });
+    return () => {
+      stop();
+      if (timer) clearTimeout(timer);
+    };
   }, [router, drawnMs]);
 }

@@ -5,8 +5,29 @@ import { useLoaded } from '@/bench/record/useLoaded';
 import { token } from '@/ui/theme/tokens';
 import { Shelf } from './Listing';
 
-type Schema = { properties?: Record<string, { description?: string; type?: unknown; const?: unknown; minimum?: number; maximum?: number; enum?: unknown[]; anyOf?: { minimum?: number; maximum?: number }[] }>; required?: string[]; oneOf?: Schema[]; $ref?: string };
-type Operation = { summary?: string; description?: string; requestBody?: { content: Record<string, { schema: Schema }> }; parameters?: { name: string; in: string; required: boolean }[] };
+type Schema = {
+  properties?: Record<
+    string,
+    {
+      description?: string;
+      type?: unknown;
+      const?: unknown;
+      minimum?: number;
+      maximum?: number;
+      enum?: unknown[];
+      anyOf?: { minimum?: number; maximum?: number }[];
+    }
+  >;
+  required?: string[];
+  oneOf?: Schema[];
+  $ref?: string;
+};
+type Operation = {
+  summary?: string;
+  description?: string;
+  requestBody?: { content: Record<string, { schema: Schema }> };
+  parameters?: { name: string; in: string; required: boolean }[];
+};
 type Document = { openapi: string; paths: Record<string, Record<string, Operation>> };
 
 const bounds = ({ minimum, maximum, anyOf }: NonNullable<Schema['properties']>[string]) => {
@@ -15,13 +36,29 @@ const bounds = ({ minimum, maximum, anyOf }: NonNullable<Schema['properties']>[s
 };
 
 function Body({ schema }: { schema: Schema }) {
-  if (schema.oneOf) return <>{schema.oneOf.map((each, i) => <Body key={i} schema={each} />)}</>;
+  if (schema.oneOf)
+    return (
+      <>
+        {schema.oneOf.map((each, i) => (
+          <Body key={i} schema={each} />
+        ))}
+      </>
+    );
   const entries = Object.entries(schema.properties ?? {});
   const mode = schema.properties?.mode?.const;
   return (
     <Box sx={{ mb: 1 }}>
       {mode !== undefined && <Box sx={{ fontWeight: 700 }}>mode: {String(mode)}</Box>}
-      {entries.filter(([name]) => name !== 'mode').map(([name, field]) => <Box key={name} sx={{ overflowWrap: 'anywhere' }}><b>{name}</b>{schema.required?.includes(name) ? '' : ' (may be left out)'}: {field.description ?? (field.enum ? field.enum.join(', ') : String(field.type ?? ''))}{bounds(field)}</Box>)}
+      {entries
+        .filter(([name]) => name !== 'mode')
+        .map(([name, field]) => (
+          <Box key={name} sx={{ overflowWrap: 'anywhere' }}>
+            <b>{name}</b>
+            {schema.required?.includes(name) ? '' : ' (may be left out)'}:{' '}
+            {field.description ?? (field.enum ? field.enum.join(', ') : String(field.type ?? ''))}
+            {bounds(field)}
+          </Box>
+        ))}
     </Box>
   );
 }
@@ -30,19 +67,53 @@ function Body({ schema }: { schema: Schema }) {
 export function ApiSection() {
   const load = useCallback(async () => (await (await fetch('/api/v1/openapi.json')).json()) as Document, []);
   const document = useLoaded(load);
-  if (!document) return <Box role="status" sx={{ fontSize: 18 }}>Fetching the description …</Box>;
+  if (!document)
+    return (
+      <Box role="status" sx={{ fontSize: 18 }}>
+        Fetching the description …
+      </Box>
+    );
   return (
-    <Shelf title="For the shop’s other programs" source={`JSON over HTTP, described by OpenAPI ${document.openapi}. Units stand in the names; errors are {error: {code, message, issues}} with a 4xx.`}>
-      <Box sx={{ mb: 2, fontSize: 17 }}><a href="/api/v1/openapi.json">/api/v1/openapi.json</a></Box>
-      {Object.entries(document.paths).flatMap(([path, operations]) => Object.entries(operations).map(([method, { summary, requestBody, parameters }]) => (
-        <Box key={`${method} ${path}`} component="details" sx={{ borderBottom: `1px solid ${token('rule')}`, fontSize: 17 }}>
-          <Box component="summary" sx={{ minHeight: 48, py: 1, cursor: 'pointer' }}><b>{method.toUpperCase()} {path}</b> · {summary}</Box>
-          <Box sx={{ pl: 3, pb: 2, color: token('steel') }}>
-            {parameters?.map(({ name, in: where, required }) => <Box key={name}><b>{name}</b> in the {where}{required ? '' : ', may be left out'}</Box>)}
-            {Object.values(requestBody?.content ?? {}).map(({ schema }, i) => (schema.$ref ? <Box key={i}>A job file: see <a href="/api/v1/job-file.schema.json">its schema</a></Box> : <Body key={i} schema={schema} />))}
+    <Shelf
+      title="For the shop’s other programs"
+      source={`JSON over HTTP, described by OpenAPI ${document.openapi}. Units stand in the names; errors are {error: {code, message, issues}} with a 4xx.`}
+    >
+      <Box sx={{ mb: 2, fontSize: 17 }}>
+        <a href="/api/v1/openapi.json">/api/v1/openapi.json</a>
+      </Box>
+      {Object.entries(document.paths).flatMap(([path, operations]) =>
+        Object.entries(operations).map(([method, { summary, requestBody, parameters }]) => (
+          <Box
+            key={`${method} ${path}`}
+            component="details"
+            sx={{ borderBottom: `1px solid ${token('rule')}`, fontSize: 17 }}
+          >
+            <Box component="summary" sx={{ minHeight: 48, py: 1, cursor: 'pointer' }}>
+              <b>
+                {method.toUpperCase()} {path}
+              </b>{' '}
+              · {summary}
+            </Box>
+            <Box sx={{ pl: 3, pb: 2, color: token('steel') }}>
+              {parameters?.map(({ name, in: where, required }) => (
+                <Box key={name}>
+                  <b>{name}</b> in the {where}
+                  {required ? '' : ', may be left out'}
+                </Box>
+              ))}
+              {Object.values(requestBody?.content ?? {}).map(({ schema }, i) =>
+                schema.$ref ? (
+                  <Box key={i}>
+                    A job file: see <a href="/api/v1/job-file.schema.json">its schema</a>
+                  </Box>
+                ) : (
+                  <Body key={i} schema={schema} />
+                ),
+              )}
+            </Box>
           </Box>
-        </Box>
-      )))}
+        )),
+      )}
     </Shelf>
   );
 }

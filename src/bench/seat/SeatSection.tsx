@@ -23,7 +23,13 @@ export function SeatSection({ seatId }: { seatId: string }) {
   const box = useRef<HTMLDivElement>(null);
   const [size, setSize] = useState({ width: 540, height: 420 });
   useEffect(() => {
-    const observer = new ResizeObserver(([entry]) => { if (entry && entry.contentRect.width > 100) setSize({ width: Math.round(entry.contentRect.width), height: Math.max(360, Math.round(entry.contentRect.height)) }); });
+    const observer = new ResizeObserver(([entry]) => {
+      if (entry && entry.contentRect.width > 100)
+        setSize({
+          width: Math.round(entry.contentRect.width),
+          height: Math.max(360, Math.round(entry.contentRect.height)),
+        });
+    });
     if (box.current) observer.observe(box.current);
     return () => observer.disconnect();
   }, []);
@@ -36,18 +42,29 @@ export function SeatSection({ seatId }: { seatId: string }) {
     const isHeated = way !== null && (way.way === 'heat' || way.way === 'heat_chill') && !isHome;
     const isChilled = way !== null && way.ringC < REFERENCE_C - 5 && !isHome;
     const input: SeatSectionInput = {
-      ...size, spec: seat.spec, bearingIs: isHome ? 'in' : 'not_in',
+      ...size,
+      spec: seat.spec,
+      bearingIs: isHome ? 'in' : 'not_in',
       castingHot: isHeated ? asText(showTemperature(way.housingC, units)) : null,
       bearingCold: isChilled ? asText(showTemperature(way.ringC, units)) : null,
-      gap: gap && { clearanceMm: gap.clearanceMm, figure: asText(showFit(Math.abs(gap.clearanceMm), units)), word: `${gap.clearanceMm >= 0 ? 'clear' : 'tight'}${gap.isAtDrop ? ' at drop' : ''}` },
+      gap: gap && {
+        clearanceMm: gap.clearanceMm,
+        figure: asText(showFit(Math.abs(gap.clearanceMm), units)),
+        word: `${gap.clearanceMm >= 0 ? 'clear' : 'tight'}${gap.isAtDrop ? ' at drop' : ''}`,
+      },
       say: (mm) => showSize(mm, units, 1).figure,
       measured: {
         boreText: fit?.bore ? `⌀ ${showSize(fit.bore.meanMm.value, units).figure}` : null,
         outsideText: fit?.partOutside ? `⌀ ${showSize(fit.partOutside.meanMm.value, units).figure}` : null,
       },
-      sealIs: seat.spec.seal === null ? 'none' : seat.spec.seal.leftIn && !history.sealTakenOut ? 'in' : 'not_in',
+      sealIs:
+        seat.spec.seal === null ? 'none' : seat.spec.seal.leftIn && !history.sealTakenOut ? 'in' : 'not_in',
     };
     return buildSeatSection(input);
   }, [view, size, units]);
-  return <Box ref={box} sx={{ height: '100%', minHeight: 380, overflow: 'hidden' }} data-testid="seat-section">{scene && <SceneView scene={scene} />}</Box>;
+  return (
+    <Box ref={box} sx={{ height: '100%', minHeight: 380, overflow: 'hidden' }} data-testid="seat-section">
+      {scene && <SceneView scene={scene} />}
+    </Box>
+  );
 }

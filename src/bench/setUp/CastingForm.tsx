@@ -21,29 +21,83 @@ export function CastingForm({ casting, edits }: { casting: Casting; edits: Retur
   const { widthMm, heightMm } = castingExtentMm(casting.map);
   const show = (mm: number) => showSize(mm, units, 0).figure;
   const save = (change: (now: Casting) => Partial<Casting>) => void edits.saveCasting(casting.id, change);
-  const stretch = (byX: number, byY: number) => save(({ map }) => ({
-    map: {
-      outline: map.outline.map(({ at: [x, y], radiusMm }) => ({ at: [x * byX, y * byY], radiusMm: radiusMm * Math.min(byX, byY) })),
-      bolts: map.bolts.map(([x, y]) => [x * byX, y * byY]), ribs: map.ribs.map(([[x1, y1], [x2, y2]]) => [[x1 * byX, y1 * byY], [x2 * byX, y2 * byY]]),
-    },
-  }));
+  const stretch = (byX: number, byY: number) =>
+    save(({ map }) => ({
+      map: {
+        outline: map.outline.map(({ at: [x, y], radiusMm }) => ({
+          at: [x * byX, y * byY],
+          radiusMm: radiusMm * Math.min(byX, byY),
+        })),
+        bolts: map.bolts.map(([x, y]) => [x * byX, y * byY]),
+        ribs: map.ribs.map(([[x1, y1], [x2, y2]]) => [
+          [x1 * byX, y1 * byY],
+          [x2 * byX, y2 * byY],
+        ]),
+      },
+    }));
   const readPlace = (typed: string): Result<[number, number]> => {
     const parts = typed.trim().split(/[\s;x×]+/);
     if (parts.length !== 2) return fail({ code: 'not_a_length', field: 'bolt', given: typed });
     const [across, up] = parts.map((part) => parseLength(part, units === 'imperial' ? 'in' : 'mm', 'bolt'));
-    return across!.ok && up!.ok ? succeed([across!.value.mm, up!.value.mm]) : fail(...[across!, up!].flatMap((each) => (each.ok ? [] : each.issues)));
+    return across!.ok && up!.ok
+      ? succeed([across!.value.mm, up!.value.mm])
+      : fail(...[across!, up!].flatMap((each) => (each.ok ? [] : each.issues)));
   };
   return (
     <Box sx={{ mt: 2, borderTop: `2px solid ${token('ink')}`, pt: 1 }} data-testid="casting-form">
       <Typography variant="h3">The casting</Typography>
       <Box sx={{ display: 'grid', gridTemplateColumns: '2fr 1fr 1fr 1fr', gap: 1 }}>
-        <EntryField label="Name" name="casting-name" shown={casting.name} read={(typed) => (typed.trim() === '' ? fail({ code: 'missing', field: 'name' }) : readText(typed))} onTake={(name) => save(() => ({ name: name.slice(0, 80) }))} />
-        <EntryField label="Mass, kg" name="casting-mass" isNumber shown={String(casting.massKg)} read={readNumber('massKg', 0.01, 200)} onTake={(massKg) => save((now) => ({ massKg, areaM2: now.areaM2 * (massKg / now.massKg) ** (2 / 3) }))} />
-        <EntryField label="Width" name="casting-width" isNumber shown={show(widthMm)} read={readLength(units, 'widthMm')} onTake={(mm) => { if (mm >= 10 && mm <= 1500) stretch(mm / widthMm, 1); }} />
-        <EntryField label="Height" name="casting-height" isNumber shown={show(heightMm)} read={readLength(units, 'heightMm')} onTake={(mm) => { if (mm >= 10 && mm <= 1500) stretch(1, mm / heightMm); }} />
+        <EntryField
+          label="Name"
+          name="casting-name"
+          shown={casting.name}
+          read={(typed) => (typed.trim() === '' ? fail({ code: 'missing', field: 'name' }) : readText(typed))}
+          onTake={(name) => save(() => ({ name: name.slice(0, 80) }))}
+        />
+        <EntryField
+          label="Mass, kg"
+          name="casting-mass"
+          isNumber
+          shown={String(casting.massKg)}
+          read={readNumber('massKg', 0.01, 200)}
+          onTake={(massKg) =>
+            save((now) => ({ massKg, areaM2: now.areaM2 * (massKg / now.massKg) ** (2 / 3) }))
+          }
+        />
+        <EntryField
+          label="Width"
+          name="casting-width"
+          isNumber
+          shown={show(widthMm)}
+          read={readLength(units, 'widthMm')}
+          onTake={(mm) => {
+            if (mm >= 10 && mm <= 1500) stretch(mm / widthMm, 1);
+          }}
+        />
+        <EntryField
+          label="Height"
+          name="casting-height"
+          isNumber
+          shown={show(heightMm)}
+          read={readLength(units, 'heightMm')}
+          onTake={(mm) => {
+            if (mm >= 10 && mm <= 1500) stretch(1, mm / heightMm);
+          }}
+        />
       </Box>
-      <ChoiceRow label="Metal" options={CASTING_METALS.map((value) => ({ value, words: MATERIALS[value].name }))} value={casting.material} onPick={(material) => save(() => ({ material }))} />
-      <EntryField label="A bolt at: across and up, like 40 120" name="bolt-place" shown="" read={readPlace} onTake={(place) => save(({ map }) => ({ map: { ...map, bolts: [...map.bolts, place] } }))} />
+      <ChoiceRow
+        label="Metal"
+        options={CASTING_METALS.map((value) => ({ value, words: MATERIALS[value].name }))}
+        value={casting.material}
+        onPick={(material) => save(() => ({ material }))}
+      />
+      <EntryField
+        label="A bolt at: across and up, like 40 120"
+        name="bolt-place"
+        shown=""
+        read={readPlace}
+        onTake={(place) => save(({ map }) => ({ map: { ...map, bolts: [...map.bolts, place] } }))}
+      />
     </Box>
   );
 }

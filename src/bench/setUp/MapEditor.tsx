@@ -19,14 +19,35 @@ import type { useEdits } from '@/bench/record/useEdits';
 const WIDTH = 520;
 const HEIGHT = 400;
 type Tap = 'pick' | 'seat' | 'bolt' | 'unbolt' | 'move';
-const TAPS: readonly { value: Tap; words: string }[] = [{ value: 'pick', words: 'picks a seat' }, { value: 'move', words: 'moves it here' }, { value: 'seat', words: 'adds a seat' }, { value: 'bolt', words: 'adds a bolt' }, { value: 'unbolt', words: 'takes a bolt away' }];
+const TAPS: readonly { value: Tap; words: string }[] = [
+  { value: 'pick', words: 'picks a seat' },
+  { value: 'move', words: 'moves it here' },
+  { value: 'seat', words: 'adds a seat' },
+  { value: 'bolt', words: 'adds a bolt' },
+  { value: 'unbolt', words: 'takes a bolt away' },
+];
 
 /** How near a tap must be to a bolt, mm. */
 const NEAR_MM = 12;
-const PLAIN_PART = { designation: '6203', boreMm: 17, outsideMm: 40, widthMm: 12, chamferMm: 0.6, closure: 'open' as const };
+const PLAIN_PART = {
+  designation: '6203',
+  boreMm: 17,
+  outsideMm: 40,
+  widthMm: 12,
+  chamferMm: 0.6,
+  closure: 'open' as const,
+};
 
 /** The casting's map under the finger: seats and bolts by tapping, or by their coordinates. */
-export function MapEditor({ seatId, onPick, edits }: { seatId: string; onPick: (seatId: string) => void; edits: ReturnType<typeof useEdits> }) {
+export function MapEditor({
+  seatId,
+  onPick,
+  edits,
+}: {
+  seatId: string;
+  onPick: (seatId: string) => void;
+  edits: ReturnType<typeof useEdits>;
+}) {
   const { views, addEvent } = useJob();
   const view = useSeatView(seatId);
   const [tap, setTap] = useState<Tap>('pick');
@@ -46,31 +67,110 @@ export function MapEditor({ seatId, onPick, edits }: { seatId: string; onPick: (
   return (
     <Box data-testid="map-editor">
       <ChoiceRow label="A tap" options={TAPS} value={tap} onPick={setTap} />
-      <Box component="svg" viewBox={`0 0 ${WIDTH} ${HEIGHT}`} onClickCapture={onTap} role="group" aria-label={`Map of the ${casting.name}`} data-testid="map-canvas" sx={{ width: '100%', maxWidth: WIDTH, display: 'block', cursor: tap === 'pick' ? 'default' : 'crosshair', border: `1.5px solid ${token('rule')}`, mt: 1 }}>
+      <Box
+        component="svg"
+        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        onClickCapture={onTap}
+        role="group"
+        aria-label={`Map of the ${casting.name}`}
+        data-testid="map-canvas"
+        sx={{
+          width: '100%',
+          maxWidth: WIDTH,
+          display: 'block',
+          cursor: tap === 'pick' ? 'default' : 'crosshair',
+          border: `1.5px solid ${token('rule')}`,
+          mt: 1,
+        }}
+      >
         <g transform={`translate(${6 - minXMm * pxPerMm} ${heightMm * pxPerMm + 6})`}>
-          <CastingDrawing casting={casting} pxPerMm={pxPerMm} isHot={false} face={seat.face ?? 'front'} onPick={(id) => { if (tap === 'pick') onPick(id); }} seats={views.filter((each) => each.casting.id === casting.id).map((each) => ({ seatId: each.seat.id, seatMark: seatMark(each.seatState), partMark: partMark(each.partState), isSelected: each.seat.id === seatId }))} />
+          <CastingDrawing
+            casting={casting}
+            pxPerMm={pxPerMm}
+            isHot={false}
+            face={seat.face ?? 'front'}
+            onPick={(id) => {
+              if (tap === 'pick') onPick(id);
+            }}
+            seats={views
+              .filter((each) => each.casting.id === casting.id)
+              .map((each) => ({
+                seatId: each.seat.id,
+                seatMark: seatMark(each.seatState),
+                partMark: partMark(each.partState),
+                isSelected: each.seat.id === seatId,
+              }))}
+          />
         </g>
       </Box>
       <SeatPlace key={`${seat.id}${seat.version}`} seat={seat} edits={edits} />
       <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>
-        <Button variant="outlined" onClick={() => { const { id: _id, version: _version, ...copy } = seat; void edits.addSeat(casting.id, { ...copy, name: `${seat.name} (2)`.slice(0, 80), xMm: seat.xMm + 20, yMm: seat.yMm + 12 }); }}>Duplicate</Button>
-        <Button variant="text" disabled={views.length < 2} onClick={() => { addEvent('seat_removed', {}, { seatId }); onPick(views.find((each) => each.seat.id !== seatId)!.seat.id); }}>Take this seat off the map</Button>
+        <Button
+          variant="outlined"
+          onClick={() => {
+            const { id: _id, version: _version, ...copy } = seat;
+            void edits.addSeat(casting.id, {
+              ...copy,
+              name: `${seat.name} (2)`.slice(0, 80),
+              xMm: seat.xMm + 20,
+              yMm: seat.yMm + 12,
+            });
+          }}
+        >
+          Duplicate
+        </Button>
+        <Button
+          variant="text"
+          disabled={views.length < 2}
+          onClick={() => {
+            addEvent('seat_removed', {}, { seatId });
+            onPick(views.find((each) => each.seat.id !== seatId)!.seat.id);
+          }}
+        >
+          Take this seat off the map
+        </Button>
       </Box>
       <CastingForm key={casting.id} casting={casting} edits={edits} />
     </Box>
   );
 }
 
-function act({ tap, casting, seat, xMm, yMm, edits }: { tap: Tap; casting: Casting; seat: Seat; xMm: number; yMm: number; edits: ReturnType<typeof useEdits> }) {
+function act({
+  tap,
+  casting,
+  seat,
+  xMm,
+  yMm,
+  edits,
+}: {
+  tap: Tap;
+  casting: Casting;
+  seat: Seat;
+  xMm: number;
+  yMm: number;
+  edits: ReturnType<typeof useEdits>;
+}) {
   if (tap === 'move') void edits.saveSeat(seat.id, { xMm, yMm });
-  if (tap === 'bolt') void edits.saveCasting(casting.id, ({ map }) => ({ map: { ...map, bolts: [...map.bolts, [xMm, yMm]] } }));
+  if (tap === 'bolt')
+    void edits.saveCasting(casting.id, ({ map }) => ({ map: { ...map, bolts: [...map.bolts, [xMm, yMm]] } }));
   if (tap === 'unbolt') {
-    const nearest = casting.map.bolts.map(([x, y]) => ({ at: `${x} ${y}`, apart: Math.hypot(x - xMm, y - yMm) })).sort((a, b) => a.apart - b.apart)[0];
-    if (nearest && nearest.apart <= NEAR_MM) void edits.saveCasting(casting.id, ({ map }) => ({ map: { ...map, bolts: map.bolts.filter(([x, y]) => `${x} ${y}` !== nearest.at) } }));
+    const nearest = casting.map.bolts
+      .map(([x, y]) => ({ at: `${x} ${y}`, apart: Math.hypot(x - xMm, y - yMm) }))
+      .sort((a, b) => a.apart - b.apart)[0];
+    if (nearest && nearest.apart <= NEAR_MM)
+      void edits.saveCasting(casting.id, ({ map }) => ({
+        map: { ...map, bolts: map.bolts.filter(([x, y]) => `${x} ${y}` !== nearest.at) },
+      }));
   }
   if (tap === 'seat') {
     const { spec } = oneSeat(PLAIN_PART, casting.material).castings[0]!.seats[0]!;
-    void edits.addSeat(casting.id, { name: `Seat ${casting.seats.length + 1}`, xMm, yMm, spec, ...(seat.face && { face: seat.face }) });
+    void edits.addSeat(casting.id, {
+      name: `Seat ${casting.seats.length + 1}`,
+      xMm,
+      yMm,
+      spec,
+      ...(seat.face && { face: seat.face }),
+    });
   }
 }
 
@@ -80,13 +180,42 @@ function SeatPlace({ seat, edits }: { seat: Seat; edits: ReturnType<typeof useEd
   const place = (field: 'xMm' | 'yMm') => (mm: number) => void edits.saveSeat(seat.id, { [field]: mm });
   return (
     <Box sx={{ mt: 1 }}>
-      <Typography variant="h3">{seat.name}, {seat.spec.part.designation}</Typography>
+      <Typography variant="h3">
+        {seat.name}, {seat.spec.part.designation}
+      </Typography>
       <Box sx={{ display: 'grid', gridTemplateColumns: '2fr 1fr 1fr', gap: 1, mt: 0.5 }}>
-        <EntryField label="Name" name="seat-name" shown={seat.name} read={(typed) => (typed.trim() === '' ? { ok: false, issues: [{ code: 'missing', field: 'name' }] } : readText(typed))} onTake={(name) => void edits.saveSeat(seat.id, { name: name.slice(0, 80) })} />
-        <EntryField label="Across, from the left" name="seat-x" isNumber shown={showSize(seat.xMm, units, 1).figure} read={readLength(units, 'xMm')} onTake={place('xMm')} />
-        <EntryField label="Up, from the foot" name="seat-y" isNumber shown={showSize(seat.yMm, units, 1).figure} read={readLength(units, 'yMm')} onTake={place('yMm')} />
+        <EntryField
+          label="Name"
+          name="seat-name"
+          shown={seat.name}
+          read={(typed) =>
+            typed.trim() === ''
+              ? { ok: false, issues: [{ code: 'missing', field: 'name' }] }
+              : readText(typed)
+          }
+          onTake={(name) => void edits.saveSeat(seat.id, { name: name.slice(0, 80) })}
+        />
+        <EntryField
+          label="Across, from the left"
+          name="seat-x"
+          isNumber
+          shown={showSize(seat.xMm, units, 1).figure}
+          read={readLength(units, 'xMm')}
+          onTake={place('xMm')}
+        />
+        <EntryField
+          label="Up, from the foot"
+          name="seat-y"
+          isNumber
+          shown={showSize(seat.yMm, units, 1).figure}
+          read={readLength(units, 'yMm')}
+          onTake={place('yMm')}
+        />
       </Box>
-      <Box sx={{ fontSize: 16, color: token('steel') }}>Boss {asText(showSize(seat.spec.housing.bossOutsideMm, units, 1))}, shoulder {asText(showSize(seat.spec.housing.depthToShoulderMm, units, 1))} deep; all sizes under Measure.</Box>
+      <Box sx={{ fontSize: 16, color: token('steel') }}>
+        Boss {asText(showSize(seat.spec.housing.bossOutsideMm, units, 1))}, shoulder{' '}
+        {asText(showSize(seat.spec.housing.depthToShoulderMm, units, 1))} deep; all sizes under Measure.
+      </Box>
     </Box>
   );
 }

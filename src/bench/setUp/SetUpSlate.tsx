@@ -25,36 +25,169 @@ export function SetUpSlate({ edits }: { edits: ReturnType<typeof useEdits> }) {
   return (
     <Box data-testid="set-up">
       <Typography variant="h2">Waits for</Typography>
-      <ChoiceRow label="Waits for" isLabelHidden options={[...optionsFrom(WAIT_WORDS), { value: 'nothing' as const, words: 'nothing' }]} value={work.waiting?.reason ?? 'nothing'} onPick={(reason) => (reason === 'nothing' ? addEvent('waiting_over', {}) : addEvent('waiting_noted', { reason, note: work.waiting?.note ?? '' }))} />
-      {work.waiting && <EntryField label="For what, exactly" name="waiting-note" shown={work.waiting.note} read={readText} onTake={(note) => addEvent('waiting_noted', { reason: work.waiting!.reason, note: note.slice(0, 160) })} />}
+      <ChoiceRow
+        label="Waits for"
+        isLabelHidden
+        options={[...optionsFrom(WAIT_WORDS), { value: 'nothing' as const, words: 'nothing' }]}
+        value={work.waiting?.reason ?? 'nothing'}
+        onPick={(reason) =>
+          reason === 'nothing'
+            ? addEvent('waiting_over', {})
+            : addEvent('waiting_noted', { reason, note: work.waiting?.note ?? '' })
+        }
+      />
+      {work.waiting && (
+        <EntryField
+          label="For what, exactly"
+          name="waiting-note"
+          shown={work.waiting.note}
+          read={readText}
+          onTake={(note) =>
+            addEvent('waiting_noted', { reason: work.waiting!.reason, note: note.slice(0, 160) })
+          }
+        />
+      )}
 
-      <Typography variant="h2" sx={{ mt: 2 }}>Steps</Typography>
+      <Typography variant="h2" sx={{ mt: 2 }}>
+        Steps
+      </Typography>
       {SKIPPABLE.map((step) => {
         const skipped = work.skipped.get(step);
         return (
           <Box key={step} data-step={step} sx={{ borderTop: `1px solid ${token('rule')}` }}>
             <Box sx={{ display: 'flex', alignItems: 'center', minHeight: 48, fontSize: 17 }}>
-              <Box sx={{ flex: 1 }}>{STEP_WORDS[step]}{skipped ? <Box component="span" sx={{ color: token('steel') }}>: left out, {SKIP_WORDS[skipped.reason].toLowerCase()}</Box> : ''}</Box>
-              <Button variant="text" sx={{ minHeight: 48, fontSize: 16 }} onClick={() => (skipped ? addEvent('event_withdrawn', { eventId: skipped.eventId }) : setOpenStep(openStep === step ? null : step))}>{skipped ? 'Put it back' : 'Leave it out'}</Button>
+              <Box sx={{ flex: 1 }}>
+                {STEP_WORDS[step]}
+                {skipped ? (
+                  <Box component="span" sx={{ color: token('steel') }}>
+                    : left out, {SKIP_WORDS[skipped.reason].toLowerCase()}
+                  </Box>
+                ) : (
+                  ''
+                )}
+              </Box>
+              <Button
+                variant="text"
+                sx={{ minHeight: 48, fontSize: 16 }}
+                onClick={() =>
+                  skipped
+                    ? addEvent('event_withdrawn', { eventId: skipped.eventId })
+                    : setOpenStep(openStep === step ? null : step)
+                }
+              >
+                {skipped ? 'Put it back' : 'Leave it out'}
+              </Button>
             </Box>
-            {openStep === step && !skipped && <ChoiceRow label="Because" options={optionsFrom(SKIP_WORDS)} value={null} onPick={(reason) => { addEvent('step_skipped', { step, reason }); setOpenStep(null); }} />}
+            {openStep === step && !skipped && (
+              <ChoiceRow
+                label="Because"
+                options={optionsFrom(SKIP_WORDS)}
+                value={null}
+                onPick={(reason) => {
+                  addEvent('step_skipped', { step, reason });
+                  setOpenStep(null);
+                }}
+              />
+            )}
           </Box>
         );
       })}
 
-      <Typography variant="h2" sx={{ mt: 2 }}>Stacks</Typography>
-      {plan.stacks.map(({ key, name }) => <Box key={key} sx={{ fontSize: 17, minHeight: 32 }}>{name}</Box>)}
-      <EntryField label="A further stack: where it came off" name="new-stack" shown="" read={readText} onTake={(name) => { if (name) void edits.savePlan(({ stacks }) => ({ stacks: [...stacks, { key: freeKey(name, new Set(stacks.map(({ key }) => key))), name: name.slice(0, 80), shaft: '' }] })); }} />
-      <EntryField label="A further part" name="new-part" shown="" read={readText} onTake={(name) => { if (name) void edits.savePlan(({ parts }) => ({ parts: [...parts, { key: freeKey(name, new Set(parts.map(({ key }) => key))), name: name.slice(0, 80), what: 'other', seatId: null, count: 1, isSpent: false, reach: 'some_hours' }] })); }} />
+      <Typography variant="h2" sx={{ mt: 2 }}>
+        Stacks
+      </Typography>
+      {plan.stacks.map(({ key, name }) => (
+        <Box key={key} sx={{ fontSize: 17, minHeight: 32 }}>
+          {name}
+        </Box>
+      ))}
+      <EntryField
+        label="A further stack: where it came off"
+        name="new-stack"
+        shown=""
+        read={readText}
+        onTake={(name) => {
+          if (name)
+            void edits.savePlan(({ stacks }) => ({
+              stacks: [
+                ...stacks,
+                {
+                  key: freeKey(name, new Set(stacks.map(({ key }) => key))),
+                  name: name.slice(0, 80),
+                  shaft: '',
+                },
+              ],
+            }));
+        }}
+      />
+      <EntryField
+        label="A further part"
+        name="new-part"
+        shown=""
+        read={readText}
+        onTake={(name) => {
+          if (name)
+            void edits.savePlan(({ parts }) => ({
+              parts: [
+                ...parts,
+                {
+                  key: freeKey(name, new Set(parts.map(({ key }) => key))),
+                  name: name.slice(0, 80),
+                  what: 'other',
+                  seatId: null,
+                  count: 1,
+                  isSpent: false,
+                  reach: 'some_hours',
+                },
+              ],
+            }));
+        }}
+      />
 
-      <Typography variant="h2" sx={{ mt: 2 }}>This job</Typography>
-      <EntryField label="Keep as the shop’s own kind, named" name="own-kind" shown="" read={readText} help={kept ?? undefined} onTake={(name) => { if (name) void edits.keepAsKind(name.slice(0, 80)).then((isKept) => setKept(isKept ? `“${name}” stands on the bench among the kinds.` : null)); }} />
+      <Typography variant="h2" sx={{ mt: 2 }}>
+        This job
+      </Typography>
+      <EntryField
+        label="Keep as the shop’s own kind, named"
+        name="own-kind"
+        shown=""
+        read={readText}
+        help={kept ?? undefined}
+        onTake={(name) => {
+          if (name)
+            void edits
+              .keepAsKind(name.slice(0, 80))
+              .then((isKept) => setKept(isKept ? `“${name}” stands on the bench among the kinds.` : null));
+        }}
+      />
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
-        <Button variant="outlined" disabled={isSending} onClick={() => void start({ kind: record.kind, machine: record.machine, copyOf: record.id })}>Same again</Button>
-        <Button variant="text" onClick={() => addEvent('job_put_away', {})}>Put it away</Button>
+        <Button
+          variant="outlined"
+          disabled={isSending}
+          onClick={() => void start({ kind: record.kind, machine: record.machine, copyOf: record.id })}
+        >
+          Same again
+        </Button>
+        <Button variant="text" onClick={() => addEvent('job_put_away', {})}>
+          Put it away
+        </Button>
       </Box>
-      {work.putAway && <Box sx={{ fontSize: 17, mt: 1 }} role="status">Put away: it is off the bench, its record stays. <Button variant="text" onClick={() => addEvent('event_withdrawn', { eventId: work.putAway!.eventId })}>Bring it back</Button></Box>}
-      {(problem ?? edits.problem) && <Box role="alert" sx={{ fontWeight: 650, fontSize: 17, mt: 1 }}>{problem ?? edits.problem}</Box>}
+      {work.putAway && (
+        <Box sx={{ fontSize: 17, mt: 1 }} role="status">
+          Put away: it is off the bench, its record stays.{' '}
+          <Button
+            variant="text"
+            onClick={() => addEvent('event_withdrawn', { eventId: work.putAway!.eventId })}
+          >
+            Bring it back
+          </Button>
+        </Box>
+      )}
+      {(problem ?? edits.problem) && (
+        <Box role="alert" sx={{ fontWeight: 650, fontSize: 17, mt: 1 }}>
+          {problem ?? edits.problem}
+        </Box>
+      )}
     </Box>
   );
 }

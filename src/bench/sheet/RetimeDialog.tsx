@@ -8,9 +8,21 @@ import DialogTitle from '@mui/material/DialogTitle';
 import { useState } from 'react';
 import { STRETCH } from '@/ui/theme/tokens';
 
-const STEPS_S: readonly (readonly [words: string, seconds: number])[] = [['1 min earlier', -60], ['10 s earlier', -10], ['10 s later', 10], ['1 min later', 60]];
+const STEPS_S: readonly (readonly [words: string, seconds: number])[] = [
+  ['1 min earlier', -60],
+  ['10 s earlier', -10],
+  ['10 s later', 10],
+  ['1 min later', 60],
+];
 
-type Props = { what: string; at: string; nowMs: number; say: (iso: string) => string; onClose: () => void; onSave: (at: string) => void };
+type Props = {
+  what: string;
+  at: string;
+  nowMs: number;
+  say: (iso: string) => string;
+  onClose: () => void;
+  onSave: (at: string) => void;
+};
 
 /** Puts an event to the time at which it really happened: a button pressed too late. The first time stays on record. */
 export function RetimeDialog({ what, at, nowMs, say, onClose, onSave }: Props) {
@@ -22,14 +34,29 @@ export function RetimeDialog({ what, at, nowMs, say, onClose, onSave }: Props) {
       <DialogTitle>When was it really?</DialogTitle>
       <DialogContent>
         <Box sx={{ fontSize: 18 }}>{what}</Box>
-        <Box sx={{ fontSize: 40, fontWeight: 800, fontStretch: STRETCH.headline }} aria-live="polite">{say(newAt)}</Box>
+        <Box sx={{ fontSize: 40, fontWeight: 800, fontStretch: STRETCH.headline }} aria-live="polite">
+          {say(newAt)}
+        </Box>
         <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>
-          {STEPS_S.map(([words, seconds]) => <Button key={words} variant="outlined" disabled={seconds > 0 && newMs >= nowMs} onClick={() => setShift(shiftS + seconds)}>{words}</Button>)}
+          {STEPS_S.map(([words, seconds]) => (
+            <Button
+              key={words}
+              variant="outlined"
+              disabled={seconds > 0 && newMs >= nowMs}
+              onClick={() => setShift(shiftS + seconds)}
+            >
+              {words}
+            </Button>
+          ))}
         </Box>
       </DialogContent>
       <DialogActions sx={{ p: 2 }}>
-        <Button variant="text" onClick={onClose}>Leave it</Button>
-        <Button variant="contained" disabled={shiftS === 0} onClick={() => onSave(newAt)}>Set the time</Button>
+        <Button variant="text" onClick={onClose}>
+          Leave it
+        </Button>
+        <Button variant="contained" disabled={shiftS === 0} onClick={() => onSave(newAt)}>
+          Set the time
+        </Button>
       </DialogActions>
     </Dialog>
   );

@@ -14,17 +14,45 @@ function Picture({ sense }: { sense: DepthSense }) {
   const topY = sense === 'sunk' ? 112 : 36;
   return (
     <svg viewBox="0 0 220 190" width="100%" style={{ maxWidth: 260 }} aria-hidden>
-      <defs><pattern id={`sense-${sense}`} width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><line y2="9" stroke={ink} strokeWidth="1.5" /></pattern></defs>
-      {['M10 74H60V160H90V182H10Z', 'M210 74H160V160H130V182H210Z'].map((d) => <path key={d} d={d} fill={`url(#sense-${sense})`} stroke={ink} strokeWidth="2.4" />)}
-      <rect x="62" y={topY} width="96" height={158 - topY > 90 ? 90 : 158 - topY} fill={token('plate')} stroke={ink} strokeWidth="3" />
+      <defs>
+        <pattern
+          id={`sense-${sense}`}
+          width="9"
+          height="9"
+          patternUnits="userSpaceOnUse"
+          patternTransform="rotate(45)"
+        >
+          <line y2="9" stroke={ink} strokeWidth="1.5" />
+        </pattern>
+      </defs>
+      {['M10 74H60V160H90V182H10Z', 'M210 74H160V160H130V182H210Z'].map((d) => (
+        <path key={d} d={d} fill={`url(#sense-${sense})`} stroke={ink} strokeWidth="2.4" />
+      ))}
+      <rect
+        x="62"
+        y={topY}
+        width="96"
+        height={158 - topY > 90 ? 90 : 158 - topY}
+        fill={token('plate')}
+        stroke={ink}
+        strokeWidth="3"
+      />
       <path d={`M30 ${faceY}H110M62 ${topY}H110`} stroke={ink} strokeDasharray="5 4" />
       <path d={`M110 ${Math.min(faceY, topY)}V${Math.max(faceY, topY)}`} stroke={ink} strokeWidth="5" />
-      <path d={`M102 ${Math.min(faceY, topY) + 9}l8-9 8 9M102 ${Math.max(faceY, topY) - 9}l8 9 8-9`} fill="none" stroke={ink} strokeWidth="3" />
+      <path
+        d={`M102 ${Math.min(faceY, topY) + 9}l8-9 8 9M102 ${Math.max(faceY, topY) - 9}l8 9 8-9`}
+        fill="none"
+        stroke={ink}
+        strokeWidth="3"
+      />
     </svg>
   );
 }
 
-const ANSWERS: readonly { sense: DepthSense; words: string; key: string }[] = [{ sense: 'sunk', words: 'Sunk: down to the bearing', key: '1' }, { sense: 'standing_out', words: 'Standing out: up to the bearing', key: '2' }];
+const ANSWERS: readonly { sense: DepthSense; words: string; key: string }[] = [
+  { sense: 'sunk', words: 'Sunk: down to the bearing', key: '1' },
+  { sense: 'standing_out', words: 'Standing out: up to the bearing', key: '2' },
+];
 
 /** Asked at each pass: the two entry styles point opposite ways. */
 export function SenseQuestion({ view, onAnswered }: { view: SeatView; onAnswered: () => void }) {
@@ -34,19 +62,56 @@ export function SenseQuestion({ view, onAnswered }: { view: SeatView; onAnswered
   const answer = (sense: DepthSense) => {
     // The gauge's foot stands on the outer race: the reading circle is a race's thickness inside its outside.
     const circleMm = Math.round((part.outsideMm - (part.outsideMm - part.boreMm) * 0.12) * 10) / 10;
-    addEvent('square_pass_started', { pass: (view.passes.at(-1)?.pass ?? 0) + 1, sense, circleMm }, { seatId: view.seat.id });
+    addEvent(
+      'square_pass_started',
+      { pass: (view.passes.at(-1)?.pass ?? 0) + 1, sense, circleMm },
+      { seatId: view.seat.id },
+    );
     onAnswered();
   };
-  useEffect(() => { first.current?.focus(); }, []);
+  useEffect(() => {
+    first.current?.focus();
+  }, []);
   return (
-    <Box onKeyDown={(event) => { const hit = ANSWERS.find(({ key }) => key === event.key); if (hit) { event.preventDefault(); answer(hit.sense); } }}>
+    <Box
+      onKeyDown={(event) => {
+        const hit = ANSWERS.find(({ key }) => key === event.key);
+        if (hit) {
+          event.preventDefault();
+          answer(hit.sense);
+        }
+      }}
+    >
       <Typography variant="h2">What will the gauge read?</Typography>
       <Box sx={{ display: 'flex', gap: 3, mt: 2 }}>
         {ANSWERS.map(({ sense, words, key }, i) => (
-          <Box key={sense} component="button" ref={i === 0 ? first : undefined} onClick={() => answer(sense)} data-sense={sense} sx={{ all: 'unset', cursor: 'pointer', flex: 1, border: `2px solid ${token('ink')}`, p: 2, display: 'flex', flexDirection: 'column', alignItems: 'center', fontSize: 19, fontWeight: 750, fontStretch: '62%', '&:hover': { backgroundColor: token('shade') }, '&:focus-visible': { outline: `4px solid ${token('cold')}`, outlineOffset: 3 } }}>
+          <Box
+            key={sense}
+            component="button"
+            ref={i === 0 ? first : undefined}
+            onClick={() => answer(sense)}
+            data-sense={sense}
+            sx={{
+              all: 'unset',
+              cursor: 'pointer',
+              flex: 1,
+              border: `2px solid ${token('ink')}`,
+              p: 2,
+              display: 'flex',
+              flexDirection: 'column',
+              alignItems: 'center',
+              fontSize: 19,
+              fontWeight: 750,
+              fontStretch: '62%',
+              '&:hover': { backgroundColor: token('shade') },
+              '&:focus-visible': { outline: `4px solid ${token('cold')}`, outlineOffset: 3 },
+            }}
+          >
             <Picture sense={sense} />
             {words}
-            <Box component="span" sx={{ fontSize: 15, fontWeight: 450, color: token('steel') }}>key {key}</Box>
+            <Box component="span" sx={{ fontSize: 15, fontWeight: 450, color: token('steel') }}>
+              key {key}
+            </Box>
           </Box>
         ))}
       </Box>

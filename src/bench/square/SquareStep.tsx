@@ -12,29 +12,81 @@ import { SquareSlate } from './SquareSlate';
 /** Readings round the ring: four by default, eight when a misread must be found. */
 const ANGLES = { four: [0, 90, 180, 270], eight: [0, 90, 180, 270, 45, 135, 225, 315] } as const;
 
-export function SquareStep({ seatId, compose }: { seatId: string; compose: (parts: { middle: ReactNode; slate: ReactNode; strip: ReactNode }) => ReactNode }) {
+export function SquareStep({
+  seatId,
+  compose,
+}: {
+  seatId: string;
+  compose: (parts: { middle: ReactNode; slate: ReactNode; strip: ReactNode }) => ReactNode;
+}) {
   const view = useSeatView(seatId);
   const [chosen, setChosen] = useState<string | null>(null);
   const [isEightWanted, setEight] = useState(false);
   const [isAskingAnew, setAskingAnew] = useState(false);
   const pass = view?.passes.at(-1) ?? null;
-  const taken = useMemo(() => new Set(countingReadings(view?.readings ?? [], '').map(({ slot }) => slot)), [view?.readings]);
+  const taken = useMemo(
+    () => new Set(countingReadings(view?.readings ?? [], '').map(({ slot }) => slot)),
+    [view?.readings],
+  );
   const hasEight = isEightWanted || (pass !== null && pass.readings.length > 4);
   const passNumber = pass?.pass ?? 0;
-  const slots = useMemo(() => ANGLES[hasEight ? 'eight' : 'four'].map((angleDeg): GaugeSlot => ({
-    slot: `depth.${passNumber}.${angleDeg}`, angleDeg, label: clockWords(angleDeg).replace(' o’clock', '').replace('between ', '').replace(' and ', '–'), instrumentKind: 'depth_gauge',
-  })), [hasEight, passNumber]);
+  const slots = useMemo(
+    () =>
+      ANGLES[hasEight ? 'eight' : 'four'].map((angleDeg): GaugeSlot => ({
+        slot: `depth.${passNumber}.${angleDeg}`,
+        angleDeg,
+        label: clockWords(angleDeg).replace(' o’clock', '').replace('between ', '').replace(' and ', '–'),
+        instrumentKind: 'depth_gauge',
+      })),
+    [hasEight, passNumber],
+  );
   if (!view) return null;
-  if (view.history.homeMs === null) return compose({ middle: <Box sx={{ fontSize: 20, pt: 4 }}>The bearing is not in yet. It is read round once it is home, or while it is being driven.</Box>, slate: <SquareSlate view={view} onNewPass={() => undefined} onEight={() => undefined} hasEight={false} />, strip: null });
-  if (!pass || isAskingAnew) return compose({
-    middle: <SenseQuestion view={view} onAnswered={() => { setAskingAnew(false); setChosen(null); setEight(false); }} />,
-    slate: <SquareSlate view={view} onNewPass={() => undefined} onEight={() => undefined} hasEight={false} />, strip: null,
-  });
-  const slot = chosen && slots.some((each) => each.slot === chosen) ? chosen : (slots.find((each) => !taken.has(each.slot)) ?? slots[0]!).slot;
+  if (view.history.homeMs === null)
+    return compose({
+      middle: (
+        <Box sx={{ fontSize: 20, pt: 4 }}>
+          The bearing is not in yet. It is read round once it is home, or while it is being driven.
+        </Box>
+      ),
+      slate: (
+        <SquareSlate view={view} onNewPass={() => undefined} onEight={() => undefined} hasEight={false} />
+      ),
+      strip: null,
+    });
+  if (!pass || isAskingAnew)
+    return compose({
+      middle: (
+        <SenseQuestion
+          view={view}
+          onAnswered={() => {
+            setAskingAnew(false);
+            setChosen(null);
+            setEight(false);
+          }}
+        />
+      ),
+      slate: (
+        <SquareSlate view={view} onNewPass={() => undefined} onEight={() => undefined} hasEight={false} />
+      ),
+      strip: null,
+    });
+  const slot =
+    chosen && slots.some((each) => each.slot === chosen)
+      ? chosen
+      : (slots.find((each) => !taken.has(each.slot)) ?? slots[0]!).slot;
   return compose({
     middle: <ClockPad view={view} pass={pass} slots={slots} slot={slot} onSlot={setChosen} />,
-    slate: <SquareSlate view={view} onNewPass={() => setAskingAnew(true)} onEight={() => { setEight(true); setChosen(`depth.${passNumber}.45`); }} hasEight={hasEight} />,
+    slate: (
+      <SquareSlate
+        view={view}
+        onNewPass={() => setAskingAnew(true)}
+        onEight={() => {
+          setEight(true);
+          setChosen(`depth.${passNumber}.45`);
+        }}
+        hasEight={hasEight}
+      />
+    ),
     strip: <GaugeStrip seatId={seatId} slots={slots} slot={slot} onSlot={setChosen} />,
   });
 }
-

@@ -4,8 +4,21 @@ import { judgeSquareness } from '@/core/seating/squareness';
 import { buildTrail } from './buildTrail';
 
 const pass = (number: number, tiltMm: number): JudgedPass => {
-  const result = judgeSquareness([0, 90, 180, 270].map((angleDeg) => ({ angleDeg, depthMm: 4 + (tiltMm / 2) * Math.cos((angleDeg * Math.PI) / 180) })), { sigmaReadingMm: 0.01, circleMm: 60, diameterMm: 60, kind: 'ball' });
-  return { pass: number, sense: 'sunk', circleMm: 60, startedMs: 0, readings: [], result: result.ok ? result.value : null };
+  const result = judgeSquareness(
+    [0, 90, 180, 270].map((angleDeg) => ({
+      angleDeg,
+      depthMm: 4 + (tiltMm / 2) * Math.cos((angleDeg * Math.PI) / 180),
+    })),
+    { sigmaReadingMm: 0.01, circleMm: 60, diameterMm: 60, kind: 'ball' },
+  );
+  return {
+    pass: number,
+    sense: 'sunk',
+    circleMm: 60,
+    startedMs: 0,
+    readings: [],
+    result: result.ok ? result.value : null,
+  };
 };
 
 describe('the trail of passes', () => {
@@ -16,5 +29,6 @@ describe('the trail of passes', () => {
     expect(strokes.map(({ x }) => x)).toEqual([...strokes.map(({ x }) => x)].sort((a, b) => a - b));
     expect(strokes.map(({ isLast }) => isLast)).toEqual([false, false, true]);
   });
-  it('is empty before the first pass is judged', () => expect(buildTrail([], { left: 0, right: 400 }).strokes).toEqual([]));
+  it('is empty before the first pass is judged', () =>
+    expect(buildTrail([], { left: 0, right: 400 }).strokes).toEqual([]));
 });

@@ -12,23 +12,38 @@ export function BagLabel({ code, title, subtitle }: { code: string; title: strin
   const [picture, setPicture] = useState<string | null>(null);
   useEffect(() => {
     if (!isOpen) return;
-    void import('qrcode').then(({ toString }) => toString(`${window.location.origin}/?ask=${code}`, { type: 'svg', margin: 1 })).then(setPicture);
+    void import('qrcode')
+      .then(({ toString }) => toString(`${window.location.origin}/?ask=${code}`, { type: 'svg', margin: 1 }))
+      .then(setPicture);
   }, [isOpen, code]);
   return (
     <>
-      <Button variant="outlined" onClick={() => setOpen(true)}>Label {code}</Button>
+      <Button variant="outlined" onClick={() => setOpen(true)}>
+        Label {code}
+      </Button>
       <Dialog open={isOpen} onClose={() => setOpen(false)}>
         <Box className="print-label" sx={{ p: 3, display: 'flex', gap: 3, alignItems: 'center' }}>
-          {picture && <Box sx={{ width: 150, height: 150, backgroundColor: '#fff' }} dangerouslySetInnerHTML={{ __html: picture }} />}
+          {picture && (
+            <Box
+              sx={{ width: 150, height: 150, backgroundColor: '#fff' }}
+              dangerouslySetInnerHTML={{ __html: picture }}
+            />
+          )}
           <Box>
-            <Box sx={{ fontSize: 64, fontWeight: 850, fontStretch: STRETCH.headline, lineHeight: 1 }}>{code}</Box>
+            <Box sx={{ fontSize: 64, fontWeight: 850, fontStretch: STRETCH.headline, lineHeight: 1 }}>
+              {code}
+            </Box>
             <Box sx={{ fontSize: 20, fontWeight: 700 }}>{title}</Box>
             <Box sx={{ fontSize: 17, color: token('steel') }}>{subtitle}</Box>
           </Box>
         </Box>
         <DialogActions sx={{ p: 2 }} className="no-print">
-          <Button variant="text" onClick={() => setOpen(false)}>Close</Button>
-          <Button variant="contained" onClick={() => window.print()}>Print</Button>
+          <Button variant="text" onClick={() => setOpen(false)}>
+            Close
+          </Button>
+          <Button variant="contained" onClick={() => window.print()}>
+            Print
+          </Button>
         </DialogActions>
       </Dialog>
     </>

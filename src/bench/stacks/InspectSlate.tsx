@@ -22,27 +22,82 @@ export function InspectSlate() {
       <Typography variant="h2">Inspect while it is open</Typography>
       <Photographs seatId={null} />
       {inspect.length === 0 && <Box sx={{ fontSize: 17 }}>Nothing is listed for this job.</Box>}
-      {inspect.map((item) => <Inspected key={item.key} item={item} units={units} saveLimit={(limitMm) => void edits.savePlan((plan) => ({ inspect: plan.inspect.map((each) => (each.key === item.key ? { ...each, limitMm, isFromManual: true } : each)) }))} />)}
-      {edits.problem && <Box role="alert" sx={{ fontWeight: 650, fontSize: 17, mt: 1 }}>{edits.problem}</Box>}
+      {inspect.map((item) => (
+        <Inspected
+          key={item.key}
+          item={item}
+          units={units}
+          saveLimit={(limitMm) =>
+            void edits.savePlan((plan) => ({
+              inspect: plan.inspect.map((each) =>
+                each.key === item.key ? { ...each, limitMm, isFromManual: true } : each,
+              ),
+            }))
+          }
+        />
+      ))}
+      {edits.problem && (
+        <Box role="alert" sx={{ fontWeight: 650, fontSize: 17, mt: 1 }}>
+          {edits.problem}
+        </Box>
+      )}
     </Box>
   );
 }
 
 /** One thing: its limit as the manual gives it, what was measured, kept or not. */
-function Inspected({ item: { key, name, limitMm, isLeast, isFromManual = false }, units, saveLimit }: { item: JobPlan['inspect'][number]; units: Units; saveLimit: (limitMm: number) => void }) {
+function Inspected({
+  item: { key, name, limitMm, isLeast, isFromManual = false },
+  units,
+  saveLimit,
+}: {
+  item: JobPlan['inspect'][number];
+  units: Units;
+  saveLimit: (limitMm: number) => void;
+}) {
   const { job, addEvent } = useJob();
   const found = job.work.inspected.get(key);
   const isPast = (mm: number) => limitMm !== null && (isLeast ? mm < limitMm : mm > limitMm);
-  const show = (mm: number | null | undefined, digits: number) => (mm == null ? '' : showSize(mm, units, digits).figure);
+  const show = (mm: number | null | undefined, digits: number) =>
+    mm == null ? '' : showSize(mm, units, digits).figure;
   return (
     <Box data-inspect={key} sx={{ borderTop: `1px solid ${token('rule')}`, py: 1 }}>
       <Box sx={{ fontSize: 18, fontWeight: 650 }}>{name}</Box>
-      {limitMm !== null && <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
-        <EntryField label={`${isLeast ? 'At least' : 'At most'}, ${isFromManual ? 'from the manual' : 'placeholder'}`} name={`limit-${key}`} isNumber shown={show(limitMm, 2)} read={readLength(units, key)} onTake={saveLimit} />
-        <EntryField label="Measured" name={`inspect-${key}`} isNumber shown={show(found?.valueMm, 3)} read={readLength(units, key)} onTake={(valueMm) => addEvent('part_inspected', { key, valueMm, finding: isPast(valueMm) ? 'bad' : 'good' })} />
-      </Box>}
-      <ChoiceRow label={name} isLabelHidden options={optionsFrom(FINDING_WORDS)} value={found?.finding ?? null} onPick={(finding) => addEvent('part_inspected', { key, valueMm: found?.valueMm ?? null, finding })} />
-      {found?.valueMm != null && isPast(found.valueMm) && <Box role="alert" sx={{ fontSize: 16 }}><b>Past its limit:</b> renew it.{isFromManual ? '' : ' The limit is a placeholder: type the manual’s.'}</Box>}
+      {limitMm !== null && (
+        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
+          <EntryField
+            label={`${isLeast ? 'At least' : 'At most'}, ${isFromManual ? 'from the manual' : 'placeholder'}`}
+            name={`limit-${key}`}
+            isNumber
+            shown={show(limitMm, 2)}
+            read={readLength(units, key)}
+            onTake={saveLimit}
+          />
+          <EntryField
+            label="Measured"
+            name={`inspect-${key}`}
+            isNumber
+            shown={show(found?.valueMm, 3)}
+            read={readLength(units, key)}
+            onTake={(valueMm) =>
+              addEvent('part_inspected', { key, valueMm, finding: isPast(valueMm) ? 'bad' : 'good' })
+            }
+          />
+        </Box>
+      )}
+      <ChoiceRow
+        label={name}
+        isLabelHidden
+        options={optionsFrom(FINDING_WORDS)}
+        value={found?.finding ?? null}
+        onPick={(finding) => addEvent('part_inspected', { key, valueMm: found?.valueMm ?? null, finding })}
+      />
+      {found?.valueMm != null && isPast(found.valueMm) && (
+        <Box role="alert" sx={{ fontSize: 16 }}>
+          <b>Past its limit:</b> renew it.
+          {isFromManual ? '' : ' The limit is a placeholder: type the manual’s.'}
+        </Box>
+      )}
     </Box>
   );
 }

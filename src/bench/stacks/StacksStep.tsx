@@ -6,7 +6,16 @@ import { useMemo, useState } from 'react';
 import { stacksOf } from '@/core/board/benchLine';
 import { stackCode } from '@/core/board/bagCode';
 import { asText, showSize } from '@/core/quantity/format';
-import { checkPutBack, findLookAlikes, inOrder, searchOtherStacks, sumMm, type Likeness, type Stack, type StackPiece } from '@/core/stack/pieces';
+import {
+  checkPutBack,
+  findLookAlikes,
+  inOrder,
+  searchOtherStacks,
+  sumMm,
+  type Likeness,
+  type Stack,
+  type StackPiece,
+} from '@/core/stack/pieces';
 import { useJob } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
@@ -28,8 +37,16 @@ export function StacksStep() {
   const [pickedKey, setPicked] = useState<string | null>(null);
   const [isPuttingBack, setPuttingBack] = useState(false);
   const [isSearching, setSearching] = useState(false);
-  const stack = own.find(({ stackKey }) => stackKey === pickedKey) ?? own.find(({ pieces }) => pieces.length === 0) ?? own[0];
-  if (!stack) return <Box data-testid="stacks" sx={{ fontSize: 18, maxWidth: 560 }}>This job has no stacks. Add one under “Change the map”.</Box>;
+  const stack =
+    own.find(({ stackKey }) => stackKey === pickedKey) ??
+    own.find(({ pieces }) => pieces.length === 0) ??
+    own[0];
+  if (!stack)
+    return (
+      <Box data-testid="stacks" sx={{ fontSize: 18, maxWidth: 560 }}>
+        This job has no stacks. Add one under “Change the map”.
+      </Box>
+    );
   const all = [...own, ...others];
   // Every stack of this job is looked at, whichever is picked: an alarm must not wait to be found.
   const alikes = own.flatMap((each) => findLookAlikes(each, all).map((alike) => ({ mine: each, alike })));
@@ -37,24 +54,91 @@ export function StacksStep() {
   const code = stackCode(record.number, own.indexOf(stack));
   return (
     <Box data-testid="stacks" sx={{ pr: 1 }}>
-      <ChoiceRow label="Stack" options={own.map(({ stackKey, name, pieces }) => ({ value: stackKey, words: `${name}${pieces.length > 0 ? ` (${pieces.length})` : ''}` }))} value={stack.stackKey} onPick={(key) => { setPicked(key); setPuttingBack(false); setSearching(false); }} />
-      {alikes.map(({ mine, alike }) => <LookAlike key={`${mine.stackKey}${alike.other.jobId}${alike.other.stackKey}`} mine={mine} alike={alike} say={(mm) => asText(showSize(mm, units, 2))} />)}
+      <ChoiceRow
+        label="Stack"
+        options={own.map(({ stackKey, name, pieces }) => ({
+          value: stackKey,
+          words: `${name}${pieces.length > 0 ? ` (${pieces.length})` : ''}`,
+        }))}
+        value={stack.stackKey}
+        onPick={(key) => {
+          setPicked(key);
+          setPuttingBack(false);
+          setSearching(false);
+        }}
+      />
+      {alikes.map(({ mine, alike }) => (
+        <LookAlike
+          key={`${mine.stackKey}${alike.other.jobId}${alike.other.stackKey}`}
+          mine={mine}
+          alike={alike}
+          say={(mm) => asText(showSize(mm, units, 2))}
+        />
+      ))}
       <Box sx={{ display: 'flex', gap: 2, mt: 2, flexWrap: 'wrap' }}>
         {stack.pieces.length > 0 && <StackDrawing stack={stack} units={units} />}
         <Box sx={{ flex: 1, minWidth: 250 }}>
           <Typography variant="h2">{stack.name}</Typography>
-          <Box sx={{ fontSize: 17, mb: 1 }} data-testid="stack-sum">{stack.pieces.length === 0 ? 'Nothing noted yet: outermost piece first, as it comes off.' : <><b>{stack.pieces.length} pieces, {asText(showSize(sumMm(stack.pieces), units, 2))}</b>, bag <b>{code}</b>{back.isComplete ? '. All back in place.' : ''}</>}</Box>
+          <Box sx={{ fontSize: 17, mb: 1 }} data-testid="stack-sum">
+            {stack.pieces.length === 0 ? (
+              'Nothing noted yet: outermost piece first, as it comes off.'
+            ) : (
+              <>
+                <b>
+                  {stack.pieces.length} pieces, {asText(showSize(sumMm(stack.pieces), units, 2))}
+                </b>
+                , bag <b>{code}</b>
+                {back.isComplete ? '. All back in place.' : ''}
+              </>
+            )}
+          </Box>
           {inOrder(stack.pieces).map((piece) => (
-            <Box key={piece.pieceId} sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', borderTop: `1px solid ${token('rule')}`, minHeight: 34, fontSize: 17 }} data-piece={piece.position}>
-              <b>{piece.position}</b><Box sx={{ flex: 1 }}>{PIECE_WORDS[piece.what]}{piece.notches > 0 ? `, ${piece.notches} notch${piece.notches > 1 ? 'es' : ''}` : ''}{piece.side !== 'either' ? `, ${SIDE_WORDS[piece.side]}` : ''}{piece.mark ? `, “${piece.mark}”` : ''}</Box>
-              <b style={{ fontStretch: STRETCH.headline }}>{piece.thicknessMm === null ? 'not measured' : asText(showSize(piece.thicknessMm, units, 2))}</b>
+            <Box
+              key={piece.pieceId}
+              sx={{
+                display: 'flex',
+                gap: 1.5,
+                alignItems: 'baseline',
+                borderTop: `1px solid ${token('rule')}`,
+                minHeight: 34,
+                fontSize: 17,
+              }}
+              data-piece={piece.position}
+            >
+              <b>{piece.position}</b>
+              <Box sx={{ flex: 1 }}>
+                {PIECE_WORDS[piece.what]}
+                {piece.notches > 0 ? `, ${piece.notches} notch${piece.notches > 1 ? 'es' : ''}` : ''}
+                {piece.side !== 'either' ? `, ${SIDE_WORDS[piece.side]}` : ''}
+                {piece.mark ? `, “${piece.mark}”` : ''}
+              </Box>
+              <b style={{ fontStretch: STRETCH.headline }}>
+                {piece.thicknessMm === null ? 'not measured' : asText(showSize(piece.thicknessMm, units, 2))}
+              </b>
             </Box>
           ))}
-          {isPuttingBack ? <PutBack stack={stack} units={units} onClose={() => setPuttingBack(false)} /> : <PieceForm key={`${stack.stackKey}${stack.pieces.length}`} stack={stack} units={units} onAdd={(piece) => addEvent('stack_piece_noted', piece)} />}
+          {isPuttingBack ? (
+            <PutBack stack={stack} units={units} onClose={() => setPuttingBack(false)} />
+          ) : (
+            <PieceForm
+              key={`${stack.stackKey}${stack.pieces.length}`}
+              stack={stack}
+              units={units}
+              onAdd={(piece) => addEvent('stack_piece_noted', piece)}
+            />
+          )}
           <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>
-            {!isPuttingBack && stack.pieces.length > 0 && <Button variant="outlined" onClick={() => setPuttingBack(true)}>Put it back</Button>}
-            {stack.pieces.length > 0 && <BagLabel code={code} title={stack.name} subtitle={`${record.machine}, job ${record.number}`} />}
-            <Button variant="text" onClick={() => setSearching(!isSearching)}>Mesh feels wrong</Button>
+            {!isPuttingBack && stack.pieces.length > 0 && (
+              <Button variant="outlined" onClick={() => setPuttingBack(true)}>
+                Put it back
+              </Button>
+            )}
+            {stack.pieces.length > 0 && (
+              <BagLabel code={code} title={stack.name} subtitle={`${record.machine}, job ${record.number}`} />
+            )}
+            <Button variant="text" onClick={() => setSearching(!isSearching)}>
+              Mesh feels wrong
+            </Button>
           </Box>
           {isSearching && <Search stack={stack} all={all} say={(mm) => asText(showSize(mm, units, 2))} />}
         </Box>
@@ -63,14 +147,25 @@ export function StacksStep() {
   );
 }
 
-const sayPiece = ({ thicknessMm, notches }: StackPiece, say: (mm: number) => string) => `${thicknessMm === null ? 'unmeasured' : say(thicknessMm)}${notches > 0 ? ` with ${notches} notch${notches > 1 ? 'es' : ''}` : ''}`;
+const sayPiece = ({ thicknessMm, notches }: StackPiece, say: (mm: number) => string) =>
+  `${thicknessMm === null ? 'unmeasured' : say(thicknessMm)}${notches > 0 ? ` with ${notches} notch${notches > 1 ? 'es' : ''}` : ''}`;
 
-const differs = ({ countDiffers, sumDiffersMm, notchesDiffer, differing }: Likeness, say: (mm: number) => string) => {
-  if (differing.length > 0) return `${differing.map(({ mine, theirs }) => `${sayPiece(theirs, say)} where here is ${sayPiece(mine, say)}`).join('; ')}`;
+const differs = (
+  { countDiffers, sumDiffersMm, notchesDiffer, differing }: Likeness,
+  say: (mm: number) => string,
+) => {
+  if (differing.length > 0)
+    return `${differing.map(({ mine, theirs }) => `${sayPiece(theirs, say)} where here is ${sayPiece(mine, say)}`).join('; ')}`;
   const parts = [
-    countDiffers !== 0 ? `${Math.abs(countDiffers)} piece${Math.abs(countDiffers) > 1 ? 's' : ''} ${countDiffers > 0 ? 'more' : 'fewer'}` : '',
-    Math.abs(sumDiffersMm) > 0.005 ? `${say(Math.abs(sumDiffersMm))} ${sumDiffersMm > 0 ? 'thicker' : 'thinner'}` : '',
-    notchesDiffer !== 0 ? `${Math.abs(notchesDiffer)} notch${Math.abs(notchesDiffer) > 1 ? 'es' : ''} ${notchesDiffer > 0 ? 'more' : 'fewer'}` : '',
+    countDiffers !== 0
+      ? `${Math.abs(countDiffers)} piece${Math.abs(countDiffers) > 1 ? 's' : ''} ${countDiffers > 0 ? 'more' : 'fewer'}`
+      : '',
+    Math.abs(sumDiffersMm) > 0.005
+      ? `${say(Math.abs(sumDiffersMm))} ${sumDiffersMm > 0 ? 'thicker' : 'thinner'}`
+      : '',
+    notchesDiffer !== 0
+      ? `${Math.abs(notchesDiffer)} notch${Math.abs(notchesDiffer) > 1 ? 'es' : ''} ${notchesDiffer > 0 ? 'more' : 'fewer'}`
+      : '',
   ].filter(Boolean);
   return parts.length > 0 ? parts.join(', ') : 'no difference that was noted';
 };
@@ -78,8 +173,16 @@ const differs = ({ countDiffers, sumDiffersMm, notchesDiffer, differing }: Liken
 function LookAlike({ mine, alike, say }: { mine: Stack; alike: Likeness; say: (mm: number) => string }) {
   const { other } = alike;
   return (
-    <Box role="alert" data-testid="look-alike" sx={{ border: `3px solid ${token('ink')}`, p: 1.25, mt: 1, fontSize: 18 }}>
-      <b>The {mine.name.toLowerCase()} look the same as the {other.name.toLowerCase()} of {other.machine}, job {other.jobNumber}.</b> That one: {differs(alike, say)}. Two bags, two codes; never both open.
+    <Box
+      role="alert"
+      data-testid="look-alike"
+      sx={{ border: `3px solid ${token('ink')}`, p: 1.25, mt: 1, fontSize: 18 }}
+    >
+      <b>
+        The {mine.name.toLowerCase()} look the same as the {other.name.toLowerCase()} of {other.machine}, job{' '}
+        {other.jobNumber}.
+      </b>{' '}
+      That one: {differs(alike, say)}. Two bags, two codes; never both open.
     </Box>
   );
 }
@@ -90,7 +193,17 @@ function Search({ stack, all, say }: { stack: Stack; all: readonly Stack[]; say:
     <Box sx={{ mt: 1 }} data-testid="stack-search">
       <Box sx={{ fontSize: 17 }}>Before anything else: was it swapped with another open stack?</Box>
       {found.length === 0 && <Box sx={{ fontSize: 17 }}>No other stack is open on this bench.</Box>}
-      {found.map((each) => <Box key={`${each.other.jobId}${each.other.stackKey}`} sx={{ borderTop: `1px solid ${token('rule')}`, py: 0.5, fontSize: 16 }}><b>{each.other.machine}, {each.other.name.toLowerCase()}</b>: {differs(each, say)}</Box>)}
+      {found.map((each) => (
+        <Box
+          key={`${each.other.jobId}${each.other.stackKey}`}
+          sx={{ borderTop: `1px solid ${token('rule')}`, py: 0.5, fontSize: 16 }}
+        >
+          <b>
+            {each.other.machine}, {each.other.name.toLowerCase()}
+          </b>
+          : {differs(each, say)}
+        </Box>
+      ))}
     </Box>
   );
 }

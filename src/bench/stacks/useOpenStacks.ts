@@ -13,8 +13,13 @@ export function useOpenStacks(jobId: string): readonly Stack[] {
       const answer = response?.ok ? ((await response.json()) as { stacks: Stack[] }) : null;
       if (answer && isWanted) setStacks(answer.stacks.filter((stack) => stack.jobId !== jobId));
     };
-    const stop = liveStream.onChange(0, (change) => { if (change.what === 'anything' || change.jobId !== jobId) void load(); });
-    return () => { isWanted = false; stop(); };
+    const stop = liveStream.onChange(0, (change) => {
+      if (change.what === 'anything' || change.jobId !== jobId) void load();
+    });
+    return () => {
+      isWanted = false;
+      stop();
+    };
   }, [jobId]);
   return stacks;
 }

@@ -10,25 +10,121 @@ import { token } from '@/ui/theme/tokens';
 type Found = EventBody<'as_found_noted'>;
 
 /** How a part stands before it moves: what the new one is put back to when no manual is at hand. */
-export function AsFound({ seatId, found, isSeal, hasSeal }: { seatId: string; found: Found | null; isSeal: boolean; hasSeal: boolean }) {
+export function AsFound({
+  seatId,
+  found,
+  isSeal,
+  hasSeal,
+}: {
+  seatId: string;
+  found: Found | null;
+  isSeal: boolean;
+  hasSeal: boolean;
+}) {
   const { addEvent, person } = useJob();
   const units = person?.units ?? 'metric';
   const note = (change: Found) => addEvent('as_found_noted', change, { seatId });
   const isProud = (found?.depthMm ?? 0) < 0;
   return (
-    <Box data-testid="as-found" sx={{ borderTop: `1.5px solid ${token('steel')}`, pt: 1, mt: 0.5, display: 'flex', flexDirection: 'column', gap: 0.5 }}>
+    <Box
+      data-testid="as-found"
+      sx={{
+        borderTop: `1.5px solid ${token('steel')}`,
+        pt: 1,
+        mt: 0.5,
+        display: 'flex',
+        flexDirection: 'column',
+        gap: 0.5,
+      }}
+    >
       <Box sx={{ fontSize: 16, color: token('steel') }}>As found, before it moves</Box>
-      <ChoiceRow label="It stands" options={[{ value: 'sunk', words: 'sunk' }, { value: 'proud', words: 'standing out' }]} value={found?.depthMm === undefined ? null : isProud ? 'proud' : 'sunk'} onPick={(sense) => note({ depthMm: Math.abs(found?.depthMm ?? 0) * (sense === 'proud' ? -1 : 1) })} />
-      <EntryField label="How far, from the face" name="found-depth" isNumber shown={found?.depthMm === undefined ? '' : showSize(Math.abs(found.depthMm), units, 2).figure} read={readLength(units, 'depthMm')} onTake={(mm) => note({ depthMm: isProud ? -mm : mm })} />
-      {!isSeal && <ChoiceRow label="Marks face" options={[{ value: 'out', words: 'out' }, { value: 'in', words: 'in' }, { value: 'none', words: 'none' }]} value={found?.marks ?? null} onPick={(marks) => note({ marks })} />}
-      {(isSeal || hasSeal) && <ChoiceRow label="Lip faces" options={[{ value: 'toward_bearing', words: 'the bearing' }, { value: 'away', words: 'away' }]} value={found?.lips ?? null} onPick={(lips) => note({ lips })} />}
-      {!isSeal && <ChoiceRow label="Retaining ring" options={[{ value: 'yes', words: 'yes' }, { value: 'no', words: 'no' }]} value={found?.retainingRing === undefined ? null : found.retainingRing ? 'yes' : 'no'} onPick={(answer) => note({ retainingRing: answer === 'yes' })} />}
-      <ChoiceRow label="Thread" options={[{ value: 'right', words: 'right-hand' }, { value: 'left', words: 'left-hand' }]} value={found?.threadHand ?? null} onPick={(threadHand) => note({ threadHand })} />
+      <ChoiceRow
+        label="It stands"
+        options={[
+          { value: 'sunk', words: 'sunk' },
+          { value: 'proud', words: 'standing out' },
+        ]}
+        value={found?.depthMm === undefined ? null : isProud ? 'proud' : 'sunk'}
+        onPick={(sense) => note({ depthMm: Math.abs(found?.depthMm ?? 0) * (sense === 'proud' ? -1 : 1) })}
+      />
+      <EntryField
+        label="How far, from the face"
+        name="found-depth"
+        isNumber
+        shown={found?.depthMm === undefined ? '' : showSize(Math.abs(found.depthMm), units, 2).figure}
+        read={readLength(units, 'depthMm')}
+        onTake={(mm) => note({ depthMm: isProud ? -mm : mm })}
+      />
+      {!isSeal && (
+        <ChoiceRow
+          label="Marks face"
+          options={[
+            { value: 'out', words: 'out' },
+            { value: 'in', words: 'in' },
+            { value: 'none', words: 'none' },
+          ]}
+          value={found?.marks ?? null}
+          onPick={(marks) => note({ marks })}
+        />
+      )}
+      {(isSeal || hasSeal) && (
+        <ChoiceRow
+          label="Lip faces"
+          options={[
+            { value: 'toward_bearing', words: 'the bearing' },
+            { value: 'away', words: 'away' },
+          ]}
+          value={found?.lips ?? null}
+          onPick={(lips) => note({ lips })}
+        />
+      )}
+      {!isSeal && (
+        <ChoiceRow
+          label="Retaining ring"
+          options={[
+            { value: 'yes', words: 'yes' },
+            { value: 'no', words: 'no' },
+          ]}
+          value={found?.retainingRing === undefined ? null : found.retainingRing ? 'yes' : 'no'}
+          onPick={(answer) => note({ retainingRing: answer === 'yes' })}
+        />
+      )}
+      <ChoiceRow
+        label="Thread"
+        options={[
+          { value: 'right', words: 'right-hand' },
+          { value: 'left', words: 'left-hand' },
+        ]}
+        value={found?.threadHand ?? null}
+        onPick={(threadHand) => note({ threadHand })}
+      />
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
-        {(['spacerLeftMm', 'spacerRightMm'] as const).map((side) => <EntryField key={side} label={side === 'spacerLeftMm' ? 'Spacer on the left' : 'Spacer on the right'} name={side} isNumber shown={found?.[side] === undefined ? '' : showSize(found[side], units, 2).figure} read={readLength(units, side)} onTake={(mm) => note({ [side]: mm })} />)}
+        {(['spacerLeftMm', 'spacerRightMm'] as const).map((side) => (
+          <EntryField
+            key={side}
+            label={side === 'spacerLeftMm' ? 'Spacer on the left' : 'Spacer on the right'}
+            name={side}
+            isNumber
+            shown={found?.[side] === undefined ? '' : showSize(found[side], units, 2).figure}
+            read={readLength(units, side)}
+            onTake={(mm) => note({ [side]: mm })}
+          />
+        ))}
       </Box>
-      {found?.spacerLeftMm !== undefined && found.spacerRightMm !== undefined && Math.abs(found.spacerLeftMm - found.spacerRightMm) > 0.05 && <Box role="note" sx={{ fontSize: 16, fontWeight: 700 }}>They are unequal: mark them.</Box>}
-      <EntryField label="Anything else" name="found-note" shown={found?.note ?? ''} read={readText} onTake={(text) => note({ note: text })} />
+      {found?.spacerLeftMm !== undefined &&
+        found.spacerRightMm !== undefined &&
+        Math.abs(found.spacerLeftMm - found.spacerRightMm) > 0.05 && (
+          <Box role="note" sx={{ fontSize: 16, fontWeight: 700 }}>
+            They are unequal: mark them.
+          </Box>
+        )}
+      <EntryField
+        label="Anything else"
+        name="found-note"
+        shown={found?.note ?? ''}
+        read={readText}
+        onTake={(text) => note({ note: text })}
+      />
     </Box>
   );
 }

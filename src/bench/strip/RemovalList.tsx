@@ -18,28 +18,85 @@ export function RemovalList({ view, hasUnfound }: { view: SeatView; hasUnfound: 
   const { seat, casting, fit, work } = view;
   const isShaftInPlace = record.kind === 'seal_only';
   const plan = planRemoval({
-    spec: seat.spec, material: casting.material, interferenceMm: fit?.interference.forDropMm ?? null, neighbours: neighboursOf(views, view, { isStripping: true }), leftIn: sealsBeside(view), hasHidden: hasUnfound, isShaftInPlace,
+    spec: seat.spec,
+    material: casting.material,
+    interferenceMm: fit?.interference.forDropMm ?? null,
+    neighbours: neighboursOf(views, view, { isStripping: true }),
+    leftIn: sealsBeside(view),
+    hasHidden: hasUnfound,
+    isShaftInPlace,
   });
-  const needs = useMemo(() => pickTools({ spec: seat.spec, planned: null }, job.tools), [seat.spec, job.tools]);
-  const toolFor = ({ way }: PlannedRemoval) => needs.find(({ need }) => need === (way === 'slide_hammer' ? 'collet' : 'receiver'))?.fits[0]?.name;
-  if (work.takenOut) return <Box sx={{ fontSize: 17, mt: 1 }} data-testid="taken-out"><b>Out:</b> {REMOVAL_WORDS[work.takenOut.way].name.toLowerCase()}.{work.takenOut.isSpoilt ? ' The old part is not used again.' : ''}</Box>;
+  const needs = useMemo(
+    () => pickTools({ spec: seat.spec, planned: null }, job.tools),
+    [seat.spec, job.tools],
+  );
+  const toolFor = ({ way }: PlannedRemoval) =>
+    needs.find(({ need }) => need === (way === 'slide_hammer' ? 'collet' : 'receiver'))?.fits[0]?.name;
+  if (work.takenOut)
+    return (
+      <Box sx={{ fontSize: 17, mt: 1 }} data-testid="taken-out">
+        <b>Out:</b> {REMOVAL_WORDS[work.takenOut.way].name.toLowerCase()}.
+        {work.takenOut.isSpoilt ? ' The old part is not used again.' : ''}
+      </Box>
+    );
   return (
     <Box data-testid="removal" sx={{ mt: 1.5 }}>
-      <Typography variant="h3">Ways out{plan.exit === 'face' ? ', toward this face' : ', either side'}</Typography>
-      {plan.first.length > 0 && <Box sx={{ fontSize: 16 }}><b>First:</b> {plan.first.map((each) => FIRST_WORDS[each]).join(', then ')}.</Box>}
-      {plan.ways.length === 0 && <Box role="alert" sx={{ fontSize: 17 }}>No way out is left: look at the sizes again.</Box>}
+      <Typography variant="h3">
+        Ways out{plan.exit === 'face' ? ', toward this face' : ', either side'}
+      </Typography>
+      {plan.first.length > 0 && (
+        <Box sx={{ fontSize: 16 }}>
+          <b>First:</b> {plan.first.map((each) => FIRST_WORDS[each]).join(', then ')}.
+        </Box>
+      )}
+      {plan.ways.length === 0 && (
+        <Box role="alert" sx={{ fontSize: 17 }}>
+          No way out is left: look at the sizes again.
+        </Box>
+      )}
       {plan.ways.map((way, i) => (
-        <Box key={way.way} data-removal={way.way} sx={{ borderTop: `1px solid ${token('rule')}`, py: 0.75, display: 'flex', gap: 1, alignItems: 'center' }}>
+        <Box
+          key={way.way}
+          data-removal={way.way}
+          sx={{
+            borderTop: `1px solid ${token('rule')}`,
+            py: 0.75,
+            display: 'flex',
+            gap: 1,
+            alignItems: 'center',
+          }}
+        >
           <Box sx={{ flex: 1 }}>
-            <Box sx={{ fontSize: 19, fontWeight: 750, fontStretch: STRETCH.headline }}>{REMOVAL_WORDS[way.way].name}{i === 0 ? ' (kindest)' : ''}</Box>
-            <Box sx={{ fontSize: 16, color: token('steel') }}>{describe(way, units)} {REMOVAL_WORDS[way.way].how}{toolFor(way) && way.race ? ` On the wall: ${toolFor(way)}.` : ''}</Box>
+            <Box sx={{ fontSize: 19, fontWeight: 750, fontStretch: STRETCH.headline }}>
+              {REMOVAL_WORDS[way.way].name}
+              {i === 0 ? ' (kindest)' : ''}
+            </Box>
+            <Box sx={{ fontSize: 16, color: token('steel') }}>
+              {describe(way, units)} {REMOVAL_WORDS[way.way].how}
+              {toolFor(way) && way.race ? ` On the wall: ${toolFor(way)}.` : ''}
+            </Box>
           </Box>
-          <Button variant="outlined" onClick={() => addEvent('taken_out', { way: way.way, isSpoilt: way.isSpoilt }, { seatId: seat.id })} aria-label={`It is out: ${REMOVAL_WORDS[way.way].name}`}>Out</Button>
+          <Button
+            variant="outlined"
+            onClick={() =>
+              addEvent('taken_out', { way: way.way, isSpoilt: way.isSpoilt }, { seatId: seat.id })
+            }
+            aria-label={`It is out: ${REMOVAL_WORDS[way.way].name}`}
+          >
+            Out
+          </Button>
         </Box>
       ))}
       {plan.forbidden.map(({ way, against }) => (
-        <Box key={way} data-forbidden={way} sx={{ borderTop: `1px solid ${token('rule')}`, py: 0.5, fontSize: 16 }}>
-          <Box component="span" sx={{ textDecoration: 'line-through', color: token('mid') }}>{REMOVAL_WORDS[way].name}</Box>: {against.map((each) => OBJECTION_WORDS[each]).join('; ')}.
+        <Box
+          key={way}
+          data-forbidden={way}
+          sx={{ borderTop: `1px solid ${token('rule')}`, py: 0.5, fontSize: 16 }}
+        >
+          <Box component="span" sx={{ textDecoration: 'line-through', color: token('mid') }}>
+            {REMOVAL_WORDS[way].name}
+          </Box>
+          : {against.map((each) => OBJECTION_WORDS[each]).join('; ')}.
         </Box>
       ))}
     </Box>
@@ -48,8 +105,12 @@ export function RemovalList({ view, hasUnfound }: { view: SeatView; hasUnfound: 
 
 function describe({ race, heatC, alsoLetGo, toolMm, isSpoilt }: PlannedRemoval, units: Units): string {
   const parts: string[] = [];
-  if (heatC !== null) parts.push(`At about ${asText(showTemperature(heatC, units))} it lets go.${alsoLetGo.length > 0 ? ` So does ${alsoLetGo.join(' and ')}.` : ''}`);
+  if (heatC !== null)
+    parts.push(
+      `At about ${asText(showTemperature(heatC, units))} it lets go.${alsoLetGo.length > 0 ? ` So does ${alsoLetGo.join(' and ')}.` : ''}`,
+    );
   if (race) parts.push(`Force ${RACE_WORDS[race]}${isSpoilt ? ': not used again' : ''}.`);
-  if (toolMm && toolMm.max > toolMm.min) parts.push(`${asText(showSize(toolMm.min, units, 1))} to ${asText(showSize(toolMm.max, units, 1))}.`);
+  if (toolMm && toolMm.max > toolMm.min)
+    parts.push(`${asText(showSize(toolMm.min, units, 1))} to ${asText(showSize(toolMm.max, units, 1))}.`);
   return parts.join(' ');
 }

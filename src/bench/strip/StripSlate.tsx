@@ -24,16 +24,69 @@ export function StripSlate({ seatId }: { seatId: string }) {
       {access.length > 0 && (
         <Box sx={{ mb: 1.5 }}>
           <Typography variant="h3">Get at it</Typography>
-          {access.map(({ key, name }) => <Button key={key} variant="text" onClick={() => addEvent('access_done', { key })} sx={{ display: 'flex', width: '100%', justifyContent: 'flex-start', minHeight: 48, px: 0, fontSize: 17, borderTop: `1px solid ${token('rule')}` }}>{name}: done</Button>)}
+          {access.map(({ key, name }) => (
+            <Button
+              key={key}
+              variant="text"
+              onClick={() => addEvent('access_done', { key })}
+              sx={{
+                display: 'flex',
+                width: '100%',
+                justifyContent: 'flex-start',
+                minHeight: 48,
+                px: 0,
+                fontSize: 17,
+                borderTop: `1px solid ${token('rule')}`,
+              }}
+            >
+              {name}: done
+            </Button>
+          ))}
         </Box>
       )}
-      {leftHand.length > 0 && <Box role="note" data-testid="left-hand" sx={{ borderLeft: `6px double ${token('ink')}`, pl: 1, mb: 1.5, fontSize: 17 }}><b>Left-hand thread:</b> {leftHand.map(({ name, size }) => `${name.toLowerCase()}, ${size}`).join('; ')}. Clockwise loosens. Break it loose by hand first.</Box>}
+      {leftHand.length > 0 && (
+        <Box
+          role="note"
+          data-testid="left-hand"
+          sx={{ borderLeft: `6px double ${token('ink')}`, pl: 1, mb: 1.5, fontSize: 17 }}
+        >
+          <b>Left-hand thread:</b>{' '}
+          {leftHand.map(({ name, size }) => `${name.toLowerCase()}, ${size}`).join('; ')}. Clockwise loosens.
+          Break it loose by hand first.
+        </Box>
+      )}
       <Typography variant="h2">{view.seat.name}</Typography>
-      <AsFound seatId={seatId} found={view.work.asFound} isSeal={view.seat.spec.part.type === 'seal'} hasSeal={view.seat.spec.seal !== null} />
+      <AsFound
+        seatId={seatId}
+        found={view.work.asFound}
+        isSeal={view.seat.spec.part.type === 'seal'}
+        hasSeal={view.seat.spec.seal !== null}
+      />
       {hidden.map(({ key, name }) => (
-        <Box key={key} role="alert" data-hidden={key} sx={{ border: `2.5px solid ${token('ink')}`, p: 1, my: 1, fontSize: 17 }}>
-          <b>Hidden: {name.charAt(0).toLowerCase() + name.slice(1)}.</b> {work.hidden.has(key) ? (work.hidden.get(key) ? 'Found, and noted.' : 'Looked for: not there.') : 'It is forgotten easily.'}
-          {!work.hidden.has(key) && <ChoiceRow label="Hidden part" isLabelHidden options={[{ value: 'yes', words: 'Found it' }, { value: 'no', words: 'It is not there' }]} value={null} onPick={(answer) => addEvent('hidden_found', { key, isThere: answer === 'yes' })} />}
+        <Box
+          key={key}
+          role="alert"
+          data-hidden={key}
+          sx={{ border: `2.5px solid ${token('ink')}`, p: 1, my: 1, fontSize: 17 }}
+        >
+          <b>Hidden: {name.charAt(0).toLowerCase() + name.slice(1)}.</b>{' '}
+          {work.hidden.has(key)
+            ? work.hidden.get(key)
+              ? 'Found, and noted.'
+              : 'Looked for: not there.'
+            : 'It is forgotten easily.'}
+          {!work.hidden.has(key) && (
+            <ChoiceRow
+              label="Hidden part"
+              isLabelHidden
+              options={[
+                { value: 'yes', words: 'Found it' },
+                { value: 'no', words: 'It is not there' },
+              ]}
+              value={null}
+              onPick={(answer) => addEvent('hidden_found', { key, isThere: answer === 'yes' })}
+            />
+          )}
         </Box>
       ))}
       <RemovalList view={view} hasUnfound={hidden.some(({ key }) => !work.hidden.has(key))} />

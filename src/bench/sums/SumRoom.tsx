@@ -30,32 +30,93 @@ function sayAnswer(field: AnswerField, answers: Answers, units: Units): { figure
 }
 
 /** One sum on its own page: the answer, the drawing that explains it, the inputs, and where the figure comes from. */
-export function SumRoom({ face, initialInputs, initial, ...room }: RoomProps & { face: SumFace; initialInputs: Inputs; initial: Result<Solved> }) {
+export function SumRoom({
+  face,
+  initialInputs,
+  initial,
+  ...room
+}: RoomProps & { face: SumFace; initialInputs: Inputs; initial: Result<Solved> }) {
   const person = usePerson(room.people);
   const units = person?.units ?? 'metric';
   const { inputs, change, stepBack, canStepBack, reset } = useInputs(face.fields, initialInputs);
   const { shown, issues, isOld } = useSum(sumPath(face), inputs, initial);
-  const fieldNames = new Set(face.fields.flatMap((field) => (field.kind === 'group' ? [field.name, ...field.fields.map(({ name }) => `${field.name}.${name}`)] : [field.name])));
+  const fieldNames = new Set(
+    face.fields.flatMap((field) =>
+      field.kind === 'group'
+        ? [field.name, ...field.fields.map(({ name }) => `${field.name}.${name}`)]
+        : [field.name],
+    ),
+  );
   const loose = issues.filter(({ field }) => !fieldNames.has(field));
   return (
     <RoomFrame here="Quick sums" title={face.title} {...room}>
-      <Box component="nav" aria-label="Way back" className="no-print" sx={{ fontSize: 16, pt: 0.5 }}><Link href="/sums" style={{ color: 'inherit', display: 'inline-block', minHeight: 44, lineHeight: '44px' }}>All sums</Link> · {QUESTIONS[face.asks]}</Box>
-      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: 'minmax(0, 1.45fr) minmax(0, 1fr)' }, columnGap: 5, rowGap: 2, '@media print': { gridTemplateColumns: '1fr' } }}>
+      <Box component="nav" aria-label="Way back" className="no-print" sx={{ fontSize: 16, pt: 0.5 }}>
+        <Link
+          href="/sums"
+          style={{ color: 'inherit', display: 'inline-block', minHeight: 44, lineHeight: '44px' }}
+        >
+          All sums
+        </Link>{' '}
+        · {QUESTIONS[face.asks]}
+      </Box>
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: '1fr', lg: 'minmax(0, 1.45fr) minmax(0, 1fr)' },
+          columnGap: 5,
+          rowGap: 2,
+          '@media print': { gridTemplateColumns: '1fr' },
+        }}
+      >
         <Box sx={{ minWidth: 0 }}>
           {shown && <Answer face={face} solved={shown.solved} units={units} isOld={isOld} />}
-          {loose.map((issue) => <Box key={issue.code} role="alert" sx={{ border: `2.5px solid ${token('ink')}`, px: 2, py: 1, fontWeight: 650, fontSize: 18 }}>{sayIssue(issue)}</Box>)}
-          {shown && <Box sx={{ opacity: isOld ? 0.45 : 1, aspectRatio: `${SCENE.width} / ${SCENE.height}` }} data-testid="sum-picture"><SceneView scene={drawSum({ face, inputs: shown.inputs, answers: shown.solved.answers, units, ...SCENE })} /></Box>}
+          {loose.map((issue) => (
+            <Box
+              key={issue.code}
+              role="alert"
+              sx={{ border: `2.5px solid ${token('ink')}`, px: 2, py: 1, fontWeight: 650, fontSize: 18 }}
+            >
+              {sayIssue(issue)}
+            </Box>
+          ))}
+          {shown && (
+            <Box
+              sx={{ opacity: isOld ? 0.45 : 1, aspectRatio: `${SCENE.width} / ${SCENE.height}` }}
+              data-testid="sum-picture"
+            >
+              <SceneView
+                scene={drawSum({
+                  face,
+                  inputs: shown.inputs,
+                  answers: shown.solved.answers,
+                  units,
+                  ...SCENE,
+                })}
+              />
+            </Box>
+          )}
           {shown && <OtherAnswers face={face} solved={shown.solved} units={units} />}
           {shown && <Provenance face={face} solved={shown.solved} />}
         </Box>
         <Box sx={{ minWidth: 0 }}>
           <SumFields fields={face.fields} inputs={inputs} units={units} issues={issues} onChange={change} />
           <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', mt: 1.5, gap: 1 }}>
-            <Button variant="outlined" disabled={!canStepBack} onClick={stepBack}>Step back</Button>
-            <Button variant="text" onClick={reset}>Usual values</Button>
+            <Button variant="outlined" disabled={!canStepBack} onClick={stepBack}>
+              Step back
+            </Button>
+            <Button variant="text" onClick={reset}>
+              Usual values
+            </Button>
             <CopyLink />
-            <Button variant="text" onClick={() => window.print()}>Print</Button>
-            {face.topic === 'driver' && (['svg', 'dxf'] as const).map((format) => <Button key={format} variant="outlined" href={pusherHref(inputs, format)} download>Pusher, {format.toUpperCase()}</Button>)}
+            <Button variant="text" onClick={() => window.print()}>
+              Print
+            </Button>
+            {face.topic === 'driver' &&
+              (['svg', 'dxf'] as const).map((format) => (
+                <Button key={format} variant="outlined" href={pusherHref(inputs, format)} download>
+                  Pusher, {format.toUpperCase()}
+                </Button>
+              ))}
           </Box>
         </Box>
       </Box>
@@ -63,7 +124,17 @@ export function SumRoom({ face, initialInputs, initial, ...room }: RoomProps & {
   );
 }
 
-function Answer({ face, solved, units, isOld }: { face: SumFace; solved: Solved; units: Units; isOld: boolean }) {
+function Answer({
+  face,
+  solved,
+  units,
+  isOld,
+}: {
+  face: SumFace;
+  solved: Solved;
+  units: Units;
+  isOld: boolean;
+}) {
   const head = face.answers.find(({ name }) => name === face.headline)!;
   const { figure, unit } = sayAnswer(head, solved.answers, units);
   const isLong = figure.length > 9;
@@ -72,43 +143,140 @@ function Answer({ face, solved, units, isOld }: { face: SumFace; solved: Solved;
     <Box aria-live="polite" sx={{ opacity: isOld ? 0.45 : 1 }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, flexWrap: 'wrap' }}>
         <Box sx={{ fontSize: 22, color: token('steel') }}>{head.label}</Box>
-        <Box data-testid="sum-headline" sx={{ fontSize: isLong ? { xs: 30, sm: 40 } : { xs: 64, sm: 84 }, fontWeight: 830, fontStretch: STRETCH.headline, lineHeight: 1 }}>{figure}<Box component="span" sx={{ fontSize: '0.42em', fontWeight: 700, ml: 1 }}>{unit}</Box></Box>
+        <Box
+          data-testid="sum-headline"
+          sx={{
+            fontSize: isLong ? { xs: 30, sm: 40 } : { xs: 64, sm: 84 },
+            fontWeight: 830,
+            fontStretch: STRETCH.headline,
+            lineHeight: 1,
+          }}
+        >
+          {figure}
+          <Box component="span" sx={{ fontSize: '0.42em', fontWeight: 700, ml: 1 }}>
+            {unit}
+          </Box>
+        </Box>
       </Box>
-      {verdict && <Box data-testid="sum-verdict" sx={{ mt: 0.5, fontSize: 22, fontWeight: 750, fontStretch: STRETCH.headline, display: 'inline-block', ...(verdict.severity === 'fault' ? { backgroundColor: token('block'), color: token('onBlock'), px: 1.5 } : verdict.severity === 'caution' ? { border: `2.5px solid ${token('ink')}`, px: 1.5 } : {}) }}>{verdict.severity === 'fault' ? 'No: ' : verdict.severity === 'caution' ? 'Mind: ' : ''}{verdict.words}</Box>}
+      {verdict && (
+        <Box
+          data-testid="sum-verdict"
+          sx={{
+            mt: 0.5,
+            fontSize: 22,
+            fontWeight: 750,
+            fontStretch: STRETCH.headline,
+            display: 'inline-block',
+            ...(verdict.severity === 'fault'
+              ? { backgroundColor: token('block'), color: token('onBlock'), px: 1.5 }
+              : verdict.severity === 'caution'
+                ? { border: `2.5px solid ${token('ink')}`, px: 1.5 }
+                : {}),
+          }}
+        >
+          {verdict.severity === 'fault' ? 'No: ' : verdict.severity === 'caution' ? 'Mind: ' : ''}
+          {verdict.words}
+        </Box>
+      )}
     </Box>
   );
 }
 
 /** The drawing of the pusher that is shown, for the lathe. */
-const pusherHref = (inputs: Inputs, format: 'svg' | 'dxf') => `/api/v1/pusher?${new URLSearchParams({ format, ...Object.fromEntries(['bore_mm', 'outside_mm', 'width_mm', 'depth_to_shoulder_mm', 'rod_mm', 'type'].map((name) => [name, String(inputs[name])])) }).toString()}`;
+const pusherHref = (inputs: Inputs, format: 'svg' | 'dxf') =>
+  `/api/v1/pusher?${new URLSearchParams({ format, ...Object.fromEntries(['bore_mm', 'outside_mm', 'width_mm', 'depth_to_shoulder_mm', 'rod_mm', 'type'].map((name) => [name, String(inputs[name])])) }).toString()}`;
 
 function CopyLink() {
   const [isCopied, setCopied] = useState(false);
-  const copy = async () => { try { await navigator.clipboard.writeText(window.location.href); setCopied(true); setTimeout(() => setCopied(false), 3000); } catch { window.prompt('The link to this sum', window.location.href); } };
-  return <Button variant="text" onClick={() => void copy()}>{isCopied ? 'Link copied' : 'Copy link'}</Button>;
+  const copy = async () => {
+    try {
+      await navigator.clipboard.writeText(window.location.href);
+      setCopied(true);
+      setTimeout(() => setCopied(false), 3000);
+    } catch {
+      window.prompt('The link to this sum', window.location.href);
+    }
+  };
+  return (
+    <Button variant="text" onClick={() => void copy()}>
+      {isCopied ? 'Link copied' : 'Copy link'}
+    </Button>
+  );
 }
 
-const row = { display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '150px 1fr' }, columnGap: 2, py: 0.5, borderTop: `1px solid ${token('rule')}`, fontSize: 17 } as const;
+const row = {
+  display: 'grid',
+  gridTemplateColumns: { xs: '1fr', sm: '150px 1fr' },
+  columnGap: 2,
+  py: 0.5,
+  borderTop: `1px solid ${token('rule')}`,
+  fontSize: 17,
+} as const;
 
 /** Everything else that the sum gives. */
 function OtherAnswers({ face, solved, units }: { face: SumFace; solved: Solved; units: Units }) {
   return (
     <Box sx={{ mt: 2, display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' }, columnGap: 4 }}>
-      {face.answers.filter(({ name }) => name !== face.headline).map((field) => <Box key={field.name} sx={{ ...row, gridTemplateColumns: '1fr auto', ...(field.quantity === 'words' && { gridColumn: '1 / -1', gridTemplateColumns: { xs: '1fr', sm: '150px 1fr' } }) }}><Box sx={{ color: token('steel') }}>{field.label}</Box><Box data-answer={field.name} sx={{ fontWeight: 750, textAlign: field.quantity === 'words' ? 'left' : 'right' }}>{asText(sayAnswer(field, solved.answers, units))}</Box></Box>)}
+      {face.answers
+        .filter(({ name }) => name !== face.headline)
+        .map((field) => (
+          <Box
+            key={field.name}
+            sx={{
+              ...row,
+              gridTemplateColumns: '1fr auto',
+              ...(field.quantity === 'words' && {
+                gridColumn: '1 / -1',
+                gridTemplateColumns: { xs: '1fr', sm: '150px 1fr' },
+              }),
+            }}
+          >
+            <Box sx={{ color: token('steel') }}>{field.label}</Box>
+            <Box
+              data-answer={field.name}
+              sx={{ fontWeight: 750, textAlign: field.quantity === 'words' ? 'left' : 'right' }}
+            >
+              {asText(sayAnswer(field, solved.answers, units))}
+            </Box>
+          </Box>
+        ))}
     </Box>
   );
 }
 
 /** `α_r` with its index set low, as print has it. */
-const WithSubscripts = ({ text }: { text: string }) => text.split(/_(\([^)]*\)|[\p{L}\d]+)/u).map((part, i) => (i % 2 === 1 ? <sub key={i}>{part.replace(/^\((.*)\)$/, '$1')}</sub> : part));
+const WithSubscripts = ({ text }: { text: string }) =>
+  text
+    .split(/_(\([^)]*\)|[\p{L}\d]+)/u)
+    .map((part, i) => (i % 2 === 1 ? <sub key={i}>{part.replace(/^\((.*)\)$/, '$1')}</sub> : part));
 
 /** Where the figure comes from: formula, the numbers put in, source, limits, largest doubt. */
 function Provenance({ face, solved }: { face: SumFace; solved: Solved }) {
   return (
     <Box sx={{ mt: 2 }}>
-      {face.caution && <Box role="note" sx={{ mb: 1.5, border: `2.5px solid ${token('ink')}`, px: 2, py: 1, fontSize: 17 }}><b>Caution.</b> {face.caution} The machine’s manual and local rules come first.</Box>}
-      {([['Formula', face.formula], ['With these', solved.filled], ['Source', face.source], ['Holds for', face.valid], ['Largest doubt', face.largestDoubt]] as const).map(([name, words]) => (
-        <Box key={name} sx={row}><Box sx={{ color: token('steel') }}>{name}</Box><Box data-part={name} sx={{ overflowWrap: 'anywhere', fontWeight: name === 'With these' ? 700 : 450 }}>{name === 'Formula' ? <WithSubscripts text={words} /> : words}</Box></Box>
+      {face.caution && (
+        <Box role="note" sx={{ mb: 1.5, border: `2.5px solid ${token('ink')}`, px: 2, py: 1, fontSize: 17 }}>
+          <b>Caution.</b> {face.caution} The machine’s manual and local rules come first.
+        </Box>
+      )}
+      {(
+        [
+          ['Formula', face.formula],
+          ['With these', solved.filled],
+          ['Source', face.source],
+          ['Holds for', face.valid],
+          ['Largest doubt', face.largestDoubt],
+        ] as const
+      ).map(([name, words]) => (
+        <Box key={name} sx={row}>
+          <Box sx={{ color: token('steel') }}>{name}</Box>
+          <Box
+            data-part={name}
+            sx={{ overflowWrap: 'anywhere', fontWeight: name === 'With these' ? 700 : 450 }}
+          >
+            {name === 'Formula' ? <WithSubscripts text={words} /> : words}
+          </Box>
+        </Box>
       ))}
     </Box>
   );

@@ -14,20 +14,80 @@ type Entry = Pick<SumFace, 'topic' | 'mode' | 'asks' | 'title' | 'lead' | 'keywo
 export function SumsIndex({ entries, ...room }: RoomProps & { entries: readonly Entry[] }) {
   const [wanted, setWanted] = useState('');
   const found = findByWords(entries, wanted, ({ title, keywords, lead }) => `${title} ${keywords} ${lead}`);
-  const groups = (Object.keys(QUESTIONS) as QuestionCode[]).map((code) => ({ code, sums: found.filter(({ asks }) => asks === code) })).filter(({ sums }) => sums.length > 0);
+  const groups = (Object.keys(QUESTIONS) as QuestionCode[])
+    .map((code) => ({ code, sums: found.filter(({ asks }) => asks === code) }))
+    .filter(({ sums }) => sums.length > 0);
   return (
     <RoomFrame here="Quick sums" title="Quick sums" subtitle="every calculation, without a job" {...room}>
       <Box sx={{ py: 2, maxWidth: 640 }}>
-        <TextField autoFocus fullWidth label="What do you want to know?" placeholder="shim, seconds, push …" value={wanted} onChange={(event) => setWanted(event.target.value)} slotProps={{ htmlInput: { 'data-testid': 'find-sum' } }} />
+        <TextField
+          autoFocus
+          fullWidth
+          label="What do you want to know?"
+          placeholder="shim, seconds, push …"
+          value={wanted}
+          onChange={(event) => setWanted(event.target.value)}
+          slotProps={{ htmlInput: { 'data-testid': 'find-sum' } }}
+        />
       </Box>
-      {groups.length === 0 && <Box role="status" sx={{ fontSize: 20 }}>No sum has these words. <Box component="button" onClick={() => setWanted('')} sx={{ font: 'inherit', minHeight: 48, background: 'none', border: 0, textDecoration: 'underline', color: token('ink'), cursor: 'pointer' }}>Show all</Box></Box>}
+      {groups.length === 0 && (
+        <Box role="status" sx={{ fontSize: 20 }}>
+          No sum has these words.{' '}
+          <Box
+            component="button"
+            onClick={() => setWanted('')}
+            sx={{
+              font: 'inherit',
+              minHeight: 48,
+              background: 'none',
+              border: 0,
+              textDecoration: 'underline',
+              color: token('ink'),
+              cursor: 'pointer',
+            }}
+          >
+            Show all
+          </Box>
+        </Box>
+      )}
       <Box sx={{ columnCount: { xs: 1, md: 2, lg: 3 }, columnGap: 5 }}>
         {groups.map(({ code, sums }) => (
-          <Box key={code} component="section" aria-label={QUESTIONS[code]} sx={{ breakInside: 'avoid', mb: 3 }}>
-            <Box component="h2" sx={{ m: 0, fontSize: 30, fontWeight: 800, fontStretch: STRETCH.headline, borderBottom: `3px solid ${token('ink')}` }}>{QUESTIONS[code]}</Box>
+          <Box
+            key={code}
+            component="section"
+            aria-label={QUESTIONS[code]}
+            sx={{ breakInside: 'avoid', mb: 3 }}
+          >
+            <Box
+              component="h2"
+              sx={{
+                m: 0,
+                fontSize: 30,
+                fontWeight: 800,
+                fontStretch: STRETCH.headline,
+                borderBottom: `3px solid ${token('ink')}`,
+              }}
+            >
+              {QUESTIONS[code]}
+            </Box>
             {sums.map((sum) => (
-              <Box key={sumPath(sum)} component={Link} href={`/sums/${sumPath(sum)}`} sx={{ display: 'block', py: 1, minHeight: 48, color: token('ink'), textDecoration: 'none', borderBottom: `1px solid ${token('rule')}`, '&:hover b, &:focus-visible b': { textDecoration: 'underline' } }}>
-                <Box component="b" sx={{ fontSize: 19, fontWeight: 720, fontStretch: STRETCH.headline }}>{sum.title}</Box>
+              <Box
+                key={sumPath(sum)}
+                component={Link}
+                href={`/sums/${sumPath(sum)}`}
+                sx={{
+                  display: 'block',
+                  py: 1,
+                  minHeight: 48,
+                  color: token('ink'),
+                  textDecoration: 'none',
+                  borderBottom: `1px solid ${token('rule')}`,
+                  '&:hover b, &:focus-visible b': { textDecoration: 'underline' },
+                }}
+              >
+                <Box component="b" sx={{ fontSize: 19, fontWeight: 720, fontStretch: STRETCH.headline }}>
+                  {sum.title}
+                </Box>
                 <Box sx={{ fontSize: 16, color: token('steel'), lineHeight: 1.25 }}>{sum.lead}</Box>
               </Box>
             ))}

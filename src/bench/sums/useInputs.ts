@@ -9,13 +9,16 @@ export type FieldPath = string;
 
 const MOST_STEPS_BACK = 50;
 
-export const valueAt = (inputs: Inputs, path: FieldPath): unknown => path.split('.').reduce<unknown>((value, key) => (value as Record<string, unknown>)[key], inputs);
+export const valueAt = (inputs: Inputs, path: FieldPath): unknown =>
+  path.split('.').reduce<unknown>((value, key) => (value as Record<string, unknown>)[key], inputs);
 
 const withValues = (inputs: Inputs, changes: Readonly<Record<FieldPath, unknown>>): Inputs => {
   const copy = structuredClone(inputs) as Record<string, unknown>;
   for (const [path, value] of Object.entries(changes)) {
     const keys = path.split('.');
-    const holder = keys.slice(0, -1).reduce<Record<string, unknown>>((inner, key) => inner[key] as Record<string, unknown>, copy);
+    const holder = keys
+      .slice(0, -1)
+      .reduce<Record<string, unknown>>((inner, key) => inner[key] as Record<string, unknown>, copy);
     holder[keys.at(-1)!] = value;
   }
   return copy;
@@ -30,7 +33,8 @@ export function useInputs(fields: readonly Field[], initial: Inputs) {
   useEffect(() => {
     const query = writeAddress(fields, inputs).toString();
     const url = `${window.location.pathname}${query ? `?${query}` : ''}`;
-    if (`${window.location.pathname}${window.location.search}` !== url) window.history.replaceState(window.history.state, '', url);
+    if (`${window.location.pathname}${window.location.search}` !== url)
+      window.history.replaceState(window.history.state, '', url);
   }, [fields, inputs]);
 
   const change = (changes: Readonly<Record<FieldPath, unknown>>) => {
@@ -40,7 +44,18 @@ export function useInputs(fields: readonly Field[], initial: Inputs) {
     setLastChanged(which);
     setInputs(withValues(inputs, changes));
   };
-  const stepBack = () => { const last = past.at(-1); setLastChanged(null); if (last) { setInputs(last); setPast(past.slice(0, -1)); } };
-  const reset = () => { setLastChanged(null); setPast([...past, inputs]); setInputs(usualInputs(fields)); };
+  const stepBack = () => {
+    const last = past.at(-1);
+    setLastChanged(null);
+    if (last) {
+      setInputs(last);
+      setPast(past.slice(0, -1));
+    }
+  };
+  const reset = () => {
+    setLastChanged(null);
+    setPast([...past, inputs]);
+    setInputs(usualInputs(fields));
+  };
   return { inputs, change, stepBack, canStepBack: past.length > 0, reset };
 }

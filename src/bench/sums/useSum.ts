@@ -19,10 +19,18 @@ type Asked = { inputs: Readonly<Record<string, unknown>>; result: Result<Solved>
  */
 export function useSum(path: string, inputs: Readonly<Record<string, unknown>>, initial: Result<Solved>) {
   const [asked, setAsked] = useState<Asked>({ inputs, result: initial });
-  const [shown, setShown] = useState<{ inputs: Asked['inputs']; solved: Solved } | null>(initial.ok ? { inputs, solved: initial.value } : null);
+  const [shown, setShown] = useState<{ inputs: Asked['inputs']; solved: Solved } | null>(
+    initial.ok ? { inputs, solved: initial.value } : null,
+  );
   const worker = useRef<Promise<{ remote: Remote<SumWorker>; raw: Worker }> | null>(null);
 
-  useEffect(() => () => { void worker.current?.then(({ raw }) => raw.terminate()); worker.current = null; }, []);
+  useEffect(
+    () => () => {
+      void worker.current?.then(({ raw }) => raw.terminate());
+      worker.current = null;
+    },
+    [],
+  );
 
   useEffect(() => {
     if (asked.inputs === inputs) return;
@@ -36,9 +44,17 @@ export function useSum(path: string, inputs: Readonly<Record<string, unknown>>, 
       if (result.ok) setShown({ inputs, solved: result.value });
     };
     // Fetching the worker fails while the server is away: the next change tries again.
-    ask().catch(() => { worker.current = null; });
-    return () => { isOvertaken = true; };
+    ask().catch(() => {
+      worker.current = null;
+    });
+    return () => {
+      isOvertaken = true;
+    };
   }, [path, inputs, asked.inputs]);
 
-  return { shown, issues: asked.result.ok ? [] : asked.result.issues, isOld: asked.inputs !== inputs || !asked.result.ok };
+  return {
+    shown,
+    issues: asked.result.ok ? [] : asked.result.issues,
+    isOld: asked.inputs !== inputs || !asked.result.ok,
+  };
 }

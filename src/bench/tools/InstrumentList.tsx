@@ -9,20 +9,36 @@ import { PlainField } from '@/ui/fields/PlainField';
 import { token } from '@/ui/theme/tokens';
 
 /** The instruments with what they resolve, how far they may be off, and when their calibration ends. */
-export function InstrumentList({ instruments, nowMs }: { instruments: readonly Instrument[]; nowMs: number }) {
+export function InstrumentList({
+  instruments,
+  nowMs,
+}: {
+  instruments: readonly Instrument[];
+  nowMs: number;
+}) {
   const today = new Date(nowMs).toISOString().slice(0, 10);
   return (
     <Box sx={{ mt: 3 }} data-testid="instruments">
       <Typography variant="h3">instruments</Typography>
       <Box sx={{ borderTop: `4px solid ${token('ink')}` }}>
-        {instruments.map((instrument) => <InstrumentRow key={instrument.id} instrument={instrument} today={today} />)}
+        {instruments.map((instrument) => (
+          <InstrumentRow key={instrument.id} instrument={instrument} today={today} />
+        ))}
       </Box>
-      <Box sx={{ fontSize: 16, color: token('steel'), mt: 0.5 }}>What an instrument reads after its day stays on record, and is marked.</Box>
+      <Box sx={{ fontSize: 16, color: token('steel'), mt: 0.5 }}>
+        What an instrument reads after its day stays on record, and is marked.
+      </Box>
     </Box>
   );
 }
 
-function InstrumentRow({ instrument: { id, name, kind, resolution, u, calibrationDue }, today }: { instrument: Instrument; today: string }) {
+function InstrumentRow({
+  instrument: { id, name, kind, resolution, u, calibrationDue },
+  today,
+}: {
+  instrument: Instrument;
+  today: string;
+}) {
   const router = useRouter();
   const [due, setDue] = useState(calibrationDue ?? '');
   const [problem, setProblem] = useState(false);
@@ -34,11 +50,34 @@ function InstrumentRow({ instrument: { id, name, kind, resolution, u, calibratio
     router.refresh();
   };
   return (
-    <Box data-instrument={name} data-overdue={isOverdue} sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 2, borderBottom: `1px solid ${token('rule')}`, minHeight: 60, fontSize: 18 }}>
+    <Box
+      data-instrument={name}
+      data-overdue={isOverdue}
+      sx={{
+        display: 'flex',
+        flexWrap: 'wrap',
+        alignItems: 'center',
+        gap: 2,
+        borderBottom: `1px solid ${token('rule')}`,
+        minHeight: 60,
+        fontSize: 18,
+      }}
+    >
       <Box sx={{ flex: 1, minWidth: 220, fontWeight: 650 }}>{name}</Box>
-      <Box sx={{ width: 200, color: token('steel') }}>shows {resolution} {unit}, u {u} {unit}</Box>
-      <PlainField type="date" label="Calibrated until" name={`due-${id}`} value={due} onChange={(day) => void save(day)} width={190} />
-      <Box sx={{ width: 150, fontWeight: 750 }}>{problem ? 'not saved: try again' : isOverdue ? 'overdue' : due ? '' : 'not watched'}</Box>
+      <Box sx={{ width: 200, color: token('steel') }}>
+        shows {resolution} {unit}, u {u} {unit}
+      </Box>
+      <PlainField
+        type="date"
+        label="Calibrated until"
+        name={`due-${id}`}
+        value={due}
+        onChange={(day) => void save(day)}
+        width={190}
+      />
+      <Box sx={{ width: 150, fontWeight: 750 }}>
+        {problem ? 'not saved: try again' : isOverdue ? 'overdue' : due ? '' : 'not watched'}
+      </Box>
     </Box>
   );
 }

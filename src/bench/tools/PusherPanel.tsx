@@ -19,24 +19,61 @@ export function PusherPanel({ seat, units }: { seat: Seat; units: Units }) {
   const type = part.type ?? 'deep_groove';
   if (type === 'bush' || type === 'seal') return null;
   const made = pusherFor({ ...part, type, depthToShoulderMm: housing.depthToShoulderMm }, Number(rod));
-  const query = new URLSearchParams({ bore_mm: String(part.boreMm), outside_mm: String(part.outsideMm), width_mm: String(part.widthMm), type, depth_to_shoulder_mm: String(housing.depthToShoulderMm), rod_mm: rod });
+  const query = new URLSearchParams({
+    bore_mm: String(part.boreMm),
+    outside_mm: String(part.outsideMm),
+    width_mm: String(part.widthMm),
+    type,
+    depth_to_shoulder_mm: String(housing.depthToShoulderMm),
+    rod_mm: rod,
+  });
   return (
-    <Box data-testid="pusher" sx={{ border: `2px solid ${token('ink')}`, p: 2, mt: 1.5, display: 'flex', gap: 3, flexWrap: 'wrap' }}>
+    <Box
+      data-testid="pusher"
+      sx={{ border: `2px solid ${token('ink')}`, p: 2, mt: 1.5, display: 'flex', gap: 3, flexWrap: 'wrap' }}
+    >
       <Box sx={{ flex: 1, minWidth: 280 }}>
         <Typography variant="h3">Turn one: stepped pusher for {part.designation}</Typography>
-        <ChoiceRow label="Rod" options={RODS.map((value) => ({ value, words: `M${value}` }))} value={rod} onPick={setRod} />
+        <ChoiceRow
+          label="Rod"
+          options={RODS.map((value) => ({ value, words: `M${value}` }))}
+          value={rod}
+          onPick={setRod}
+        />
         {made.ok ? (
           <Box sx={{ fontSize: 17, mt: 1 }}>
-            Flange {asText(showSize(made.value.flangeMm, units, 1))} × {asText(showSize(made.value.flangeLengthMm, units, 1))}, spigot {asText(showSize(made.value.spigotMm, units, 1))} × {asText(showSize(made.value.spigotLengthMm, units, 1))}, hole {asText(showSize(made.value.holeMm, units, 1))}{made.value.relief ? `, relieved to ${asText(showSize(made.value.relief.diameterMm, units, 1))} so that only the outer race carries` : ''}. Brass or aluminium; unhardened steel where the force is high. Rod of class 8.8.
+            Flange {asText(showSize(made.value.flangeMm, units, 1))} ×{' '}
+            {asText(showSize(made.value.flangeLengthMm, units, 1))}, spigot{' '}
+            {asText(showSize(made.value.spigotMm, units, 1))} ×{' '}
+            {asText(showSize(made.value.spigotLengthMm, units, 1))}, hole{' '}
+            {asText(showSize(made.value.holeMm, units, 1))}
+            {made.value.relief
+              ? `, relieved to ${asText(showSize(made.value.relief.diameterMm, units, 1))} so that only the outer race carries`
+              : ''}
+            . Brass or aluminium; unhardened steel where the force is high. Rod of class 8.8.
             <Box sx={{ display: 'flex', gap: 1, mt: 1 }}>
-              <Button variant="outlined" component="a" href={`/api/v1/pusher?format=svg&${query}`} download>SVG</Button>
-              <Button variant="outlined" component="a" href={`/api/v1/pusher?format=dxf&${query}`} download>DXF</Button>
+              <Button variant="outlined" component="a" href={`/api/v1/pusher?format=svg&${query}`} download>
+                SVG
+              </Button>
+              <Button variant="outlined" component="a" href={`/api/v1/pusher?format=dxf&${query}`} download>
+                DXF
+              </Button>
             </Box>
           </Box>
-        ) : <Box role="alert" sx={{ fontSize: 17, mt: 1, fontWeight: 650 }}>{sayIssue(made.issues[0]!)}</Box>}
+        ) : (
+          <Box role="alert" sx={{ fontSize: 17, mt: 1, fontWeight: 650 }}>
+            {sayIssue(made.issues[0]!)}
+          </Box>
+        )}
       </Box>
       {/* eslint-disable-next-line @next/next/no-img-element -- drawn by the server from these very numbers */}
-      {made.ok && <img src={`/api/v1/pusher?format=svg&${query}`} alt="The pusher, half in section" style={{ width: 340, maxWidth: '100%', backgroundColor: '#fff' }} />}
+      {made.ok && (
+        <img
+          src={`/api/v1/pusher?format=svg&${query}`}
+          alt="The pusher, half in section"
+          style={{ width: 340, maxWidth: '100%', backgroundColor: '#fff' }}
+        />
+      )}
     </Box>
   );
 }

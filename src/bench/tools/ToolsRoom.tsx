@@ -21,8 +21,17 @@ import { InstrumentList } from './InstrumentList';
 import { PusherPanel } from './PusherPanel';
 import { ToolRow } from './ToolRow';
 
-export type SeatOfJob = { seat: Seat; machine: string; jobId: string; planned: { housingC: number; ringC: number } | null };
-type Props = RoomProps & { tools: readonly Tool[]; instruments: readonly Instrument[]; forSeat: SeatOfJob | null };
+export type SeatOfJob = {
+  seat: Seat;
+  machine: string;
+  jobId: string;
+  planned: { housingC: number; ringC: number } | null;
+};
+type Props = RoomProps & {
+  tools: readonly Tool[];
+  instruments: readonly Instrument[];
+  forSeat: SeatOfJob | null;
+};
 
 const UNDO_MS = 60_000;
 /** The form, and what checks it, come when a tool is to be changed. */
@@ -36,11 +45,17 @@ export function ToolsRoom({ tools, instruments, forSeat, ...room }: Props) {
   const [editing, setEditing] = useState<Tool | 'new' | null>(null);
   const [taken, setTaken] = useState<Tool | null>(null);
   const form = useLoaded(loadForm, editing !== null);
-  const needs = useMemo(() => (forSeat ? pickTools({ spec: forSeat.seat.spec, planned: forSeat.planned }, tools) : []), [forSeat, tools]);
+  const needs = useMemo(
+    () => (forSeat ? pickTools({ spec: forSeat.seat.spec, planned: forSeat.planned }, tools) : []),
+    [forSeat, tools],
+  );
   const fits = new Set(needs.flatMap((need) => need.fits.map(({ id }) => id)));
   const nearly = new Map(needs.flatMap((need) => need.nearly.map(({ tool, by }) => [tool.id, by] as const)));
   const takeOff = async (tool: Tool) => {
-    if ((await sendJson(`/api/v1/tools/${tool.id}`, 'DELETE')).isOk) { setTaken(tool); router.refresh(); }
+    if ((await sendJson(`/api/v1/tools/${tool.id}`, 'DELETE')).isOk) {
+      setTaken(tool);
+      router.refresh();
+    }
   };
   const hangBack = async () => {
     if (taken) await sendJson('/api/v1/tools', 'POST', taken);
@@ -51,28 +66,110 @@ export function ToolsRoom({ tools, instruments, forSeat, ...room }: Props) {
   return (
     <RoomFrame here="Bench" title="Tool wall" subtitle={`${tools.length} tools`} {...room}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mt: 2 }}>
-        <Typography variant="h1" sx={{ flex: 1 }}>{forSeat ? (missing.length === 0 ? `All that the ${forSeat.seat.name.toLowerCase()} needs hangs here.` : `Missing: ${missing.map(({ need }) => TOOL_NEED_WORDS[need]).join(', ')}.`) : 'What hangs on the wall.'}</Typography>
-        <Button variant="outlined" onClick={() => setEditing('new')}>Hang a tool up</Button>
+        <Typography variant="h1" sx={{ flex: 1 }}>
+          {forSeat
+            ? missing.length === 0
+              ? `All that the ${forSeat.seat.name.toLowerCase()} needs hangs here.`
+              : `Missing: ${missing.map(({ need }) => TOOL_NEED_WORDS[need]).join(', ')}.`
+            : 'What hangs on the wall.'}
+        </Typography>
+        <Button variant="outlined" onClick={() => setEditing('new')}>
+          Hang a tool up
+        </Button>
       </Box>
       {forSeat && (
         <Box data-testid="needs" sx={{ mt: 1, mb: 1 }}>
           {needs.map((need) => (
-            <Box key={need.need} data-need={need.need} data-fits={need.fits.length} sx={{ fontSize: 18, minHeight: 30 }}>
-              <b>{TOOL_NEED_WORDS[need.need]}</b>{need.need === 'heat' || need.need === 'cold' ? '' : `, ${asText(showSize(need.min, units, 1))} to ${asText(showSize(need.max, units, 1))}`}: {need.fits[0] ? need.fits.slice(0, 3).map(({ name }) => name).join(', ') : `none${need.nearly[0] ? `; ${need.nearly[0].tool.name} is off by ${asText(showSize(need.nearly[0].by, units, 1))}` : ''}. Buy, rent, borrow or make`}
+            <Box
+              key={need.need}
+              data-need={need.need}
+              data-fits={need.fits.length}
+              sx={{ fontSize: 18, minHeight: 30 }}
+            >
+              <b>{TOOL_NEED_WORDS[need.need]}</b>
+              {need.need === 'heat' || need.need === 'cold'
+                ? ''
+                : `, ${asText(showSize(need.min, units, 1))} to ${asText(showSize(need.max, units, 1))}`}
+              :{' '}
+              {need.fits[0]
+                ? need.fits
+                    .slice(0, 3)
+                    .map(({ name }) => name)
+                    .join(', ')
+                : `none${need.nearly[0] ? `; ${need.nearly[0].tool.name} is off by ${asText(showSize(need.nearly[0].by, units, 1))}` : ''}. Buy, rent, borrow or make`}
             </Box>
           ))}
-          <Link href={`/jobs/${forSeat.jobId}/${forSeat.seat.id}/way-in`} style={{ color: token('ink'), fontSize: 17 }}>Back to the {forSeat.machine}</Link>
+          <Link
+            href={`/jobs/${forSeat.jobId}/${forSeat.seat.id}/way-in`}
+            style={{ color: token('ink'), fontSize: 17 }}
+          >
+            Back to the {forSeat.machine}
+          </Link>
           {missing.some(({ need }) => need === 'driver') && <PusherPanel seat={forSeat.seat} units={units} />}
         </Box>
       )}
       {TOOL_SORTS.map((sort) => {
         const those = tools.filter((tool) => tool.sort === sort);
-        return those.length > 0 && <ToolRow key={sort} title={TOOL_SORT_WORDS[sort]} tools={those} units={units} fits={fits} nearly={nearly} isPicking={forSeat !== null} onPick={setEditing} />;
+        return (
+          those.length > 0 && (
+            <ToolRow
+              key={sort}
+              title={TOOL_SORT_WORDS[sort]}
+              tools={those}
+              units={units}
+              fits={fits}
+              nearly={nearly}
+              isPicking={forSeat !== null}
+              onPick={setEditing}
+            />
+          )
+        );
       })}
-      {tools.length === 0 && <Box sx={{ fontSize: 18, my: 2 }} data-testid="wall-empty">Nothing hangs here yet. With the first driver, each seat says whether it serves.</Box>}
+      {tools.length === 0 && (
+        <Box sx={{ fontSize: 18, my: 2 }} data-testid="wall-empty">
+          Nothing hangs here yet. With the first driver, each seat says whether it serves.
+        </Box>
+      )}
       <InstrumentList instruments={instruments} nowMs={room.nowMs} />
-      {editing && form && <form.ToolForm key={editing === 'new' ? 'new' : editing.id} tool={editing === 'new' ? null : editing} units={units} onClose={() => setEditing(null)} onSaved={() => { setEditing(null); router.refresh(); }} onTakeOff={(tool) => { setEditing(null); void takeOff(tool); }} />}
-      <Snackbar open={taken !== null} autoHideDuration={UNDO_MS} onClose={(_, reason) => { if (reason !== 'clickaway') setTaken(null); }} transitionDuration={0} anchorOrigin={{ vertical: 'top', horizontal: 'center' }} message={taken ? `${taken.name} is off the wall.` : ''} action={<Button sx={{ color: token('onBlock'), minHeight: 48, textDecoration: 'underline', textUnderlineOffset: 4 }} onClick={() => void hangBack()}>Undo</Button>} />
+      {editing && form && (
+        <form.ToolForm
+          key={editing === 'new' ? 'new' : editing.id}
+          tool={editing === 'new' ? null : editing}
+          units={units}
+          onClose={() => setEditing(null)}
+          onSaved={() => {
+            setEditing(null);
+            router.refresh();
+          }}
+          onTakeOff={(tool) => {
+            setEditing(null);
+            void takeOff(tool);
+          }}
+        />
+      )}
+      <Snackbar
+        open={taken !== null}
+        autoHideDuration={UNDO_MS}
+        onClose={(_, reason) => {
+          if (reason !== 'clickaway') setTaken(null);
+        }}
+        transitionDuration={0}
+        anchorOrigin={{ vertical: 'top', horizontal: 'center' }}
+        message={taken ? `${taken.name} is off the wall.` : ''}
+        action={
+          <Button
+            sx={{
+              color: token('onBlock'),
+              minHeight: 48,
+              textDecoration: 'underline',
+              textUnderlineOffset: 4,
+            }}
+            onClick={() => void hangBack()}
+          >
+            Undo
+          </Button>
+        }
+      />
     </RoomFrame>
   );
 }

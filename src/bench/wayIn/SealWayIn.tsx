@@ -20,11 +20,34 @@ export function SealWayIn({ view }: { view: SeatView }) {
       <Typography variant="h2">{seat.name}</Typography>
       <BlockList view={view} blocks={blocks} />
       <Box sx={{ fontSize: 17, lineHeight: 1.35 }}>
-        Cold, dry seat, spring side toward what is to be held. Lip greased; a sleeve over thread or splines. Driver bigger than {seat.spec.part.outsideMm} mm on the steel rim: flush when the casting stops it.
+        Cold, dry seat, spring side toward what is to be held. Lip greased; a sleeve over thread or splines.
+        Driver bigger than {seat.spec.part.outsideMm} mm on the steel rim: flush when the casting stops it.
         {record.kind !== 'seal_only' && ' Only when the metal has cooled.'}
       </Box>
-      {history.wayIn ? <Box sx={{ fontSize: 18, mt: 1 }}><b>Chosen:</b> driven in cold.</Box> : <Button variant="contained" data-way="drive" disabled={isShut(blocks)} sx={{ mt: 1.5 }} onClick={() => addEvent('way_in_chosen', { way: 'drive', housingC: record.roomC, ringC: record.roomC, formulaVersion: FORMULA_VERSION }, { seatId: seat.id })}>Drive it in cold</Button>}
-      <Box sx={{ borderTop: `1.5px solid ${token('steel')}`, mt: 1.5, pt: 0.75, fontSize: 16 }}><b>{CAUTIONS.press}</b> {CAUTIONS.manual_first}</Box>
+      {history.wayIn ? (
+        <Box sx={{ fontSize: 18, mt: 1 }}>
+          <b>Chosen:</b> driven in cold.
+        </Box>
+      ) : (
+        <Button
+          variant="contained"
+          data-way="drive"
+          disabled={isShut(blocks)}
+          sx={{ mt: 1.5 }}
+          onClick={() =>
+            addEvent(
+              'way_in_chosen',
+              { way: 'drive', housingC: record.roomC, ringC: record.roomC, formulaVersion: FORMULA_VERSION },
+              { seatId: seat.id },
+            )
+          }
+        >
+          Drive it in cold
+        </Button>
+      )}
+      <Box sx={{ borderTop: `1.5px solid ${token('steel')}`, mt: 1.5, pt: 0.75, fontSize: 16 }}>
+        <b>{CAUTIONS.press}</b> {CAUTIONS.manual_first}
+      </Box>
     </Box>
   );
 }

@@ -5,7 +5,8 @@ import { ask, type AskContext } from './ask';
 import { quickSeat, usualClassFor } from './quickSeat';
 
 const CONTEXT: AskContext = {
-  units: 'metric', jobs: [{ jobId: 'j7', code: bagCode(7), machine: 'Ostrel 250', number: 7 }],
+  units: 'metric',
+  jobs: [{ jobId: 'j7', code: bagCode(7), machine: 'Ostrel 250', number: 7 }],
   kinds: [{ kind: 'two_stroke_crankcase', name: 'Two-stroke crankcase', keywords: 'saw case' }],
 };
 const asked = (text: string, units: AskContext['units'] = 'metric') => ask(text, { ...CONTEXT, units });
@@ -13,7 +14,15 @@ const asked = (text: string, units: AskContext['units'] = 'metric') => ask(text,
 describe('the ask line', () => {
   it('a designation and a metal: heat, freezer minutes, race to push, usual fit', () => {
     const answer = asked('6306 al');
-    expect(answer).toMatchObject({ kind: 'seat', seat: { part: { designation: '6306', outsideMm: 72 }, material: 'alsi9cu3', usualClass: 'N7', pushRace: 'outer' } });
+    expect(answer).toMatchObject({
+      kind: 'seat',
+      seat: {
+        part: { designation: '6306', outsideMm: 72 },
+        material: 'alsi9cu3',
+        usualClass: 'N7',
+        pushRace: 'outer',
+      },
+    });
     if (answer?.kind !== 'seat') return;
     // ISO 286 N7 and ISO 492 Normal at 72 mm: middle 17.5 µm; from the freezer that is well under 100 °C in aluminium.
     expect(answer.seat.fitMm.value * 1000).toBeCloseTo(17.5, 6);
@@ -22,33 +31,84 @@ describe('the ask line', () => {
     expect(answer.seat.freezerMinutes).toBeGreaterThan(40);
     expect(answer.seat.forceN!.high).toBeGreaterThan(answer.seat.forceN!.low);
   });
-  it.each([['6306', 'alsi9cu3'], ['6306 mg', 'az91'], ['hk2016 tube', 'mild_steel'], ['nj206 case', 'alsi9cu3']])('%s is in %s', (text, material) => expect(asked(text)).toMatchObject({ kind: 'seat', seat: { material } }));
+  it.each([
+    ['6306', 'alsi9cu3'],
+    ['6306 mg', 'az91'],
+    ['hk2016 tube', 'mild_steel'],
+    ['nj206 case', 'alsi9cu3'],
+  ])('%s is in %s', (text, material) =>
+    expect(asked(text)).toMatchObject({ kind: 'seat', seat: { material } }),
+  );
   it('three sizes name the bearing that has them, or what does not match', () => {
-    expect(asked('25 62 17')).toMatchObject({ kind: 'seat', seat: { part: { designation: '6305' } }, note: '6305 has these sizes' });
+    expect(asked('25 62 17')).toMatchObject({
+      kind: 'seat',
+      seat: { part: { designation: '6305' } },
+      note: '6305 has these sizes',
+    });
     const odd = asked('25x51x15');
     expect(odd).toMatchObject({ kind: 'seat', seat: { part: { designation: '25×51×15' } } });
     expect(odd?.kind === 'seat' && odd.note).toContain('outside 1.00 mm bigger');
-    expect(asked('.9843 2.4409 .6693', 'imperial')).toMatchObject({ seat: { part: { designation: '6305' } } });
+    expect(asked('.9843 2.4409 .6693', 'imperial')).toMatchObject({
+      seat: { part: { designation: '6305' } },
+    });
   });
   it('a thread and a torque: a rod’s pull, or a bolt’s load', () => {
-    expect(asked('m10 rod 20nm')).toMatchObject({ kind: 'sum', face: { topic: 'press_rod', mode: 'force' }, inputs: { torque_Nm: 20, pitch_mm: 1.5, strength_class: '4.6' } });
-    expect(asked('m6 bolt 8.8 10 ft-lb')).toMatchObject({ kind: 'sum', face: { topic: 'bolt_torque' }, inputs: { strength_class: '8.8' } });
+    expect(asked('m10 rod 20nm')).toMatchObject({
+      kind: 'sum',
+      face: { topic: 'press_rod', mode: 'force' },
+      inputs: { torque_Nm: 20, pitch_mm: 1.5, strength_class: '4.6' },
+    });
+    expect(asked('m6 bolt 8.8 10 ft-lb')).toMatchObject({
+      kind: 'sum',
+      face: { topic: 'bolt_torque' },
+      inputs: { strength_class: '8.8' },
+    });
   });
   it('a bag code opens its job, a job kind starts one, words find sums', () => {
     expect(asked(bagCode(7).toLowerCase())).toMatchObject({ kind: 'job', jobId: 'j7' });
-    expect(asked('saw case')).toEqual({ kind: 'job_kind', jobKind: 'two_stroke_crankcase', name: 'Two-stroke crankcase' });
+    expect(asked('saw case')).toEqual({
+      kind: 'job_kind',
+      jobKind: 'two_stroke_crankcase',
+      name: 'Two-stroke crankcase',
+    });
     expect(asked('infrared')).toMatchObject({ kind: 'sum', face: { topic: 'thermometer' } });
     expect(asked('shim')).toMatchObject({ kind: 'sums' });
   });
-  it('a part that does not press into a bore says what it is', () => expect(asked('AXK2035')).toMatchObject({ kind: 'part', part: { type: 'thrust_needle' } }));
-  it('each of the common questions takes twelve keys or fewer', () => { for (const text of ['6306 al', '25 62 17', 'saw case', 'm10 rod 20nm', bagCode(7)]) expect(text.length).toBeLessThanOrEqual(12); });
-  it('whatever is typed, nothing is thrown', () => fc.assert(fc.property(fc.oneof(fc.string({ maxLength: 90 }), fc.stringMatching(/^[m0-9x .,/a-z-]{0,20}$/)), fc.constantFrom(...(['metric', 'metric_um', 'imperial'] as const)), (text, units) => { ask(text, { ...CONTEXT, units }); }), { seed: 31, numRuns: 400 }));
+  it('a part that does not press into a bore says what it is', () =>
+    expect(asked('AXK2035')).toMatchObject({ kind: 'part', part: { type: 'thrust_needle' } }));
+  it('each of the common questions takes twelve keys or fewer', () => {
+    for (const text of ['6306 al', '25 62 17', 'saw case', 'm10 rod 20nm', bagCode(7)])
+      expect(text.length).toBeLessThanOrEqual(12);
+  });
+  it('whatever is typed, nothing is thrown', () =>
+    fc.assert(
+      fc.property(
+        fc.oneof(fc.string({ maxLength: 90 }), fc.stringMatching(/^[m0-9x .,/a-z-]{0,20}$/)),
+        fc.constantFrom(...(['metric', 'metric_um', 'imperial'] as const)),
+        (text, units) => {
+          ask(text, { ...CONTEXT, units });
+        },
+      ),
+      { seed: 31, numRuns: 400 },
+    ));
 });
 
 describe('a seat from its size alone', () => {
-  it('drawn cups sit in R7 in light alloy and N7 in steel (ISO 3245 practice, from memory)', () => expect([usualClassFor('drawn_cup', 'az91'), usualClassFor('drawn_cup', 'mild_steel')]).toEqual(['R7', 'N7']));
+  it('drawn cups sit in R7 in light alloy and N7 in steel (ISO 3245 practice, from memory)', () =>
+    expect([usualClassFor('drawn_cup', 'az91'), usualClassFor('drawn_cup', 'mild_steel')]).toEqual([
+      'R7',
+      'N7',
+    ]));
   it('steel in steel has no temperature at which both together let go', () => {
-    const part = { designation: 'x', boreMm: 30, outsideMm: 48, widthMm: 12, chamferMm: 1, type: 'deep_groove' as const, closure: 'open' as const };
+    const part = {
+      designation: 'x',
+      boreMm: 30,
+      outsideMm: 48,
+      widthMm: 12,
+      chamferMm: 1,
+      type: 'deep_groove' as const,
+      closure: 'open' as const,
+    };
     expect(quickSeat(part, 'mild_steel')!.freeAboveC).toBeNull();
     expect(quickSeat(part, 'alsi9cu3')!.freeAboveC).toBeGreaterThan(20);
     expect(quickSeat({ ...part, outsideMm: 600 }, 'alsi9cu3')).toBeNull();
@@ -59,10 +119,15 @@ describe('bag codes', () => {
   it('are four characters without look-alikes, and no two jobs of a shop’s life share one', () => {
     const codes = Array.from({ length: 20_000 }, (_, i) => bagCode(i + 1));
     expect(new Set(codes).size).toBe(codes.length);
-    for (const code of codes.slice(0, 500)) { expect(isBagCode(code)).toBe(true); expect(code).not.toMatch(/[O0I1S5B8Z2]/); }
+    for (const code of codes.slice(0, 500)) {
+      expect(isBagCode(code)).toBe(true);
+      expect(code).not.toMatch(/[O0I1S5B8Z2]/);
+    }
   });
   it('one wrong character is no neighbour', () => {
     const codes = Array.from({ length: 60 }, (_, i) => bagCode(i + 1));
-    for (const [i, a] of codes.entries()) for (const b of codes.slice(i + 1)) expect([...a].filter((sign, k) => sign !== b[k]).length).toBeGreaterThan(1);
+    for (const [i, a] of codes.entries())
+      for (const b of codes.slice(i + 1))
+        expect([...a].filter((sign, k) => sign !== b[k]).length).toBeGreaterThan(1);
   });
 });

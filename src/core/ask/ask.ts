@@ -18,7 +18,13 @@ import { quickSeat, type QuickPart, type QuickSeat } from './quickSeat';
  */
 export type AskContext = {
   units: Units;
-  jobs: readonly { jobId: string; code: string; stackCodes?: readonly string[]; machine: string; number: number }[];
+  jobs: readonly {
+    jobId: string;
+    code: string;
+    stackCodes?: readonly string[];
+    machine: string;
+    number: number;
+  }[];
   kinds: readonly { kind: string; name: string; keywords: string }[];
 };
 
@@ -32,8 +38,23 @@ export type AskAnswer =
 
 /** Metals as people shorten them. */
 const METAL_WORDS: Record<string, MaterialCode> = {
-  al: 'alsi9cu3', alu: 'alsi9cu3', aluminium: 'alsi9cu3', aluminum: 'alsi9cu3', alloy: 'alsi9cu3', case: 'alsi9cu3', hub: 'al6061_t6', t6: 'alsi7mg_t6',
-  mg: 'az91', mag: 'az91', magnesium: 'az91', az91: 'az91', iron: 'grey_iron', steel: 'mild_steel', tube: 'mild_steel', head: 'mild_steel', bronze: 'tin_bronze',
+  al: 'alsi9cu3',
+  alu: 'alsi9cu3',
+  aluminium: 'alsi9cu3',
+  aluminum: 'alsi9cu3',
+  alloy: 'alsi9cu3',
+  case: 'alsi9cu3',
+  hub: 'al6061_t6',
+  t6: 'alsi7mg_t6',
+  mg: 'az91',
+  mag: 'az91',
+  magnesium: 'az91',
+  az91: 'az91',
+  iron: 'grey_iron',
+  steel: 'mild_steel',
+  tube: 'mild_steel',
+  head: 'mild_steel',
+  bronze: 'tin_bronze',
 };
 const USUAL_METAL: MaterialCode = 'alsi9cu3';
 
@@ -53,7 +74,12 @@ function askDesignation(words: readonly string[]): AskAnswer | null {
   const parsed = parseBearing(rest);
   if (!parsed.ok) return null;
   const { designation, boreMm, outsideMm, widthMm, chamferMm, type, closure, features } = parsed.value;
-  return asAnswer({ designation, boreMm, outsideMm, widthMm, chamferMm, type, closure }, metal, features.map(({ code, meaning }) => `${code}: ${meaning}`).join('; '), null);
+  return asAnswer(
+    { designation, boreMm, outsideMm, widthMm, chamferMm, type, closure },
+    metal,
+    features.map(({ code, meaning }) => `${code}: ${meaning}`).join('; '),
+    null,
+  );
 }
 
 /** How far a measured size may be from a listed one to be called that bearing, mm. Common practice, no source. */
@@ -66,16 +92,51 @@ function askSizes(words: readonly string[], units: Units): AskAnswer | null {
   const bare = units === 'imperial' && parts.some((part) => (parseDecimal(part) ?? 99) < 6) ? 'in' : 'mm';
   const sizes = parts.map((part) => parseLength(part, bare));
   if (sizes.some((size) => !size.ok)) return null;
-  const [boreMm, outsideMm, widthMm] = sizes.map((size) => (size.ok ? size.value.mm : 0)) as [number, number, number];
+  const [boreMm, outsideMm, widthMm] = sizes.map((size) => (size.ok ? size.value.mm : 0)) as [
+    number,
+    number,
+    number,
+  ];
   if (!(boreMm >= 3 && outsideMm > boreMm && widthMm > 1 && outsideMm <= 250)) return null;
   const near = findBearingsBySize({ boreMm, outsideMm, widthMm }, 1.1)[0];
-  if (near && Math.max(Math.abs(near.boreMm!), Math.abs(near.outsideMm!), Math.abs(near.widthMm!)) <= SAME_WITHIN_MM) {
+  if (
+    near &&
+    Math.max(Math.abs(near.boreMm!), Math.abs(near.outsideMm!), Math.abs(near.widthMm!)) <= SAME_WITHIN_MM
+  ) {
     const { bearing } = near;
-    return asAnswer({ ...bearing, closure: 'open' }, metal, bearing.designation, `${bearing.designation} has these sizes`);
+    return asAnswer(
+      { ...bearing, closure: 'open' },
+      metal,
+      bearing.designation,
+      `${bearing.designation} has these sizes`,
+    );
   }
-  const differs = near ? (['boreMm', 'outsideMm', 'widthMm'] as const).filter((key) => Math.abs(near[key]!) > SAME_WITHIN_MM).map((key) => `${{ boreMm: 'bore', outsideMm: 'outside', widthMm: 'width' }[key]} ${Math.abs(near[key]!).toFixed(2)} mm ${near[key]! > 0 ? 'bigger' : 'smaller'}`).join(', ') : '';
-  const custom: QuickPart = { designation: `${boreMm}×${outsideMm}×${widthMm}`, boreMm, outsideMm, widthMm, chamferMm: 1, type: 'deep_groove', closure: 'open' };
-  return asAnswer(custom, metal, '', near ? `in no table; nearest ${near.bearing.designation}: ${differs}. Wrong variant?` : 'in no table: a size of its own');
+  const differs = near
+    ? (['boreMm', 'outsideMm', 'widthMm'] as const)
+        .filter((key) => Math.abs(near[key]!) > SAME_WITHIN_MM)
+        .map(
+          (key) =>
+            `${{ boreMm: 'bore', outsideMm: 'outside', widthMm: 'width' }[key]} ${Math.abs(near[key]!).toFixed(2)} mm ${near[key]! > 0 ? 'bigger' : 'smaller'}`,
+        )
+        .join(', ')
+    : '';
+  const custom: QuickPart = {
+    designation: `${boreMm}×${outsideMm}×${widthMm}`,
+    boreMm,
+    outsideMm,
+    widthMm,
+    chamferMm: 1,
+    type: 'deep_groove',
+    closure: 'open',
+  };
+  return asAnswer(
+    custom,
+    metal,
+    '',
+    near
+      ? `in no table; nearest ${near.bearing.designation}: ${differs}. Wrong variant?`
+      : 'in no table: a size of its own',
+  );
 }
 
 const solved = (path: string, changes: Record<string, unknown>): AskAnswer | null => {
@@ -93,17 +154,34 @@ function askThread(words: readonly string[], units: Units): AskAnswer | null {
   const thread = parseThread(words[0] ?? '');
   if (!thread || words.length < 2) return null;
   const rest = words.slice(1);
-  const strength = rest.find((word): word is StrengthClass => (STRENGTH_CLASSES as readonly string[]).includes(word));
-  const torqueText = rest.filter((word) => word !== strength && !/^(rod|bolt|screw|nut)$/i.test(word)).join(' ');
+  const strength = rest.find((word): word is StrengthClass =>
+    (STRENGTH_CLASSES as readonly string[]).includes(word),
+  );
+  const torqueText = rest
+    .filter((word) => word !== strength && !/^(rod|bolt|screw|nut)$/i.test(word))
+    .join(' ');
   const torque = parseQuantity(torqueText, 'newton_metre', units);
   if (!torque.ok || torque.value < 0 || torque.value > 2000) return null;
   const size = { thread_d_mm: thread.diameterMm, pitch_mm: thread.pitchMm, torque_Nm: torque.value };
-  if (rest.some((word) => /^(bolt|screw)$/i.test(word))) return solved('bolt_torque', { ...size, engagement_mm: 2 * thread.diameterMm, strength_class: strength ?? '8.8' });
-  return solved('press_rod/force', { ...size, nut_face_mean_diameter_mm: nutFaceMm(thread.diameterMm), strength_class: strength ?? '4.6' });
+  if (rest.some((word) => /^(bolt|screw)$/i.test(word)))
+    return solved('bolt_torque', {
+      ...size,
+      engagement_mm: 2 * thread.diameterMm,
+      strength_class: strength ?? '8.8',
+    });
+  return solved('press_rod/force', {
+    ...size,
+    nut_face_mean_diameter_mm: nutFaceMm(thread.diameterMm),
+    strength_class: strength ?? '4.6',
+  });
 }
 
 function askBag(text: string, { jobs }: AskContext): AskAnswer | null {
-  const job = isBagCode(text) ? jobs.find(({ code, stackCodes = [] }) => code === text.toUpperCase() || stackCodes.includes(text.toUpperCase())) : undefined;
+  const job = isBagCode(text)
+    ? jobs.find(
+        ({ code, stackCodes = [] }) => code === text.toUpperCase() || stackCodes.includes(text.toUpperCase()),
+      )
+    : undefined;
   return job ? { kind: 'job', ...job } : null;
 }
 
@@ -112,9 +190,15 @@ const sumWords = (sum: (typeof SUMS)[number]) => `${sum.title} ${sum.keywords} $
 function askWords(text: string, { kinds }: AskContext): AskAnswer | null {
   const kind = findByWords(kinds, text, ({ name, keywords }) => `${name} ${keywords}`)[0];
   if (kind) return { kind: 'job_kind', jobKind: kind.kind, name: kind.name };
-  const found = findByWords(SUMS.filter(({ isAlias }) => !isAlias), text, sumWords);
+  const found = findByWords(
+    SUMS.filter(({ isAlias }) => !isAlias),
+    text,
+    sumWords,
+  );
   if (found.length === 0) return null;
-  return found.length === 1 ? solved(sumPath(found[0]!), {}) : { kind: 'sums', faces: found.slice(0, 6).map(faceOf) };
+  return found.length === 1
+    ? solved(sumPath(found[0]!), {})
+    : { kind: 'sums', faces: found.slice(0, 6).map(faceOf) };
 }
 
 /** @returns null while what is typed means nothing yet */
@@ -122,5 +206,11 @@ export function ask(typed: string, context: AskContext): AskAnswer | null {
   const text = typed.trim().slice(0, 80);
   if (text.length < 2) return null;
   const words = text.split(/\s+/);
-  return askBag(text, context) ?? askThread(words, context.units) ?? askDesignation(words) ?? askSizes(words, context.units) ?? (text.length > 2 ? askWords(text, context) : null);
+  return (
+    askBag(text, context) ??
+    askThread(words, context.units) ??
+    askDesignation(words) ??
+    askSizes(words, context.units) ??
+    (text.length > 2 ? askWords(text, context) : null)
+  );
 }

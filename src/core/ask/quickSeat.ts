@@ -10,7 +10,15 @@ import { CONVECTION, timeUntilWithin } from '@/core/heat/soak';
 import type { Measured } from '@/core/quantity/measured';
 
 /** A bearing in a bore, from nothing but its size and the metal around it: the answer of the first seconds, with its honest wide band. */
-export type QuickPart = { designation: string; boreMm: number; outsideMm: number; widthMm: number; chamferMm: number; type: BearingType; closure: BearingClosure };
+export type QuickPart = {
+  designation: string;
+  boreMm: number;
+  outsideMm: number;
+  widthMm: number;
+  chamferMm: number;
+  type: BearingType;
+  closure: BearingClosure;
+};
 
 export type QuickSeat = {
   part: QuickPart;
@@ -48,27 +56,65 @@ const USUAL_BOSS = 1.25;
 
 /** @returns null for sizes outside the tables, and for parts that do not press into a bore */
 export function quickSeat(part: QuickPart, material: MaterialCode): QuickSeat | null {
-  if (part.type === 'needle_cage' || part.type === 'thrust_ball' || part.type === 'thrust_needle') return null;
+  if (part.type === 'needle_cage' || part.type === 'thrust_ball' || part.type === 'thrust_needle')
+    return null;
   const usualClass = usualClassFor(part.type, material);
   const found = findInterference({ nominalMm: part.outsideMm, usualClass, bore: null, partOutside: null });
   if (!found) return null;
   const [race, metal] = [MATERIALS.bearing_steel, MATERIALS[material]];
   const fitMm = found.forDropMm;
-  const pair = (interferenceMm: number) => ({ diameterMm: part.outsideMm, interferenceMm, ringAlphaPerK: race.alphaPerK, housingAlphaPerK: metal.alphaPerK });
+  const pair = (interferenceMm: number) => ({
+    diameterMm: part.outsideMm,
+    interferenceMm,
+    ringAlphaPerK: race.alphaPerK,
+    housingAlphaPerK: metal.alphaPerK,
+  });
   const tightest = pair(fitMm.value + 2 * fitMm.u);
   const clearanceMm = leastClearanceMm(part.outsideMm);
-  const heatToC = { fromFreezer: housingTemperatureFor(tightest, { ringC: FREEZER_C, clearanceMm }), atRoom: housingTemperatureFor(tightest, { ringC: ROOM_C, clearanceMm }) };
-  const ceilingC = part.closure === 'sealed' ? LIMIT_C.nbr : part.closure === 'shielded' ? LIMIT_C.bearing_grease : LIMIT_C.bearing_steel;
-  const metalCeilingC = material === 'az91' ? LIMIT_C.az91 : material === 'alsi7mg_t6' ? LIMIT_C.alsi7mg_t6 : 200;
+  const heatToC = {
+    fromFreezer: housingTemperatureFor(tightest, { ringC: FREEZER_C, clearanceMm }),
+    atRoom: housingTemperatureFor(tightest, { ringC: ROOM_C, clearanceMm }),
+  };
+  const ceilingC =
+    part.closure === 'sealed'
+      ? LIMIT_C.nbr
+      : part.closure === 'shielded'
+        ? LIMIT_C.bearing_grease
+        : LIMIT_C.bearing_steel;
+  const metalCeilingC =
+    material === 'az91' ? LIMIT_C.az91 : material === 'alsi7mg_t6' ? LIMIT_C.alsi7mg_t6 : 200;
   const body = bearingBody(part);
   const push = pushForceBracket({
-    interferenceMm: found.forHoldMm, diameterMm: part.outsideMm, trackMm: bearingInside(part).outerTrackMm, widthMm: part.widthMm, chamferMm: Math.min(part.chamferMm, part.widthMm / 4),
-    bossOutsideMm: USUAL_BOSS * part.outsideMm, race, housing: metal,
+    interferenceMm: found.forHoldMm,
+    diameterMm: part.outsideMm,
+    trackMm: bearingInside(part).outerTrackMm,
+    widthMm: part.widthMm,
+    chamferMm: Math.min(part.chamferMm, part.widthMm / 4),
+    bossOutsideMm: USUAL_BOSS * part.outsideMm,
+    race,
+    housing: metal,
   });
   return {
-    part, material, usualClass, fitMm, heatToC, ceilingC, isTooHot: heatToC.fromFreezer > metalCeilingC,
+    part,
+    material,
+    usualClass,
+    fitMm,
+    heatToC,
+    ceilingC,
+    isTooHot: heatToC.fromFreezer > metalCeilingC,
     freeAboveC: freeTemperature(pair(Math.max(0, fitMm.value))),
-    freezerMinutes: timeUntilWithin({ ...body, specificHeatJKgK: race.specificHeatJKgK, hWM2K: CONVECTION.freezer, startC: ROOM_C, surroundingsC: FREEZER_C }, NEAR_ENOUGH_K) / 60,
-    pushRace: part.type === 'drawn_cup' ? 'shell_rim' : 'outer', forceN: push?.forceN ?? null,
+    freezerMinutes:
+      timeUntilWithin(
+        {
+          ...body,
+          specificHeatJKgK: race.specificHeatJKgK,
+          hWM2K: CONVECTION.freezer,
+          startC: ROOM_C,
+          surroundingsC: FREEZER_C,
+        },
+        NEAR_ENOUGH_K,
+      ) / 60,
+    pushRace: part.type === 'drawn_cup' ? 'shell_rim' : 'outer',
+    forceN: push?.forceN ?? null,
   };
 }

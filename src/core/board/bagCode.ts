@@ -11,7 +11,10 @@ const SPREAD = 284_735;
 export function bagCode(jobNumber: number): string {
   let rest = (jobNumber * SPREAD) % COUNT;
   let code = '';
-  for (let i = 0; i < 4; i += 1) { code = SIGNS[rest % SIGNS.length]! + code; rest = Math.floor(rest / SIGNS.length); }
+  for (let i = 0; i < 4; i += 1) {
+    code = SIGNS[rest % SIGNS.length]! + code;
+    rest = Math.floor(rest / SIGNS.length);
+  }
   return code;
 }
 
@@ -19,6 +22,8 @@ export function bagCode(jobNumber: number): string {
 const JOBS = 20_000;
 
 /** Code of one stack's bag: no job's own, and no other stack's (up to 20 000 jobs, 20 stacks each). */
-export const stackCode = (jobNumber: number, index: number) => bagCode((jobNumber % JOBS) + JOBS * (index + 1));
+export const stackCode = (jobNumber: number, index: number) =>
+  bagCode((jobNumber % JOBS) + JOBS * (index + 1));
 
-export const isBagCode = (text: string) => text.length === 4 && [...text.toUpperCase()].every((sign) => SIGNS.includes(sign));
+export const isBagCode = (text: string) =>
+  text.length === 4 && [...text.toUpperCase()].every((sign) => SIGNS.includes(sign));

@@ -16,7 +16,11 @@ export type BenchJob = {
   machine: string;
   machineSort: string;
   kind: JobRecord['kind'];
-  castings: { casting: Casting; isHot: boolean; seats: { seatId: string; seatState: SeatState; partState: PartState }[] }[];
+  castings: {
+    casting: Casting;
+    isHot: boolean;
+    seats: { seatId: string; seatState: SeatState; partState: PartState }[];
+  }[];
   /** The next move for each style of walk. */
   moves: Record<WalkStyle, BenchMove>;
   /** What stands out: trouble before hot before cold before anything else. */
@@ -25,7 +29,16 @@ export type BenchJob = {
   isDone: boolean;
 };
 
-const LOUDEST: readonly (SeatState | 'cold')[] = ['trouble', 'hot', 'cold', 'planned', 'home', 'measured', 'as_found', 'proven'];
+const LOUDEST: readonly (SeatState | 'cold')[] = [
+  'trouble',
+  'hot',
+  'cold',
+  'planned',
+  'home',
+  'measured',
+  'as_found',
+  'proven',
+];
 
 /** @returns null for a job that was put away */
 export function describeJob(record: JobRecord, nowMs: number): BenchJob | null {
@@ -34,25 +47,50 @@ export function describeJob(record: JobRecord, nowMs: number): BenchJob | null {
   const castings = record.castings.map((casting) => ({
     casting,
     isHot: findCastingHeat(record.entries, casting.id, nowMs).phase !== 'cold',
-    seats: job.seats.filter((view) => view.casting === casting).map(({ seat, seatState, partState }) => ({ seatId: seat.id, seatState, partState })),
+    seats: job.seats
+      .filter((view) => view.casting === casting)
+      .map(({ seat, seatState, partState }) => ({ seatId: seat.id, seatState, partState })),
   }));
-  const states = job.seats.flatMap(({ seat, seatState, partState }): { state: SeatState | 'cold'; seatName: string }[] =>
-    [{ state: seatState, seatName: seat.name }, ...(partState === 'cold' ? [{ state: 'cold' as const, seatName: seat.name }] : [])]);
+  const states = job.seats.flatMap(
+    ({ seat, seatState, partState }): { state: SeatState | 'cold'; seatName: string }[] => [
+      { state: seatState, seatName: seat.name },
+      ...(partState === 'cold' ? [{ state: 'cold' as const, seatName: seat.name }] : []),
+    ],
+  );
   const state = LOUDEST.find((loud) => states.some((each) => each.state === loud)) ?? 'as_found';
   const those = states.filter((each) => each.state === state);
-  const moveFor = (walk: WalkStyle): BenchMove => { const move = findNextMove(job, walk); return { move, seatName: job.seats.find(({ seat }) => seat.id === move.seatId)?.seat.name ?? '' }; };
+  const moveFor = (walk: WalkStyle): BenchMove => {
+    const move = findNextMove(job, walk);
+    return { move, seatName: job.seats.find(({ seat }) => seat.id === move.seatId)?.seat.name ?? '' };
+  };
   const moves = Object.fromEntries(WALKS.map((walk) => [walk, moveFor(walk)])) as BenchJob['moves'];
   const { waiting } = job.work;
   return {
-    jobId: record.id, number: record.number, machine: record.machine, machineSort: record.machineSort, kind: record.kind, castings, moves,
+    jobId: record.id,
+    number: record.number,
+    machine: record.machine,
+    machineSort: record.machineSort,
+    kind: record.kind,
+    castings,
+    moves,
     headline: { state, seatName: those[0]?.seatName ?? '', count: those.length },
-    waiting: waiting && { reason: waiting.reason, note: waiting.note }, isDone: moves.full.move.code === 'all_proven',
+    waiting: waiting && { reason: waiting.reason, note: waiting.note },
+    isDone: moves.full.move.code === 'all_proven',
   };
 }
 
 /** Codes of a job's stack bags, in the order of its plan. */
-export const stackCodesOf = ({ number, plan }: JobRecord): string[] => plan.stacks.map((_, i) => stackCode(number, i));
+export const stackCodesOf = ({ number, plan }: JobRecord): string[] =>
+  plan.stacks.map((_, i) => stackCode(number, i));
 
 /** The stacks of a job as they are compared across the bench. */
 export const stacksOf = ({ id, number, machine, plan }: JobRecord, work: Work): Stack[] =>
-  plan.stacks.map(({ key, name }) => ({ jobId: id, jobNumber: number, machine, stackKey: key, name, pieces: work.stacks.get(key)?.pieces ?? [], putBack: work.stacks.get(key)?.putBack ?? [] }));
+  plan.stacks.map(({ key, name }) => ({
+    jobId: id,
+    jobNumber: number,
+    machine,
+    stackKey: key,
+    name,
+    pieces: work.stacks.get(key)?.pieces ?? [],
+    putBack: work.stacks.get(key)?.putBack ?? [],
+  }));

@@ -26,16 +26,29 @@ export type DropSeat = {
   after: readonly string[];
 };
 
-export type DropPlan = { startC: number; roomC: number; timeConstantS: number; turnOverS: number; reheatS: number };
+export type DropPlan = {
+  startC: number;
+  roomC: number;
+  timeConstantS: number;
+  turnOverS: number;
+  reheatS: number;
+};
 
 export type PlannedDrop = { id: string; heat: number; atS: number; castingC: number; slackS: number };
 export type DropOrder = { drops: PlannedDrop[]; heats: number; leastSlackS: number; isProvenBest: boolean };
 
 export const PROVEN_UP_TO = 9;
 
-type State = { seconds: number; celsius: number; heat: number; face: DropSeat['face'] | null; leastSlackS: number };
+type State = {
+  seconds: number;
+  celsius: number;
+  heat: number;
+  face: DropSeat['face'] | null;
+  leastSlackS: number;
+};
 
-const cool = (celsius: number, seconds: number, { roomC, timeConstantS }: DropPlan) => roomC + (celsius - roomC) * Math.exp(-seconds / timeConstantS);
+const cool = (celsius: number, seconds: number, { roomC, timeConstantS }: DropPlan) =>
+  roomC + (celsius - roomC) * Math.exp(-seconds / timeConstantS);
 
 /** Seconds until the casting has come down to what the seat needs; negative: it is already cooler. */
 function slackOf(celsius: number, neededC: number, { roomC, timeConstantS }: DropPlan): number {
@@ -44,7 +57,13 @@ function slackOf(celsius: number, neededC: number, { roomC, timeConstantS }: Dro
   return timeConstantS * Math.log((celsius - roomC) / (neededC - roomC));
 }
 
-const startState = (plan: DropPlan): State => ({ seconds: 0, celsius: plan.startC, heat: 1, face: null, leastSlackS: Infinity });
+const startState = (plan: DropPlan): State => ({
+  seconds: 0,
+  celsius: plan.startC,
+  heat: 1,
+  face: null,
+  leastSlackS: Infinity,
+});
 
 /** Takes one seat in; heats again first when it would be too late. */
 function take(state: State, seat: DropSeat, plan: DropPlan): { state: State; drop: PlannedDrop } {
@@ -61,7 +80,16 @@ function take(state: State, seat: DropSeat, plan: DropPlan): { state: State; dro
   }
   const drop = { id: seat.id, heat, atS: seconds, castingC: celsius, slackS };
   const after = cool(celsius - seat.coolsByK, seat.handlingS, plan);
-  return { drop, state: { seconds: seconds + seat.handlingS, celsius: after, heat, face: seat.face, leastSlackS: Math.min(state.leastSlackS, slackS) } };
+  return {
+    drop,
+    state: {
+      seconds: seconds + seat.handlingS,
+      celsius: after,
+      heat,
+      face: seat.face,
+      leastSlackS: Math.min(state.leastSlackS, slackS),
+    },
+  };
 }
 
 const isBetter = (a: { heats: number; leastSlackS: number }, b: { heats: number; leastSlackS: number }) =>
@@ -70,44 +98,71 @@ const isBetter = (a: { heats: number; leastSlackS: number }, b: { heats: number;
 /** The plan of one given order. */
 export function runOrder(order: readonly DropSeat[], plan: DropPlan): Omit<DropOrder, 'isProvenBest'> {
   let state = startState(plan);
-  const drops = order.map((seat) => { const taken = take(state, seat, plan); state = taken.state; return taken.drop; });
+  const drops = order.map((seat) => {
+    const taken = take(state, seat, plan);
+    state = taken.state;
+    return taken.drop;
+  });
   return { drops, heats: state.heat, leastSlackS: state.leastSlackS };
 }
 
 function searchBest(seats: readonly DropSeat[], plan: DropPlan): DropOrder {
-  let best: (Omit<DropOrder, 'isProvenBest'>) | null = null;
+  let best: Omit<DropOrder, 'isProvenBest'> | null = null;
   const walk = (state: State, drops: PlannedDrop[], left: readonly DropSeat[]) => {
     const reached = { heats: state.heat, leastSlackS: state.leastSlackS };
     // Neither figure can get better from here on.
     if (best && !isBetter(reached, best)) return;
-    if (left.length === 0) { best = { drops, ...reached }; return; }
+    if (left.length === 0) {
+      best = { drops, ...reached };
+      return;
+    }
     const isOpen = (seat: DropSeat) => !left.some(({ id }) => seat.after.includes(id));
     for (const seat of left.filter(isOpen)) {
       const taken = take(state, seat, plan);
-      walk(taken.state, [...drops, taken.drop], left.filter((each) => each !== seat));
+      walk(
+        taken.state,
+        [...drops, taken.drop],
+        left.filter((each) => each !== seat),
+      );
     }
   };
   // The most demanding first finds a good plan early, so that more is cut.
-  walk(startState(plan), [], [...seats].sort((a, b) => b.neededC - a.neededC));
+  walk(
+    startState(plan),
+    [],
+    [...seats].sort((a, b) => b.neededC - a.neededC),
+  );
   return { ...best!, isProvenBest: true };
 }
 
-const keepsPrecedence = (order: readonly DropSeat[]) => order.every((seat, i) => !order.slice(i + 1).some(({ id }) => seat.after.includes(id)));
+const keepsPrecedence = (order: readonly DropSeat[]) =>
+  order.every((seat, i) => !order.slice(i + 1).some(({ id }) => seat.after.includes(id)));
 
 function improveByExchange(seats: readonly DropSeat[], plan: DropPlan): DropOrder {
   const order: DropSeat[] = [];
   const left = [...seats].sort((a, b) => b.neededC - a.neededC);
-  while (left.length > 0) order.push(left.splice(left.findIndex((seat) => !left.some(({ id }) => seat.after.includes(id))), 1)[0]!);
+  while (left.length > 0)
+    order.push(
+      left.splice(
+        left.findIndex((seat) => !left.some(({ id }) => seat.after.includes(id))),
+        1,
+      )[0]!,
+    );
   let best = runOrder(order, plan);
   let current = order;
   for (let isMoving = true; isMoving;) {
     isMoving = false;
-    for (let i = 0; i < current.length && !isMoving; i += 1) for (let j = 0; j < current.length && !isMoving; j += 1) {
-      const moved = current.filter((_, k) => k !== i);
-      moved.splice(j, 0, current[i]!);
-      const tried = keepsPrecedence(moved) ? runOrder(moved, plan) : null;
-      if (tried && isBetter(tried, best)) { best = tried; current = moved; isMoving = true; }
-    }
+    for (let i = 0; i < current.length && !isMoving; i += 1)
+      for (let j = 0; j < current.length && !isMoving; j += 1) {
+        const moved = current.filter((_, k) => k !== i);
+        moved.splice(j, 0, current[i]!);
+        const tried = keepsPrecedence(moved) ? runOrder(moved, plan) : null;
+        if (tried && isBetter(tried, best)) {
+          best = tried;
+          current = moved;
+          isMoving = true;
+        }
+      }
   }
   return { ...best, isProvenBest: false };
 }
@@ -118,16 +173,32 @@ function checkSeats(seats: readonly DropSeat[], plan: DropPlan): Issue[] {
   if (seats.length === 0) issues.push({ code: 'too_few', field: 'seats', given: 0, min: 1 });
   if (ids.size !== seats.length) issues.push({ code: 'not_unique', field: 'seats.id' });
   seats.forEach((seat, i) => {
-    for (const other of seat.after) if (!ids.has(other)) issues.push({ code: 'unknown_seat', field: `seats.${i}.after`, given: other });
+    for (const other of seat.after)
+      if (!ids.has(other)) issues.push({ code: 'unknown_seat', field: `seats.${i}.after`, given: other });
     // No heat to this temperature helps: it must be said, not planned around.
-    if (seat.neededC > plan.startC) issues.push({ code: 'hotter_than_the_start', field: `seats.${i}.needed_C`, given: seat.neededC, max: plan.startC });
+    if (seat.neededC > plan.startC)
+      issues.push({
+        code: 'hotter_than_the_start',
+        field: `seats.${i}.needed_C`,
+        given: seat.neededC,
+        max: plan.startC,
+      });
   });
   const placed = new Set<string>();
   for (let grew = true; grew;) {
     grew = false;
-    for (const seat of seats) if (!placed.has(seat.id) && seat.after.every((id) => placed.has(id) || !ids.has(id))) { placed.add(seat.id); grew = true; }
+    for (const seat of seats)
+      if (!placed.has(seat.id) && seat.after.every((id) => placed.has(id) || !ids.has(id))) {
+        placed.add(seat.id);
+        grew = true;
+      }
   }
-  if (placed.size < ids.size) issues.push({ code: 'circle', field: 'seats', given: [...ids].filter((id) => !placed.has(id)).join(', ') });
+  if (placed.size < ids.size)
+    issues.push({
+      code: 'circle',
+      field: 'seats',
+      given: [...ids].filter((id) => !placed.has(id)).join(', '),
+    });
   return issues;
 }
 
@@ -139,5 +210,16 @@ export function planDropOrder(seats: readonly DropSeat[], plan: DropPlan): Resul
 }
 
 /** How far a cold bearing pulls the casting down: m_r·c_r·ΔT/(m_h·c_h). 6305 into 1.6 kg of aluminium from the freezer: 8 K. */
-export const coolingByDropK = ({ partMassKg, partJKgK, castingMassKg, castingJKgK, apartK }: { partMassKg: number; partJKgK: number; castingMassKg: number; castingJKgK: number; apartK: number }) =>
-  (partMassKg * partJKgK * apartK) / (castingMassKg * castingJKgK);
+export const coolingByDropK = ({
+  partMassKg,
+  partJKgK,
+  castingMassKg,
+  castingJKgK,
+  apartK,
+}: {
+  partMassKg: number;
+  partJKgK: number;
+  castingMassKg: number;
+  castingJKgK: number;
+  apartK: number;
+}) => (partMassKg * partJKgK * apartK) / (castingMassKg * castingJKgK);

@@ -28,38 +28,81 @@ const COLD_WITHIN_K = 2;
 function castingItem(record: JobRecord, casting: Casting, nowMs: number): HeatItem[] {
   const heat = findCastingHeat(record.entries, casting.id, nowMs);
   if (heat.phase === 'cold') return [];
-  const wanted = casting.seats.flatMap((seat) => {
-    const { wayIn, homeMs } = replaySeat(record.entries, seat.id, casting.id);
-    return wayIn && homeMs === null ? [{ seatId: seat.id, housingC: wayIn.housingC }] : [];
-  }).sort((a, b) => b.housingC - a.housingC)[0];
-  const neededS = heat.source === 'gun' ? null : timeUntil({
-    massKg: casting.massKg, areaM2: casting.areaM2, specificHeatJKgK: MATERIALS[casting.material].specificHeatJKgK,
-    hWM2K: CONVECTION.oven, startC: heat.startC, surroundingsC: heat.sourceC,
-  }, wanted?.housingC ?? heat.sourceC - COLD_WITHIN_K);
+  const wanted = casting.seats
+    .flatMap((seat) => {
+      const { wayIn, homeMs } = replaySeat(record.entries, seat.id, casting.id);
+      return wayIn && homeMs === null ? [{ seatId: seat.id, housingC: wayIn.housingC }] : [];
+    })
+    .sort((a, b) => b.housingC - a.housingC)[0];
+  const neededS =
+    heat.source === 'gun'
+      ? null
+      : timeUntil(
+          {
+            massKg: casting.massKg,
+            areaM2: casting.areaM2,
+            specificHeatJKgK: MATERIALS[casting.material].specificHeatJKgK,
+            hWM2K: CONVECTION.oven,
+            startC: heat.startC,
+            surroundingsC: heat.sourceC,
+          },
+          wanted?.housingC ?? heat.sourceC - COLD_WITHIN_K,
+        );
   const isOut = heat.phase === 'out';
-  return [{
-    key: casting.id, kind: isOut ? 'out_hot' : heat.source === 'gun' ? 'under_air' : 'in_heat', jobId: record.id, seatId: wanted?.seatId ?? null, machine: record.machine, name: casting.name,
-    celsius: heat.sourceC, sinceMs: isOut ? heat.outMs : heat.sinceMs, personId: heat.personId,
-    readyMs: isOut || neededS === null ? null : heat.sinceMs + neededS * 1000,
-  }];
+  return [
+    {
+      key: casting.id,
+      kind: isOut ? 'out_hot' : heat.source === 'gun' ? 'under_air' : 'in_heat',
+      jobId: record.id,
+      seatId: wanted?.seatId ?? null,
+      machine: record.machine,
+      name: casting.name,
+      celsius: heat.sourceC,
+      sinceMs: isOut ? heat.outMs : heat.sinceMs,
+      personId: heat.personId,
+      readyMs: isOut || neededS === null ? null : heat.sinceMs + neededS * 1000,
+    },
+  ];
 }
 
 function seatItem(record: JobRecord, casting: Casting, seat: Seat): HeatItem[] {
   const { freezer, homeMs } = replaySeat(record.entries, seat.id, casting.id);
   if (!freezer || homeMs !== null) return [];
-  const neededS = timeUntilWithin({
-    ...bearingBody(seat.spec.part), specificHeatJKgK: raceMetal(seat).specificHeatJKgK, hWM2K: CONVECTION.freezer, startC: record.roomC, surroundingsC: freezer.freezerC,
-  }, COLD_WITHIN_K);
-  return [{
-    key: seat.id, kind: 'cold', jobId: record.id, seatId: seat.id, machine: record.machine, name: seat.name, celsius: freezer.freezerC,
-    sinceMs: freezer.sinceMs, readyMs: freezer.sinceMs + neededS * 1000, personId: freezer.personId,
-  }];
+  const neededS = timeUntilWithin(
+    {
+      ...bearingBody(seat.spec.part),
+      specificHeatJKgK: raceMetal(seat).specificHeatJKgK,
+      hWM2K: CONVECTION.freezer,
+      startC: record.roomC,
+      surroundingsC: freezer.freezerC,
+    },
+    COLD_WITHIN_K,
+  );
+  return [
+    {
+      key: seat.id,
+      kind: 'cold',
+      jobId: record.id,
+      seatId: seat.id,
+      machine: record.machine,
+      name: seat.name,
+      celsius: freezer.freezerC,
+      sinceMs: freezer.sinceMs,
+      readyMs: freezer.sinceMs + neededS * 1000,
+      personId: freezer.personId,
+    },
+  ];
 }
 
 /** Everything hot or cold over the given jobs, hot things first. */
 export function findHeatItems(records: readonly JobRecord[], nowMs: number): HeatItem[] {
   const order = { out_hot: 0, under_air: 1, in_heat: 2, cold: 3 };
   return records
-    .flatMap((record) => record.castings.flatMap((casting) => [...castingItem(record, casting, nowMs), ...casting.seats.flatMap((seat) => seatItem(record, casting, seat))]))
+    .flatMap((record) =>
+      record.castings.flatMap((casting) => [
+        ...castingItem(record, casting, nowMs),
+        ...casting.seats.flatMap((seat) => seatItem(record, casting, seat)),
+      ]),
+    )
     .sort((a, b) => order[a.kind] - order[b.kind] || a.sinceMs - b.sinceMs);
 }

@@ -8,12 +8,44 @@ import type { ClearanceGroup } from './bearings/designation';
 type Step = readonly [upToMm: number, lowerUm: number];
 
 /** Mean bore Δdmp, 0 / −x µm: radial bearings but tapered rollers. ISO 492:2014 table 1. */
-const BORE: readonly Step[] = [[10, -8], [18, -8], [30, -10], [50, -12], [80, -15], [120, -20], [180, -25], [250, -30]];
+const BORE: readonly Step[] = [
+  [10, -8],
+  [18, -8],
+  [30, -10],
+  [50, -12],
+  [80, -15],
+  [120, -20],
+  [180, -25],
+  [250, -30],
+];
 /** Mean outside ΔDmp. ISO 492:2014 table 2. */
-const OUTSIDE: readonly Step[] = [[18, -8], [30, -9], [50, -11], [80, -13], [120, -15], [150, -18], [180, -25], [250, -30]];
+const OUTSIDE: readonly Step[] = [
+  [18, -8],
+  [30, -9],
+  [50, -11],
+  [80, -13],
+  [120, -15],
+  [150, -18],
+  [180, -25],
+  [250, -30],
+];
 /** Tapered rollers have their own. ISO 492:2014 tables for tapered roller bearings. */
-const TAPERED_BORE: readonly Step[] = [[18, -12], [30, -12], [50, -12], [80, -15], [120, -20]];
-const TAPERED_OUTSIDE: readonly Step[] = [[30, -12], [50, -14], [80, -16], [120, -18], [150, -20], [180, -25], [250, -30]];
+const TAPERED_BORE: readonly Step[] = [
+  [18, -12],
+  [30, -12],
+  [50, -12],
+  [80, -15],
+  [120, -20],
+];
+const TAPERED_OUTSIDE: readonly Step[] = [
+  [30, -12],
+  [50, -14],
+  [80, -16],
+  [120, -18],
+  [150, -20],
+  [180, -25],
+  [250, -30],
+];
 
 const LEAST_MM = 2.5;
 
@@ -23,12 +55,21 @@ const findStep = (steps: readonly Step[], nominalMm: number): LimitsUm | null =>
 };
 
 /** @returns null outside 2.5–250 mm (tapered: up to 250 mm) */
-export const findBearingOutsideLimits = (nominalMm: number, isTapered = false) => findStep(isTapered ? TAPERED_OUTSIDE : OUTSIDE, nominalMm);
+export const findBearingOutsideLimits = (nominalMm: number, isTapered = false) =>
+  findStep(isTapered ? TAPERED_OUTSIDE : OUTSIDE, nominalMm);
 /** @returns null outside 2.5–250 mm (tapered: up to 120 mm) */
-export const findBearingBoreLimits = (nominalMm: number, isTapered = false) => findStep(isTapered ? TAPERED_BORE : BORE, nominalMm);
+export const findBearingBoreLimits = (nominalMm: number, isTapered = false) =>
+  findStep(isTapered ? TAPERED_BORE : BORE, nominalMm);
 
 export type ClearanceUm = { minUm: number; maxUm: number };
-type ClearanceStep = readonly [upToBoreMm: number, c2: readonly [number, number], cn: readonly [number, number], c3: readonly [number, number], c4: readonly [number, number], c5: readonly [number, number]];
+type ClearanceStep = readonly [
+  upToBoreMm: number,
+  c2: readonly [number, number],
+  cn: readonly [number, number],
+  c3: readonly [number, number],
+  c4: readonly [number, number],
+  c5: readonly [number, number],
+];
 
 const BALL: readonly ClearanceStep[] = [
   [10, [0, 7], [2, 13], [8, 23], [14, 29], [20, 37]],
@@ -58,9 +99,19 @@ const GROUPS: readonly ClearanceGroup[] = ['C2', 'CN', 'C3', 'C4', 'C5'];
  * Radial clearance as delivered, all groups, µm.
  * @returns null outside the table: ball bearings over 6 to 100 mm bore, cylindrical rollers 10–100 mm
  */
-export function findRadialClearances(boreMm: number, type: 'deep_groove' | 'cylindrical_roller' = 'deep_groove'): Record<ClearanceGroup, ClearanceUm> | null {
+export function findRadialClearances(
+  boreMm: number,
+  type: 'deep_groove' | 'cylindrical_roller' = 'deep_groove',
+): Record<ClearanceGroup, ClearanceUm> | null {
   const least = type === 'deep_groove' ? boreMm > 6 : boreMm >= 10;
-  const row = least ? (type === 'deep_groove' ? BALL : ROLLER).find(([upToMm]) => boreMm <= upToMm) : undefined;
+  const row = least
+    ? (type === 'deep_groove' ? BALL : ROLLER).find(([upToMm]) => boreMm <= upToMm)
+    : undefined;
   if (!row) return null;
-  return Object.fromEntries(GROUPS.map((group, i) => { const [minUm, maxUm] = row[i + 1] as readonly [number, number]; return [group, { minUm, maxUm }]; })) as Record<ClearanceGroup, ClearanceUm>;
+  return Object.fromEntries(
+    GROUPS.map((group, i) => {
+      const [minUm, maxUm] = row[i + 1] as readonly [number, number];
+      return [group, { minUm, maxUm }];
+    }),
+  ) as Record<ClearanceGroup, ClearanceUm>;
 }

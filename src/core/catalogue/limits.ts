@@ -30,28 +30,124 @@ const SHAFT_NEAR_UM: Record<string, readonly number[]> = {
 
 /** r has finer steps above 50 mm: upper end of the step in mm, deviation in µm. */
 const R_NEAR_UM: readonly (readonly [upToMm: number, um: number])[] = [
-  [6, 15], [10, 19], [18, 23], [30, 28], [50, 34], [65, 41], [80, 43], [100, 51], [120, 54], [140, 63], [160, 65], [180, 68], [200, 77], [225, 80], [250, 84],
+  [6, 15],
+  [10, 19],
+  [18, 23],
+  [30, 28],
+  [50, 34],
+  [65, 41],
+  [80, 43],
+  [100, 51],
+  [120, 54],
+  [140, 63],
+  [160, 65],
+  [180, 68],
+  [200, 77],
+  [225, 80],
+  [250, 84],
 ];
 
 /** j and J have no formula: [upper, lower] by step, µm. */
 const TABLED_UM: Record<string, readonly (readonly [upper: number, lower: number])[]> = {
-  j5: [[3, -2], [4, -2], [5, -3], [5, -4], [6, -5], [6, -7], [6, -9], [7, -11], [7, -13]],
-  j6: [[6, -2], [7, -2], [8, -3], [9, -4], [11, -5], [12, -7], [13, -9], [14, -11], [16, -13]],
-  J6: [[5, -3], [5, -4], [6, -5], [8, -5], [10, -6], [13, -6], [16, -6], [18, -7], [22, -7]],
-  J7: [[6, -6], [8, -7], [10, -8], [12, -9], [14, -11], [18, -12], [22, -13], [26, -14], [30, -16]],
+  j5: [
+    [3, -2],
+    [4, -2],
+    [5, -3],
+    [5, -4],
+    [6, -5],
+    [6, -7],
+    [6, -9],
+    [7, -11],
+    [7, -13],
+  ],
+  j6: [
+    [6, -2],
+    [7, -2],
+    [8, -3],
+    [9, -4],
+    [11, -5],
+    [12, -7],
+    [13, -9],
+    [14, -11],
+    [16, -13],
+  ],
+  J6: [
+    [5, -3],
+    [5, -4],
+    [6, -5],
+    [8, -5],
+    [10, -6],
+    [13, -6],
+    [16, -6],
+    [18, -7],
+    [22, -7],
+  ],
+  J7: [
+    [6, -6],
+    [8, -7],
+    [10, -8],
+    [12, -9],
+    [14, -11],
+    [18, -12],
+    [22, -13],
+    [26, -14],
+    [30, -16],
+  ],
 };
 
-export const HOLE_CLASSES = ['G6', 'G7', 'H6', 'H7', 'H8', 'J6', 'J7', 'JS6', 'JS7', 'K6', 'K7', 'M6', 'M7', 'N6', 'N7', 'P6', 'P7', 'R6', 'R7'] as const;
-export const SHAFT_CLASSES = ['g5', 'g6', 'h5', 'h6', 'h7', 'js5', 'js6', 'j5', 'j6', 'k5', 'k6', 'm5', 'm6', 'n5', 'n6', 'p5', 'p6', 'r5', 'r6'] as const;
+export const HOLE_CLASSES = [
+  'G6',
+  'G7',
+  'H6',
+  'H7',
+  'H8',
+  'J6',
+  'J7',
+  'JS6',
+  'JS7',
+  'K6',
+  'K7',
+  'M6',
+  'M7',
+  'N6',
+  'N7',
+  'P6',
+  'P7',
+  'R6',
+  'R7',
+] as const;
+export const SHAFT_CLASSES = [
+  'g5',
+  'g6',
+  'h5',
+  'h6',
+  'h7',
+  'js5',
+  'js6',
+  'j5',
+  'j6',
+  'k5',
+  'k6',
+  'm5',
+  'm6',
+  'n5',
+  'n6',
+  'p5',
+  'p6',
+  'r5',
+  'r6',
+] as const;
 export type HoleClass = (typeof HOLE_CLASSES)[number];
 export type ShaftClass = (typeof SHAFT_CLASSES)[number];
 export type ToleranceClass = HoleClass | ShaftClass;
 /** Classes that bearing seats in housings are made to. */
 export type HousingClass = 'H7' | 'J7' | 'K7' | 'M7' | 'N7' | 'P7' | 'R7';
 
-export const isToleranceClass = (text: string): text is ToleranceClass => (HOLE_CLASSES as readonly string[]).includes(text) || (SHAFT_CLASSES as readonly string[]).includes(text);
+export const isToleranceClass = (text: string): text is ToleranceClass =>
+  (HOLE_CLASSES as readonly string[]).includes(text) || (SHAFT_CLASSES as readonly string[]).includes(text);
 
-const stepOf = (nominalMm: number) => SIZE_STEPS_MM.findIndex((overMm, i) => nominalMm > overMm && nominalMm <= (SIZE_STEPS_MM[i + 1] ?? 0));
+const stepOf = (nominalMm: number) =>
+  SIZE_STEPS_MM.findIndex((overMm, i) => nominalMm > overMm && nominalMm <= (SIZE_STEPS_MM[i + 1] ?? 0));
 
 /** Lower end of a shaft k … r, upper end of a shaft g, h. */
 function nearUm(letter: string, step: number, nominalMm: number): number | null {
@@ -74,11 +170,13 @@ export function findLimits(nominalMm: number, toleranceClass: ToleranceClass): L
   const near = nearUm(letters.toLowerCase(), step, nominalMm);
   if (near === null) return null;
   const isBelow = letters.toLowerCase() === 'g' || letters.toLowerCase() === 'h';
-  if (letters === letters.toLowerCase()) return isBelow ? { upperUm: near, lowerUm: near - zoneUm } : { upperUm: near + zoneUm, lowerUm: near };
+  if (letters === letters.toLowerCase())
+    return isBelow ? { upperUm: near, lowerUm: near - zoneUm } : { upperUm: near + zoneUm, lowerUm: near };
   if (isBelow) return { upperUm: zoneUm - near, lowerUm: -near + 0 };
   const deltaUm = zoneUm - IT_UM[Number(grade) - 1]![step]!;
   return { upperUm: -near + deltaUm, lowerUm: -near + deltaUm - zoneUm };
 }
 
 /** Width of a tolerance zone, µm. @returns null outside the tables */
-export const findZoneUm = (nominalMm: number, grade: 5 | 6 | 7 | 8): number | null => IT_UM[grade]?.[stepOf(nominalMm)] ?? null;
+export const findZoneUm = (nominalMm: number, grade: 5 | 6 | 7 | 8): number | null =>
+  IT_UM[grade]?.[stepOf(nominalMm)] ?? null;

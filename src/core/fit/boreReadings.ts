@@ -23,21 +23,32 @@ export type BoreShape = {
  * @param uTemperatureMm what the doubt of the metal's temperature does to the diameter
  * @returns null without readings
  */
-export function describeBore(diameters: readonly Diameter[], uGaugeMm: number, uTemperatureMm: number): BoreShape | null {
+export function describeBore(
+  diameters: readonly Diameter[],
+  uGaugeMm: number,
+  uTemperatureMm: number,
+): BoreShape | null {
   if (diameters.length === 0) return null;
   const all = diameters.map(({ mm }) => mm);
   const mean = meanOf(all);
   const n = all.length;
   const scatter = n > 1 ? Math.sqrt(all.reduce((sum, mm) => sum + (mm - mean) ** 2, 0) / (n - 1)) : 0;
   const planes = [...new Set(diameters.map(({ planeIndex }) => planeIndex))].sort((a, b) => a - b);
-  const inPlane = (plane: number) => diameters.filter(({ planeIndex }) => planeIndex === plane).map(({ mm }) => mm);
-  const spreads = planes.map(inPlane).filter((mms) => mms.length > 1).map((mms) => Math.max(...mms) - Math.min(...mms));
+  const inPlane = (plane: number) =>
+    diameters.filter(({ planeIndex }) => planeIndex === plane).map(({ mm }) => mm);
+  const spreads = planes
+    .map(inPlane)
+    .filter((mms) => mms.length > 1)
+    .map((mms) => Math.max(...mms) - Math.min(...mms));
   const [first, last] = [planes[0], planes.at(-1)];
   return {
     meanMm: { value: mean, u: rootSumSquare(uGaugeMm, scatter / Math.sqrt(n), uTemperatureMm) },
     smallestMm: Math.min(...all),
     largestMm: Math.max(...all),
     outOfRoundMm: spreads.length > 0 ? Math.max(...spreads) : null,
-    taperMm: first !== undefined && last !== undefined && first !== last ? meanOf(inPlane(first)) - meanOf(inPlane(last)) : null,
+    taperMm:
+      first !== undefined && last !== undefined && first !== last
+        ? meanOf(inPlane(first)) - meanOf(inPlane(last))
+        : null,
   };
 }

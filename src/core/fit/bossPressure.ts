@@ -5,8 +5,12 @@ import { solveSteppedDisc } from './steppedDisc';
 type Elastic = { youngsModulusMPa: number; poisson: number };
 
 export type BossInput = {
-  interferenceMm: number; diameterMm: number; ringBoreMm: number; ringWidthMm: number;
-  ring: Elastic; housing: Elastic;
+  interferenceMm: number;
+  diameterMm: number;
+  ringBoreMm: number;
+  ringWidthMm: number;
+  ring: Elastic;
+  housing: Elastic;
   bossOutsideMm: number;
   /** Length of the bore: the boss is as wide as this, and metal beyond the ring helps to carry. */
   bossWidthMm: number;
@@ -19,7 +23,8 @@ export type BossPressure = {
   /** How many times the pressure of a plain ring of the bearing's own width. */
   timesPlain: number;
   /** The bracket without any knowledge of web and width: plain ring … endless wall. */
-  plainMPa: number; endlessMPa: number;
+  plainMPa: number;
+  endlessMPa: number;
 };
 
 /**
@@ -30,26 +35,54 @@ export type BossPressure = {
  * Source: see `solveSteppedDisc`; Lamé for the ring.
  */
 export function bossPressure(input: BossInput): Result<BossPressure> {
-  const { interferenceMm, diameterMm, ringBoreMm, ringWidthMm, ring, housing, bossOutsideMm, bossWidthMm, web } = input;
+  const {
+    interferenceMm,
+    diameterMm,
+    ringBoreMm,
+    ringWidthMm,
+    ring,
+    housing,
+    bossOutsideMm,
+    bossWidthMm,
+    web,
+  } = input;
   const issues = checkNumbers({
-    ringWidthMm: { value: ringWidthMm, min: 0.1 }, bossWidthMm: { value: bossWidthMm, min: ringWidthMm },
-    ...(web && { webOutsideMm: { value: web.outsideMm, min: bossOutsideMm * 1.001 }, webThicknessMm: { value: web.thicknessMm, min: 0.1 } }),
+    ringWidthMm: { value: ringWidthMm, min: 0.1 },
+    bossWidthMm: { value: bossWidthMm, min: ringWidthMm },
+    ...(web && {
+      webOutsideMm: { value: web.outsideMm, min: bossOutsideMm * 1.001 },
+      webThicknessMm: { value: web.thicknessMm, min: 0.1 },
+    }),
   });
   const base = { interferenceMm, diameterMm, ringBoreMm, ring, housing };
   const plain = solvePressFit({ ...base, housingOutsideMm: bossOutsideMm });
   const endless = solvePressFit({ ...base, housingOutsideMm: Infinity });
   if (!plain.ok) return fail(...issues, ...plain.issues);
   if (!endless.ok || issues.length > 0) return fail(...issues);
-  const layer = (innerMm: number, outerMm: number, widthMm: number) => ({ innerMm, outerMm, widthMm, ...housing });
-  const unit = solveSteppedDisc([
-    layer(diameterMm / 2, bossOutsideMm / 2, bossWidthMm),
-    ...(web ? [layer(bossOutsideMm / 2, web.outsideMm / 2, web.thicknessMm)] : []),
-  ], ringWidthMm / bossWidthMm);
+  const layer = (innerMm: number, outerMm: number, widthMm: number) => ({
+    innerMm,
+    outerMm,
+    widthMm,
+    ...housing,
+  });
+  const unit = solveSteppedDisc(
+    [
+      layer(diameterMm / 2, bossOutsideMm / 2, bossWidthMm),
+      ...(web ? [layer(bossOutsideMm / 2, web.outsideMm / 2, web.thicknessMm)] : []),
+    ],
+    ringWidthMm / bossWidthMm,
+  );
   if (!unit.ok) return unit;
-  const ringPerMPa = plain.value.pressureMPa > 0 ? plain.value.ringOutsideContractionMm / plain.value.pressureMPa : 0;
-  const pressureMPa = interferenceMm <= 0 ? 0 : Math.min(interferenceMm / (unit.value.boreGrowthMm + ringPerMPa), endless.value.pressureMPa);
+  const ringPerMPa =
+    plain.value.pressureMPa > 0 ? plain.value.ringOutsideContractionMm / plain.value.pressureMPa : 0;
+  const pressureMPa =
+    interferenceMm <= 0
+      ? 0
+      : Math.min(interferenceMm / (unit.value.boreGrowthMm + ringPerMPa), endless.value.pressureMPa);
   return succeed({
-    pressureMPa, plainMPa: plain.value.pressureMPa, endlessMPa: endless.value.pressureMPa,
+    pressureMPa,
+    plainMPa: plain.value.pressureMPa,
+    endlessMPa: endless.value.pressureMPa,
     timesPlain: plain.value.pressureMPa > 0 ? pressureMPa / plain.value.pressureMPa : 1,
   });
 }

@@ -10,20 +10,32 @@ import { normalShareBelow, type Spread } from '@/core/quantity/spread';
  * Checked against: the same by 10⁵ seeded draws.
  */
 export type ClassFit = {
-  leastUm: number; mostUm: number; middleUm: number; sigmaUm: number;
-  probableLeastUm: number; probableMostUm: number;
+  leastUm: number;
+  mostUm: number;
+  middleUm: number;
+  sigmaUm: number;
+  probableLeastUm: number;
+  probableMostUm: number;
   /** Chance that the pair is tight at all. */
   chanceTight: number;
 };
 
-export const zoneSpread = ({ lowerUm, upperUm }: LimitsUm): Spread => ({ value: (lowerUm + upperUm) / 2, dist: 'normal', u: (upperUm - lowerUm) / 6 });
+export const zoneSpread = ({ lowerUm, upperUm }: LimitsUm): Spread => ({
+  value: (lowerUm + upperUm) / 2,
+  dist: 'normal',
+  u: (upperUm - lowerUm) / 6,
+});
 
 export function fitOfClasses(hole: LimitsUm, part: LimitsUm): ClassFit {
   const middleUm = (part.lowerUm + part.upperUm - hole.lowerUm - hole.upperUm) / 2;
   const sigmaUm = rootSumSquare((hole.upperUm - hole.lowerUm) / 6, (part.upperUm - part.lowerUm) / 6);
   return {
-    leastUm: part.lowerUm - hole.upperUm, mostUm: part.upperUm - hole.lowerUm, middleUm, sigmaUm,
-    probableLeastUm: middleUm - 3 * sigmaUm, probableMostUm: middleUm + 3 * sigmaUm,
+    leastUm: part.lowerUm - hole.upperUm,
+    mostUm: part.upperUm - hole.lowerUm,
+    middleUm,
+    sigmaUm,
+    probableLeastUm: middleUm - 3 * sigmaUm,
+    probableMostUm: middleUm + 3 * sigmaUm,
     chanceTight: sigmaUm === 0 ? Number(middleUm > 0) : normalShareBelow(middleUm / sigmaUm),
   };
 }

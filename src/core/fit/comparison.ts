@@ -8,12 +8,34 @@ import { rootSumSquare, type Measured } from '@/core/quantity/measured';
  * √(u_micrometer² + u_gauge²), about half. Source: comparison measurement, JCGM 100 (from memory). Valid: readings within the gauge's
  * short range (some 0.1 mm), bearing and bore near each other in temperature.
  */
-export function interferenceByComparison(
-  { readingMm, diameterMm, boreC, partC, boreAlphaPerK, partAlphaPerK, uTouchMm, uRepeatMm, uTemperatureK }:
-  { readingMm: number; diameterMm: number; boreC: number; partC: number; boreAlphaPerK: number; partAlphaPerK: number; uTouchMm: number; uRepeatMm: number; uTemperatureK: number },
-): Measured {
+export function interferenceByComparison({
+  readingMm,
+  diameterMm,
+  boreC,
+  partC,
+  boreAlphaPerK,
+  partAlphaPerK,
+  uTouchMm,
+  uRepeatMm,
+  uTemperatureK,
+}: {
+  readingMm: number;
+  diameterMm: number;
+  boreC: number;
+  partC: number;
+  boreAlphaPerK: number;
+  partAlphaPerK: number;
+  uTouchMm: number;
+  uRepeatMm: number;
+  uTemperatureK: number;
+}): Measured {
   return {
     value: -readingMm + diameterMm * (boreAlphaPerK * (boreC - 20) - partAlphaPerK * (partC - 20)),
-    u: rootSumSquare(uTouchMm, uRepeatMm, diameterMm * boreAlphaPerK * uTemperatureK, diameterMm * partAlphaPerK * uTemperatureK),
+    u: rootSumSquare(
+      uTouchMm,
+      uRepeatMm,
+      diameterMm * boreAlphaPerK * uTemperatureK,
+      diameterMm * partAlphaPerK * uTemperatureK,
+    ),
   };
 }

@@ -19,7 +19,8 @@ export type Interference = {
 };
 
 /** Smoothing of the two surfaces: 0.8·(Rz₁ + Rz₂). Source: DIN 7190-1, from memory. Rz 10 and 1.6 µm lose 9 µm. */
-export const smoothingLossMm = ({ rzHousingUm = 10, rzRaceUm = 1.6 } = {}) => (0.8 * (rzHousingUm + rzRaceUm)) / 1000;
+export const smoothingLossMm = ({ rzHousingUm = 10, rzRaceUm = 1.6 } = {}) =>
+  (0.8 * (rzHousingUm + rzRaceUm)) / 1000;
 
 /** A tolerance zone as a normal spread: middle, zone width = 6 σ. Common engineering convention, from memory. */
 const zoneAsMeasured = (nominalMm: number, { lowerUm, upperUm }: LimitsUm): Measured => ({
@@ -31,10 +32,17 @@ const zoneAsMeasured = (nominalMm: number, { lowerUm, upperUm }: LimitsUm): Meas
  * Interference of a bearing's outside in its seat from what is known: readings where there are some, else the usual class.
  * @returns null where neither a reading nor a table row exists (sizes outside 6–120 mm that nobody has measured)
  */
-export function findInterference(
-  { nominalMm, usualClass, bore, partOutside }:
-  { nominalMm: number; usualClass: HousingClass; bore: BoreShape | null; partOutside: BoreShape | null },
-): Interference | null {
+export function findInterference({
+  nominalMm,
+  usualClass,
+  bore,
+  partOutside,
+}: {
+  nominalMm: number;
+  usualClass: HousingClass;
+  bore: BoreShape | null;
+  partOutside: BoreShape | null;
+}): Interference | null {
   const housingLimits = findLimits(nominalMm, usualClass);
   const partLimits = findBearingOutsideLimits(nominalMm);
   if ((!bore && !housingLimits) || (!partOutside && !partLimits)) return null;
@@ -49,6 +57,12 @@ export function findInterference(
     forDropMm: { value: largestPart - smallestChord, u },
     forHoldMm: { value: partMean.value - boreMean.value - smoothingLossMm(), u },
     source: { bore: bore ? 'measured' : 'usual', part: partOutside ? 'measured' : 'usual' },
-    largestDoubt: boreIsLarger ? (bore ? 'bore_gauge' : 'bore_not_measured') : partOutside ? 'part_gauge' : 'part_not_measured',
+    largestDoubt: boreIsLarger
+      ? bore
+        ? 'bore_gauge'
+        : 'bore_not_measured'
+      : partOutside
+        ? 'part_gauge'
+        : 'part_not_measured',
   };
 }

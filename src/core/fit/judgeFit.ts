@@ -16,16 +16,29 @@ export type FitJudgement = {
  * Judges a seat on its unfavourable edges. A band that crosses zero is never called right.
  * Order matters: what is certain first (slack, too tight), then what cannot be told, then what heat does.
  */
-export function judgeFit(
-  { benchMm, runningMm, housingTrescaMPa, yieldMPa, usualHighMm, load }:
-  { benchMm: Measured; runningMm: Measured; housingTrescaMPa: number; yieldMPa: number | null; usualHighMm: number; load: 'standing' | 'rotating' },
-): FitJudgement {
+export function judgeFit({
+  benchMm,
+  runningMm,
+  housingTrescaMPa,
+  yieldMPa,
+  usualHighMm,
+  load,
+}: {
+  benchMm: Measured;
+  runningMm: Measured;
+  housingTrescaMPa: number;
+  yieldMPa: number | null;
+  usualHighMm: number;
+  load: 'standing' | 'rotating';
+}): FitJudgement {
   const bench = bandOf(benchMm);
   const running = bandOf(runningMm);
   if (bench.high < 0) return { verdict: 'slack', severity: 'fault' };
-  if (yieldMPa !== null && housingTrescaMPa > YIELD_SHARE * yieldMPa) return { verdict: 'too_tight', severity: 'fault' };
+  if (yieldMPa !== null && housingTrescaMPa > YIELD_SHARE * yieldMPa)
+    return { verdict: 'too_tight', severity: 'fault' };
   if (bench.low < 0) return { verdict: 'cannot_tell', severity: 'caution' };
-  if (running.low < 0) return { verdict: 'may_go_loose_hot', severity: load === 'rotating' ? 'fault' : 'caution' };
+  if (running.low < 0)
+    return { verdict: 'may_go_loose_hot', severity: load === 'rotating' ? 'fault' : 'caution' };
   if (bench.low > usualHighMm) return { verdict: 'tight', severity: 'caution' };
   return { verdict: 'right', severity: 'none' };
 }

@@ -3,14 +3,25 @@ import { expectCase, referenceCases } from '../../../tests/support/reference';
 import { solvePressFit } from './pressFit';
 
 type Inputs = {
-  interference_diametral_mm: number; interface_diameter_mm: number; ring_bore_diameter_mm: number; housing_outer_diameter_mm: number;
-  ring_E_MPa: number; ring_nu: number; housing_E_MPa: number; housing_nu: number; length_mm: number; friction: number;
+  interference_diametral_mm: number;
+  interface_diameter_mm: number;
+  ring_bore_diameter_mm: number;
+  housing_outer_diameter_mm: number;
+  ring_E_MPa: number;
+  ring_nu: number;
+  housing_E_MPa: number;
+  housing_nu: number;
+  length_mm: number;
+  friction: number;
 };
 
 const fromCase = (inputs: Inputs) => ({
-  interferenceMm: inputs.interference_diametral_mm, diameterMm: inputs.interface_diameter_mm, ringBoreMm: inputs.ring_bore_diameter_mm,
+  interferenceMm: inputs.interference_diametral_mm,
+  diameterMm: inputs.interface_diameter_mm,
+  ringBoreMm: inputs.ring_bore_diameter_mm,
   housingOutsideMm: inputs.housing_outer_diameter_mm,
-  ring: { youngsModulusMPa: inputs.ring_E_MPa, poisson: inputs.ring_nu }, housing: { youngsModulusMPa: inputs.housing_E_MPa, poisson: inputs.housing_nu },
+  ring: { youngsModulusMPa: inputs.ring_E_MPa, poisson: inputs.ring_nu },
+  housing: { youngsModulusMPa: inputs.housing_E_MPa, poisson: inputs.housing_nu },
 });
 
 describe('press fit (reference: tests/reference/lame.json)', () => {
@@ -19,20 +30,32 @@ describe('press fit (reference: tests/reference/lame.json)', () => {
     if (!solved.ok) throw new Error('refused');
     const fit = solved.value;
     const { friction, length_mm: lengthMm, interface_diameter_mm: d } = reference.inputs;
-    expectCase({
-      pressure_MPa: fit.pressureMPa, housing_hoop_max_MPa: fit.housingHoopMPa, housing_tresca_at_bore_MPa: fit.housingTrescaMPa,
-      housing_vonmises_at_bore_MPa: fit.housingVonMisesMPa, ring_hoop_inner_MPa: fit.ringHoopInsideMPa, ring_hoop_interface_MPa: fit.ringHoopOutsideMPa,
-      axial_push_force_kN: (friction * fit.pressureMPa * Math.PI * d * lengthMm) / 1000,
-      ring_bore_contraction_mm: fit.ringBoreContractionMm, housing_bore_growth_mm: fit.housingBoreGrowthMm,
-      ring_od_contraction_mm: fit.ringOutsideContractionMm, housing_od_growth_mm: fit.housingOutsideGrowthMm,
-    }, reference);
+    expectCase(
+      {
+        pressure_MPa: fit.pressureMPa,
+        housing_hoop_max_MPa: fit.housingHoopMPa,
+        housing_tresca_at_bore_MPa: fit.housingTrescaMPa,
+        housing_vonmises_at_bore_MPa: fit.housingVonMisesMPa,
+        ring_hoop_inner_MPa: fit.ringHoopInsideMPa,
+        ring_hoop_interface_MPa: fit.ringHoopOutsideMPa,
+        axial_push_force_kN: (friction * fit.pressureMPa * Math.PI * d * lengthMm) / 1000,
+        ring_bore_contraction_mm: fit.ringBoreContractionMm,
+        housing_bore_growth_mm: fit.housingBoreGrowthMm,
+        ring_od_contraction_mm: fit.ringOutsideContractionMm,
+        housing_od_growth_mm: fit.housingOutsideGrowthMm,
+      },
+      reference,
+    );
   });
 
   it('shares the interference out between ring and bore', () => {
     const [first] = referenceCases<Inputs>('lame');
     const solved = solvePressFit(fromCase(first!.inputs));
     if (!solved.ok) throw new Error('refused');
-    expect(solved.value.ringOutsideContractionMm + solved.value.housingBoreGrowthMm).toBeCloseTo(first!.inputs.interference_diametral_mm, 12);
+    expect(solved.value.ringOutsideContractionMm + solved.value.housingBoreGrowthMm).toBeCloseTo(
+      first!.inputs.interference_diametral_mm,
+      12,
+    );
   });
 
   it('an endless wall is the limit of ever thicker bosses, and never softer', () => {
@@ -50,6 +73,10 @@ describe('press fit (reference: tests/reference/lame.json)', () => {
   it('refuses impossible parts and names them', () => {
     const base = fromCase(referenceCases<Inputs>('lame')[0]!.inputs);
     const refused = solvePressFit({ ...base, ringBoreMm: 70, housingOutsideMm: 60, interferenceMm: NaN });
-    expect(refused.ok ? [] : refused.issues.map(({ field }) => field).sort()).toEqual(['housingOutsideMm', 'interferenceMm', 'ringBoreMm']);
+    expect(refused.ok ? [] : refused.issues.map(({ field }) => field).sort()).toEqual([
+      'housingOutsideMm',
+      'interferenceMm',
+      'ringBoreMm',
+    ]);
   });
 });

@@ -57,7 +57,9 @@ export function solvePressFit(input: PressFitInput): Result<PressFit> {
 
   const housingFactor = ringFactor(dOut, d);
   const coreFactor = di === 0 ? 1 : ringFactor(d, di);
-  const compliance = (housingFactor + housing.poisson) / housing.youngsModulusMPa + (coreFactor - ring.poisson) / ring.youngsModulusMPa;
+  const compliance =
+    (housingFactor + housing.poisson) / housing.youngsModulusMPa +
+    (coreFactor - ring.poisson) / ring.youngsModulusMPa;
   const p = Math.max(0, interferenceMm) / (d * compliance);
   const housingHoop = p * housingFactor;
   const squareRatio = di === 0 ? 1 : (2 * d ** 2) / (d ** 2 - di ** 2);
@@ -71,6 +73,7 @@ export function solvePressFit(input: PressFitInput): Result<PressFit> {
     ringBoreContractionMm: (p * squareRatio * di) / ring.youngsModulusMPa,
     ringOutsideContractionMm: (p * d * (coreFactor - ring.poisson)) / ring.youngsModulusMPa,
     housingBoreGrowthMm: (p * d * (housingFactor + housing.poisson)) / housing.youngsModulusMPa,
-    housingOutsideGrowthMm: dOut === Infinity ? 0 : (2 * p * d ** 2 * dOut) / ((dOut ** 2 - d ** 2) * housing.youngsModulusMPa),
+    housingOutsideGrowthMm:
+      dOut === Infinity ? 0 : (2 * p * d ** 2 * dOut) / ((dOut ** 2 - d ** 2) * housing.youngsModulusMPa),
   });
 }

@@ -21,13 +21,35 @@ export type PushForce = {
  * Source: Lamé (see `solvePressFit`); friction from memory.
  * @param interferenceMm the figure for holding, with smoothing taken off
  */
-export function pushForceBracket(
-  { interferenceMm, diameterMm, trackMm, widthMm, chamferMm, bossOutsideMm, race, housing }:
-  { interferenceMm: Measured; diameterMm: number; trackMm: number; widthMm: number; chamferMm: number; bossOutsideMm: number; race: Material; housing: Material },
-): PushForce | null {
+export function pushForceBracket({
+  interferenceMm,
+  diameterMm,
+  trackMm,
+  widthMm,
+  chamferMm,
+  bossOutsideMm,
+  race,
+  housing,
+}: {
+  interferenceMm: Measured;
+  diameterMm: number;
+  trackMm: number;
+  widthMm: number;
+  chamferMm: number;
+  bossOutsideMm: number;
+  race: Material;
+  housing: Material;
+}): PushForce | null {
   const edge = bandOf(interferenceMm);
   const solve = (interference: number, housingOutsideMm: number) =>
-    solvePressFit({ interferenceMm: interference, diameterMm, ringBoreMm: trackMm, housingOutsideMm, ring: race, housing });
+    solvePressFit({
+      interferenceMm: interference,
+      diameterMm,
+      ringBoreMm: trackMm,
+      housingOutsideMm,
+      ring: race,
+      housing,
+    });
   const soft = solve(edge.low, bossOutsideMm);
   const tightPlain = solve(edge.high, bossOutsideMm);
   const stiff = solve(edge.high, Infinity);
@@ -35,7 +57,10 @@ export function pushForceBracket(
   const contactMm2 = Math.PI * diameterMm * (widthMm - 2 * chamferMm);
   return {
     pressureMPa: { low: soft.value.pressureMPa, high: stiff.value.pressureMPa },
-    forceN: { low: FRICTION_OILED.low * soft.value.pressureMPa * contactMm2, high: FRICTION_OILED.high * stiff.value.pressureMPa * contactMm2 },
+    forceN: {
+      low: FRICTION_OILED.low * soft.value.pressureMPa * contactMm2,
+      high: FRICTION_OILED.high * stiff.value.pressureMPa * contactMm2,
+    },
     housingTrescaMPa: tightPlain.value.housingTrescaMPa,
   };
 }

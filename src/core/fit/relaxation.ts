@@ -10,6 +10,7 @@ export type Relaxation = { changeMm: Measured; verdict: 'wider' | 'narrower' | '
 
 export function judgeRelaxation(beforeMm: Measured, nowMm: Measured): Relaxation {
   const changeMm = { value: nowMm.value - beforeMm.value, u: rootSumSquare(beforeMm.u, nowMm.u) };
-  const verdict = Math.abs(changeMm.value) <= 2 * changeMm.u ? 'no_change_seen' : changeMm.value > 0 ? 'wider' : 'narrower';
+  const verdict =
+    Math.abs(changeMm.value) <= 2 * changeMm.u ? 'no_change_seen' : changeMm.value > 0 ? 'wider' : 'narrower';
   return { changeMm, verdict };
 }

@@ -15,7 +15,13 @@ import { solvePressFit } from './pressFit';
  * Source: bearing makers' handbook practice, from memory. Checked against: a 25 × 62 × 17 C3 with 27 µm outside and 14 µm inside.
  */
 export type ClearanceState = 'bench' | 'cold_start' | 'warm_up' | 'running' | 'hottest';
-export const CLEARANCE_STATES: readonly ClearanceState[] = ['bench', 'cold_start', 'warm_up', 'running', 'hottest'];
+export const CLEARANCE_STATES: readonly ClearanceState[] = [
+  'bench',
+  'cold_start',
+  'warm_up',
+  'running',
+  'hottest',
+];
 
 export type StateTemperatures = { housingC: number; outerC: number; innerC: number; shaftC: number };
 
@@ -29,10 +35,13 @@ export const USUAL_STATES: Record<ClearanceState, StateTemperatures> = {
 };
 
 export type ClearanceInput = {
-  boreMm: number; outsideMm: number;
+  boreMm: number;
+  outsideMm: number;
   delivered: ClearanceUm;
-  outerInterferenceMm: Measured; innerInterferenceMm: Measured;
-  bossOutsideMm: number; shaftBoreMm: number;
+  outerInterferenceMm: Measured;
+  innerInterferenceMm: Measured;
+  bossOutsideMm: number;
+  shaftBoreMm: number;
   race: ExpandingPart & { youngsModulusMPa: number; poisson: number };
   housing: ExpandingPart & { youngsModulusMPa: number; poisson: number };
   shaft: ExpandingPart & { youngsModulusMPa: number; poisson: number };
@@ -41,37 +50,110 @@ export type ClearanceInput = {
   states?: Record<ClearanceState, StateTemperatures>;
 };
 
-export type StateClearance = { state: ClearanceState; clearanceUm: Measured; /** Chance that it is not squeezed (≥ 0). */ chanceFree: number };
+export type StateClearance = {
+  state: ClearanceState;
+  clearanceUm: Measured;
+  /** Chance that it is not squeezed (≥ 0). */ chanceFree: number;
+};
 
 /** Shares of the interferences that reach the tracks: contraction of the outer track, growth of the inner one, per mm of interference. */
-export function trackShares({ boreMm, outsideMm, bossOutsideMm, shaftBoreMm, race, housing, shaft }: ClearanceInput): { outer: number; inner: number } | null {
+export function trackShares({
+  boreMm,
+  outsideMm,
+  bossOutsideMm,
+  shaftBoreMm,
+  race,
+  housing,
+  shaft,
+}: ClearanceInput): { outer: number; inner: number } | null {
   const effectiveOuter = (boreMm + 3 * outsideMm) / 4;
   const effectiveInner = (3 * boreMm + outsideMm) / 4;
-  const outer = solvePressFit({ interferenceMm: 0.01, diameterMm: outsideMm, ringBoreMm: effectiveOuter, housingOutsideMm: bossOutsideMm, ring: race, housing });
-  const inner = solvePressFit({ interferenceMm: 0.01, diameterMm: boreMm, ringBoreMm: shaftBoreMm, housingOutsideMm: effectiveInner, ring: shaft, housing: race });
-  return outer.ok && inner.ok ? { outer: outer.value.ringBoreContractionMm / 0.01, inner: inner.value.housingOutsideGrowthMm / 0.01 } : null;
+  const outer = solvePressFit({
+    interferenceMm: 0.01,
+    diameterMm: outsideMm,
+    ringBoreMm: effectiveOuter,
+    housingOutsideMm: bossOutsideMm,
+    ring: race,
+    housing,
+  });
+  const inner = solvePressFit({
+    interferenceMm: 0.01,
+    diameterMm: boreMm,
+    ringBoreMm: shaftBoreMm,
+    housingOutsideMm: effectiveInner,
+    ring: shaft,
+    housing: race,
+  });
+  return outer.ok && inner.ok
+    ? { outer: outer.value.ringBoreContractionMm / 0.01, inner: inner.value.housingOutsideGrowthMm / 0.01 }
+    : null;
 }
 
 /** The least clearance decides; a rolling bearing should keep its clearance ≥ 0 in every state. @returns null when the sizes make no ring */
 export function runningClearances(input: ClearanceInput): StateClearance[] | null {
   const shares = trackShares(input);
   if (!shares) return null;
-  const { boreMm, outsideMm, delivered, race, housing, shaft, uTemperatureK = 8, states = USUAL_STATES } = input;
-  const raceway = { outer: (boreMm + 4 * outsideMm) / 5, inner: (4 * boreMm + outsideMm) / 5, ball: 0.3 * (outsideMm - boreMm) };
-  const deliveredMid = { value: (delivered.minUm + delivered.maxUm) / 2, u: (delivered.maxUm - delivered.minUm) / 6 };
+  const {
+    boreMm,
+    outsideMm,
+    delivered,
+    race,
+    housing,
+    shaft,
+    uTemperatureK = 8,
+    states = USUAL_STATES,
+  } = input;
+  const raceway = {
+    outer: (boreMm + 4 * outsideMm) / 5,
+    inner: (4 * boreMm + outsideMm) / 5,
+    ball: 0.3 * (outsideMm - boreMm),
+  };
+  const deliveredMid = {
+    value: (delivered.minUm + delivered.maxUm) / 2,
+    u: (delivered.maxUm - delivered.minUm) / 6,
+  };
   return CLEARANCE_STATES.map((state) => {
     const t = states[state];
     const u = state === 'bench' ? 0 : uTemperatureK;
     const at = (celsius: number): Measured => ({ value: celsius, u });
-    const outer = interferenceAt({ diameterMm: outsideMm, interferenceMm: input.outerInterferenceMm, ring: race, housing, ringC: at(t.outerC), housingC: at(t.housingC) });
+    const outer = interferenceAt({
+      diameterMm: outsideMm,
+      interferenceMm: input.outerInterferenceMm,
+      ring: race,
+      housing,
+      ringC: at(t.outerC),
+      housingC: at(t.housingC),
+    });
     // The shaft is the inner part here: it grows with its own temperature, the race around it with its own.
-    const inner = interferenceAt({ diameterMm: boreMm, interferenceMm: input.innerInterferenceMm, ring: shaft, housing: race, ringC: at(t.shaftC), housingC: at(t.innerC) });
+    const inner = interferenceAt({
+      diameterMm: boreMm,
+      interferenceMm: input.innerInterferenceMm,
+      ring: shaft,
+      housing: race,
+      ringC: at(t.shaftC),
+      housingC: at(t.innerC),
+    });
     const ballC = (t.outerC + t.innerC) / 2;
-    const growMm = race.alphaPerK * (raceway.outer * (t.outerC - REFERENCE_C) - raceway.inner * (t.innerC - REFERENCE_C) - 2 * raceway.ball * (ballC - REFERENCE_C));
-    const value = deliveredMid.value + 1000 * (growMm - shares.outer * Math.max(0, outer.value) - shares.inner * Math.max(0, inner.value));
+    const growMm =
+      race.alphaPerK *
+      (raceway.outer * (t.outerC - REFERENCE_C) -
+        raceway.inner * (t.innerC - REFERENCE_C) -
+        2 * raceway.ball * (ballC - REFERENCE_C));
+    const value =
+      deliveredMid.value +
+      1000 * (growMm - shares.outer * Math.max(0, outer.value) - shares.inner * Math.max(0, inner.value));
     // Races and balls warm together; what spreads the clearance is the difference between them, about a third of each temperature's own doubt.
     const uGrowUm = 1000 * race.alphaPerK * raceway.inner * (u / 3) * Math.SQRT2;
-    const uClearance = rootSumSquare(deliveredMid.u, shares.outer * outer.u * 1000, shares.inner * inner.u * 1000, uGrowUm);
-    return { state, clearanceUm: { value, u: uClearance }, chanceFree: normalShareBelow(value / Math.max(uClearance, 1e-9)) };
+    const uClearance = rootSumSquare(
+      deliveredMid.u,
+      shares.outer * outer.u * 1000,
+      shares.inner * inner.u * 1000,
+      uGrowUm,
+    );
+    return {
+      state,
+      clearanceUm: { value, u: uClearance },
+      chanceFree: normalShareBelow(value / Math.max(uClearance, 1e-9)),
+    };
   });
 }

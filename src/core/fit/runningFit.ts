@@ -9,10 +9,21 @@ export type ExpandingPart = { alphaPerK: number; uAlphaPerK: number };
  * Source: linear expansion, ISO 1 reference; doubts by JCGM 100. Valid: −40 … 200 °C.
  * Checked against: tests/reference/thermal_fit.json; 62 mm in aluminium with ± 8 K on both: U 25 µm.
  */
-export function interferenceAt(
-  { diameterMm, interferenceMm, ring, housing, ringC, housingC }:
-  { diameterMm: number; interferenceMm: Measured; ring: ExpandingPart; housing: ExpandingPart; ringC: Measured; housingC: Measured },
-): Measured {
+export function interferenceAt({
+  diameterMm,
+  interferenceMm,
+  ring,
+  housing,
+  ringC,
+  housingC,
+}: {
+  diameterMm: number;
+  interferenceMm: Measured;
+  ring: ExpandingPart;
+  housing: ExpandingPart;
+  ringC: Measured;
+  housingC: Measured;
+}): Measured {
   const boreMm = diameterMm - interferenceMm.value;
   const dRing = ringC.value - REFERENCE_C;
   const dHousing = housingC.value - REFERENCE_C;

@@ -1,4 +1,11 @@
-import { coreDiameterMm, pitchDiameterMm, proofStressMPa, stressAreaMm2, type StrengthClass, type ThreadSize } from '@/core/catalogue/threads';
+import {
+  coreDiameterMm,
+  pitchDiameterMm,
+  proofStressMPa,
+  stressAreaMm2,
+  type StrengthClass,
+  type ThreadSize,
+} from '@/core/catalogue/threads';
 import { checkNumbers, fail, succeed, type Result } from '@/core/quantity/result';
 
 /**
@@ -10,15 +17,23 @@ import { checkNumbers, fail, succeed, type Result } from '@/core/quantity/result
  * Valid: steel on steel, nut square to its seat. Friction is the largest doubt: oiled 0.10–0.14, a thrust bearing under the nut 0.005–0.02.
  * Checked against: tests/reference/press_rod.json.
  */
-export type RodInput = { thread: ThreadSize; strength: StrengthClass; frictionThread: number; frictionNutFace: number; nutFaceMeanDiameterMm: number };
+export type RodInput = {
+  thread: ThreadSize;
+  strength: StrengthClass;
+  frictionThread: number;
+  frictionNutFace: number;
+  nutFaceMeanDiameterMm: number;
+};
 
 export type RodState = {
   forceN: number;
   torqueNm: number;
-  pitchDiameterMm: number; stressAreaMm2: number;
+  pitchDiameterMm: number;
+  stressAreaMm2: number;
   proofLoadN: number;
   /** Pull alone against proof. */
-  utilisation: number; isOverProof: boolean;
+  utilisation: number;
+  isOverProof: boolean;
   /** Pull and twist together against proof stress. */
   combinedUtilisation: number;
   torqueAtProofNm: number;
@@ -30,15 +45,19 @@ export type RodState = {
 
 const COS_30 = Math.cos(Math.PI / 6);
 
-const threadArmMm = ({ thread, frictionThread }: RodInput) => thread.pitchMm / (2 * Math.PI) + (frictionThread * pitchDiameterMm(thread)) / (2 * COS_30);
+const threadArmMm = ({ thread, frictionThread }: RodInput) =>
+  thread.pitchMm / (2 * Math.PI) + (frictionThread * pitchDiameterMm(thread)) / (2 * COS_30);
 
 /** Newton-millimetres of torque per newton of pull. */
-export const torqueArmMm = (input: RodInput) => threadArmMm(input) + (input.frictionNutFace * input.nutFaceMeanDiameterMm) / 2;
+export const torqueArmMm = (input: RodInput) =>
+  threadArmMm(input) + (input.frictionNutFace * input.nutFaceMeanDiameterMm) / 2;
 
 function checkRod({ thread, frictionThread, frictionNutFace, nutFaceMeanDiameterMm }: RodInput) {
   return checkNumbers({
-    threadDiameterMm: { value: thread.diameterMm, min: 1, max: 100 }, pitchMm: { value: thread.pitchMm, min: 0.1, max: thread.diameterMm / 2 },
-    frictionThread: { value: frictionThread, min: 0, max: 1 }, frictionNutFace: { value: frictionNutFace, min: 0, max: 1 },
+    threadDiameterMm: { value: thread.diameterMm, min: 1, max: 100 },
+    pitchMm: { value: thread.pitchMm, min: 0.1, max: thread.diameterMm / 2 },
+    frictionThread: { value: frictionThread, min: 0, max: 1 },
+    frictionNutFace: { value: frictionNutFace, min: 0, max: 1 },
     nutFaceMeanDiameterMm: { value: nutFaceMeanDiameterMm, min: 0, max: 300 },
   });
 }
@@ -53,8 +72,13 @@ function stateAt(input: RodInput, forceN: number): RodState {
   const twistMPa = (forceN * threadArmMm(input) * 16) / (Math.PI * coreMm ** 3);
   const torqueNm = (forceN * arm) / 1000;
   return {
-    forceN, torqueNm, pitchDiameterMm: pitchDiameterMm(thread), stressAreaMm2: areaMm2,
-    proofLoadN: proofMPa * areaMm2, utilisation: pullMPa / proofMPa, isOverProof: pullMPa > proofMPa,
+    forceN,
+    torqueNm,
+    pitchDiameterMm: pitchDiameterMm(thread),
+    stressAreaMm2: areaMm2,
+    proofLoadN: proofMPa * areaMm2,
+    utilisation: pullMPa / proofMPa,
+    isOverProof: pullMPa > proofMPa,
     combinedUtilisation: Math.sqrt(pullMPa ** 2 + 3 * twistMPa ** 2) / proofMPa,
     torqueAtProofNm: (proofMPa * areaMm2 * arm) / 1000,
     isSelfLocking: thread.pitchMm / (Math.PI * pitchDiameterMm(thread)) < frictionThread / COS_30,
@@ -65,7 +89,9 @@ function stateAt(input: RodInput, forceN: number): RodState {
 /** Invalid: `out_of_range`, `not_a_number`. */
 export function rodFromTorque(input: RodInput, torqueNm: number): Result<RodState> {
   const issues = [...checkRod(input), ...checkNumbers({ torqueNm: { value: torqueNm, min: 0, max: 5000 } })];
-  return issues.length > 0 ? fail(...issues) : succeed(stateAt(input, (torqueNm * 1000) / torqueArmMm(input)));
+  return issues.length > 0
+    ? fail(...issues)
+    : succeed(stateAt(input, (torqueNm * 1000) / torqueArmMm(input)));
 }
 
 /** The torque to expect for a push of `forceN`. Invalid: as above. */
@@ -81,7 +107,13 @@ export const turnsForTravel = ({ travelMm, pitchMm }: { travelMm: number; pitchM
 };
 
 /** Press with a gauge: F = p·π/4·D². 1 bar = 0.1 MPa. */
-export const ramForceN = ({ gaugeBar, ramDiameterMm }: { gaugeBar: number; ramDiameterMm: number }) => gaugeBar * 0.1 * (Math.PI / 4) * ramDiameterMm ** 2;
+export const ramForceN = ({ gaugeBar, ramDiameterMm }: { gaugeBar: number; ramDiameterMm: number }) =>
+  gaugeBar * 0.1 * (Math.PI / 4) * ramDiameterMm ** 2;
 
 /** What common tools give by hand, N. From memory; wide. */
-export const HAND_TOOL_FORCE_N = { c_clamp: { low: 2_000, high: 8_000 }, bench_vice: { low: 5_000, high: 15_000 }, arbor_press: { low: 5_000, high: 20_000 }, hydraulic_press: { low: 20_000, high: 100_000 } } as const;
+export const HAND_TOOL_FORCE_N = {
+  c_clamp: { low: 2_000, high: 8_000 },
+  bench_vice: { low: 5_000, high: 15_000 },
+  arbor_press: { low: 5_000, high: 20_000 },
+  hydraulic_press: { low: 20_000, high: 100_000 },
+} as const;

@@ -6,7 +6,8 @@ import { freeTemperature } from './expansion';
 /** Something that a planned heat must not exceed, on its own side of the drop. */
 export type Ceiling = {
   /** What is weakest there. `seal_left_in` names the seat that holds it. */
-  what: 'casting_metal' | 'seal_left_in' | 'bearing_seals' | 'bearing_cage' | 'bearing_grease' | 'bearing_steel';
+  what:
+    'casting_metal' | 'seal_left_in' | 'bearing_seals' | 'bearing_cage' | 'bearing_grease' | 'bearing_steel';
   /** Which temperature it sees: the casting's own, or that of casting and bearing settled together. */
   sees: 'casting' | 'settling';
   limitC: number;
@@ -16,26 +17,44 @@ export type Ceiling = {
 
 export type LeftIn = { seatName: string; sealMaterial: SealMaterial };
 
-const METAL_LIMIT_C: Partial<Record<MaterialCode, number>> = { alsi7mg_t6: LIMIT_C.alsi7mg_t6, az91: LIMIT_C.az91 };
+const METAL_LIMIT_C: Partial<Record<MaterialCode, number>> = {
+  alsi7mg_t6: LIMIT_C.alsi7mg_t6,
+  az91: LIMIT_C.az91,
+};
 
 /** What stands in the way of heat: the casting, everything left in it, and the bearing that drops in. Limits from memory. */
-export function ceilingsFor(
-  { castingMaterial, leftIn, bearing }:
-  { castingMaterial: MaterialCode; leftIn: readonly LeftIn[]; bearing: { closure: BearingClosure; cage: 'steel' | 'polyamide' } },
-): Ceiling[] {
-  const ceilings: Ceiling[] = leftIn.map(({ seatName, sealMaterial }) => ({ what: 'seal_left_in', sees: 'casting', limitC: LIMIT_C[sealMaterial], seatName }));
+export function ceilingsFor({
+  castingMaterial,
+  leftIn,
+  bearing,
+}: {
+  castingMaterial: MaterialCode;
+  leftIn: readonly LeftIn[];
+  bearing: { closure: BearingClosure; cage: 'steel' | 'polyamide' };
+}): Ceiling[] {
+  const ceilings: Ceiling[] = leftIn.map(({ seatName, sealMaterial }) => ({
+    what: 'seal_left_in',
+    sees: 'casting',
+    limitC: LIMIT_C[sealMaterial],
+    seatName,
+  }));
   const metalLimit = METAL_LIMIT_C[castingMaterial];
   if (metalLimit !== undefined) ceilings.push({ what: 'casting_metal', sees: 'casting', limitC: metalLimit });
-  if (bearing.closure === 'sealed') ceilings.push({ what: 'bearing_seals', sees: 'settling', limitC: LIMIT_C.nbr });
-  if (bearing.closure !== 'open') ceilings.push({ what: 'bearing_grease', sees: 'settling', limitC: LIMIT_C.bearing_grease });
-  if (bearing.cage === 'polyamide') ceilings.push({ what: 'bearing_cage', sees: 'settling', limitC: LIMIT_C.polyamide_cage });
+  if (bearing.closure === 'sealed')
+    ceilings.push({ what: 'bearing_seals', sees: 'settling', limitC: LIMIT_C.nbr });
+  if (bearing.closure !== 'open')
+    ceilings.push({ what: 'bearing_grease', sees: 'settling', limitC: LIMIT_C.bearing_grease });
+  if (bearing.cage === 'polyamide')
+    ceilings.push({ what: 'bearing_cage', sees: 'settling', limitC: LIMIT_C.polyamide_cage });
   ceilings.push({ what: 'bearing_steel', sees: 'settling', limitC: LIMIT_C.bearing_steel });
   return ceilings.sort((a, b) => a.limitC - b.limitC);
 }
 
 /** Those that a heat to `castingC` would break, weakest first. */
-export const brokenCeilings = (ceilings: readonly Ceiling[], { castingC, settlingC }: { castingC: number; settlingC: number }) =>
-  ceilings.filter(({ sees, limitC }) => (sees === 'casting' ? castingC : settlingC) > limitC);
+export const brokenCeilings = (
+  ceilings: readonly Ceiling[],
+  { castingC, settlingC }: { castingC: number; settlingC: number },
+) => ceilings.filter(({ sees, limitC }) => (sees === 'casting' ? castingC : settlingC) > limitC);
 
 /** Heat-treated aluminium counts time as well as heat: above 150 °C half an hour is the end of it. From memory. */
 export const T6_MINUTES_ABOVE = 30;
@@ -52,8 +71,19 @@ export type Neighbour = { seatName: string; diameterMm: number; interferenceMm: 
  * perhaps: the lower edge of the band decides). Hold them up, or take them out first.
  * Source: see `freeTemperature`.
  */
-export const neighboursThatLetGo = (neighbours: readonly Neighbour[], castingC: number, { ringAlphaPerK, housingAlphaPerK }: { ringAlphaPerK: number; housingAlphaPerK: number }): string[] =>
-  neighbours.filter(({ diameterMm, interferenceMm: { value, u } }) => {
-    const freeC = freeTemperature({ diameterMm, interferenceMm: Math.max(0, value - 2 * u), ringAlphaPerK, housingAlphaPerK });
-    return freeC !== null && freeC <= castingC;
-  }).map(({ seatName }) => seatName);
+export const neighboursThatLetGo = (
+  neighbours: readonly Neighbour[],
+  castingC: number,
+  { ringAlphaPerK, housingAlphaPerK }: { ringAlphaPerK: number; housingAlphaPerK: number },
+): string[] =>
+  neighbours
+    .filter(({ diameterMm, interferenceMm: { value, u } }) => {
+      const freeC = freeTemperature({
+        diameterMm,
+        interferenceMm: Math.max(0, value - 2 * u),
+        ringAlphaPerK,
+        housingAlphaPerK,
+      });
+      return freeC !== null && freeC <= castingC;
+    })
+    .map(({ seatName }) => seatName);

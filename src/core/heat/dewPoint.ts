@@ -9,13 +9,17 @@ import { timeConstantS } from './soak';
  */
 export const MAGNUS = { alduchov: { a: 17.625, bC: 243.04 }, wmo: { a: 17.62, bC: 243.12 } } as const;
 
-export function dewPointC({ airC, humidityPercent }: { airC: number; humidityPercent: number }, { a, bC }: { a: number; bC: number } = MAGNUS.alduchov): number {
+export function dewPointC(
+  { airC, humidityPercent }: { airC: number; humidityPercent: number },
+  { a, bC }: { a: number; bC: number } = MAGNUS.alduchov,
+): number {
   const gamma = Math.log(humidityPercent / 100) + (a * airC) / (bC + airC);
   return (bC * gamma) / (a - gamma);
 }
 
 export type Dew = {
-  dewPointC: number; dewPointWmoC: number;
+  dewPointC: number;
+  dewPointWmoC: number;
   collectsMoisture: boolean;
   /** It freezes on: the surface is below 0 °C as well. */
   frost: boolean;
@@ -24,15 +28,25 @@ export type Dew = {
 };
 
 /** A cold part brought into the shop's air; one lump that warms by convection alone. */
-export function dewOn(
-  { airC, humidityPercent, surfaceStartC, body }:
-  { airC: number; humidityPercent: number; surfaceStartC: number; body: { massKg: number; specificHeatJKgK: number; areaM2: number; hWM2K: number } },
-): Dew {
+export function dewOn({
+  airC,
+  humidityPercent,
+  surfaceStartC,
+  body,
+}: {
+  airC: number;
+  humidityPercent: number;
+  surfaceStartC: number;
+  body: { massKg: number; specificHeatJKgK: number; areaM2: number; hWM2K: number };
+}): Dew {
   const point = dewPointC({ airC, humidityPercent });
   const collectsMoisture = surfaceStartC < point;
   const share = (point - airC) / (surfaceStartC - airC);
   return {
-    dewPointC: point, dewPointWmoC: dewPointC({ airC, humidityPercent }, MAGNUS.wmo), collectsMoisture, frost: collectsMoisture && surfaceStartC < 0,
+    dewPointC: point,
+    dewPointWmoC: dewPointC({ airC, humidityPercent }, MAGNUS.wmo),
+    collectsMoisture,
+    frost: collectsMoisture && surfaceStartC < 0,
     wetUntilS: collectsMoisture && share > 0 ? -timeConstantS(body) * Math.log(share) : null,
   };
 }

@@ -6,34 +6,82 @@ import { predictDrop, type DropProblem } from './predictDrop';
 import { simulateRadial } from './radial';
 import { restrainedGrowth } from './restrainedGrowth';
 
-const SHAPE: HotBossShape = { diameterMm: 62, bossOutsideMm: 78, bossWidthMm: 20, webThicknessMm: 5, massKg: 1.2, housing: MATERIALS.alsi9cu3, hWM2K: 10, heatedForS: 180 };
-const course = (changes: Partial<HotBossShape> = {}, horizonS = 300) => hotBossCourse({ ...SHAPE, ...changes }, horizonS)!;
+const SHAPE: HotBossShape = {
+  diameterMm: 62,
+  bossOutsideMm: 78,
+  bossWidthMm: 20,
+  webThicknessMm: 5,
+  massKg: 1.2,
+  housing: MATERIALS.alsi9cu3,
+  hWM2K: 10,
+  heatedForS: 180,
+};
+const course = (changes: Partial<HotBossShape> = {}, horizonS = 300) =>
+  hotBossCourse({ ...SHAPE, ...changes }, horizonS)!;
 
 describe('a boss heated alone', () => {
   it('has a web that, with the boss, weighs what the casting weighs', () => {
     const radiusMm = webOutsideRadiusMm(SHAPE);
     const bossMm3 = (Math.PI / 4) * (78 ** 2 - 62 ** 2) * 20;
-    expect((bossMm3 + Math.PI * (radiusMm ** 2 - 39 ** 2) * 5) * 1e-9 * MATERIALS.alsi9cu3.densityKgM3).toBeCloseTo(1.2, 6);
+    expect(
+      (bossMm3 + Math.PI * (radiusMm ** 2 - 39 ** 2) * 5) * 1e-9 * MATERIALS.alsi9cu3.densityKgM3,
+    ).toBeCloseTo(1.2, 6);
     expect(webOutsideRadiusMm({ ...SHAPE, massKg: 0.01 })).toBeGreaterThan(39);
   });
 
   it('is within 1 % of cells four times as fine', () => {
-    const { conductivityWMK, densityKgM3, specificHeatJKgK, alphaPerK, youngsModulusMPa, poisson } = MATERIALS.alsi9cu3;
+    const { conductivityWMK, densityKgM3, specificHeatJKgK, alphaPerK, youngsModulusMPa, poisson } =
+      MATERIALS.alsi9cu3;
     const metal = { conductivityWMK, densityKgM3, specificHeatJKgK, alphaPerK, startC: 120 };
-    const fine = simulateRadial({
-      ringBoreRadiusMm: 30.5, interfaceRadiusMm: 31, ringWidthMm: 20, ring: { ...metal, alphaPerK: 0, startC: 20 }, bossOutsideRadiusMm: 39, webOutsideRadiusMm: webOutsideRadiusMm(SHAPE), bossWidthMm: 20, webThicknessMm: 5,
-      hWM2K: 10, ambientC: 20, contactConductanceWM2K: 1, isTouching: false, interferenceMm: 0, housing: { ...metal, youngsModulusMPa, poisson }, bossHeated: { forS: 90, webStartC: 20 },
-    }, [0, 10, 60], 60, 20);
+    const fine = simulateRadial(
+      {
+        ringBoreRadiusMm: 30.5,
+        interfaceRadiusMm: 31,
+        ringWidthMm: 20,
+        ring: { ...metal, alphaPerK: 0, startC: 20 },
+        bossOutsideRadiusMm: 39,
+        webOutsideRadiusMm: webOutsideRadiusMm(SHAPE),
+        bossWidthMm: 20,
+        webThicknessMm: 5,
+        hWM2K: 10,
+        ambientC: 20,
+        contactConductanceWM2K: 1,
+        isTouching: false,
+        interferenceMm: 0,
+        housing: { ...metal, youngsModulusMPa, poisson },
+        bossHeated: { forS: 90, webStartC: 20 },
+      },
+      [0, 10, 60],
+      60,
+      20,
+    );
     if (!fine.ok) throw new Error(JSON.stringify(fine.issues));
     const coarse = course();
     fine.value.samples.forEach(({ timeS, bossMeanC, clearanceDiscMm }) => {
-      expect(Math.abs(shareAt(coarse.bossShare, 2, timeS) - (bossMeanC - 20) / 100), `boss at ${timeS} s`).toBeLessThan(0.01);
-      expect(Math.abs(shareAt(coarse.boreShare, 2, timeS) - clearanceDiscMm / (62 * alphaPerK * 100)), `bore at ${timeS} s`).toBeLessThan(0.01);
+      expect(
+        Math.abs(shareAt(coarse.bossShare, 2, timeS) - (bossMeanC - 20) / 100),
+        `boss at ${timeS} s`,
+      ).toBeLessThan(0.01);
+      expect(
+        Math.abs(shareAt(coarse.boreShare, 2, timeS) - clearanceDiscMm / (62 * alphaPerK * 100)),
+        `bore at ${timeS} s`,
+      ).toBeLessThan(0.01);
     });
   });
 
   it('opens less than where the web falls evenly to its rim, as heat has not come so far yet', () => {
-    const even = restrainedGrowth({ diameterMm: 62, bossOutsideMm: 78, webOutsideMm: 2 * webOutsideRadiusMm(SHAPE), bossWidthMm: 20, webThicknessMm: 5, bossC: 120, rimC: 20, alphaPerK: MATERIALS.alsi9cu3.alphaPerK, youngsModulusMPa: 72_000, poisson: 0.33 });
+    const even = restrainedGrowth({
+      diameterMm: 62,
+      bossOutsideMm: 78,
+      webOutsideMm: 2 * webOutsideRadiusMm(SHAPE),
+      bossWidthMm: 20,
+      webThicknessMm: 5,
+      bossC: 120,
+      rimC: 20,
+      alphaPerK: MATERIALS.alsi9cu3.alphaPerK,
+      youngsModulusMPa: 72_000,
+      poisson: 0.33,
+    });
     if (!even.ok) throw new Error('a checked boss');
     expect(course({ heatedForS: 60 }).boreShare[0]!).toBeLessThan(even.value.share!);
     expect(course({ heatedForS: 60 }).boreShare[0]!).toBeGreaterThan(0.3);
@@ -41,27 +89,53 @@ describe('a boss heated alone', () => {
 
   it('held long without loss, the whole casting is as hot, and grows freely: an oven', () => {
     const { bossShare, boreShare } = course({ heatedForS: 40_000, hWM2K: 1e-4 }, 60);
-    for (const share of [boreShare[0]!, bossShare.at(-1)!, boreShare.at(-1)!]) expect(share).toBeGreaterThan(0.99);
+    for (const share of [boreShare[0]!, bossShare.at(-1)!, boreShare.at(-1)!])
+      expect(share).toBeGreaterThan(0.99);
   });
 
   it('cools steadily, its bore behind its temperature at first; heated longer it opens more and keeps longer', () => {
-    fc.assert(fc.property(fc.integer({ min: 20, max: 600 }), fc.integer({ min: 3, max: 8 }), fc.double({ min: 0.4, max: 4, noNaN: true }), (heatedForS, webThicknessMm, massKg) => {
-      const [short, long] = [course({ heatedForS, webThicknessMm, massKg }, 120), course({ heatedForS: heatedForS * 1.5, webThicknessMm, massKg }, 120)];
-      expect(short.boreShare[0]!).toBeLessThan(short.bossShare[0]!);
-      expect(long.boreShare[0]!).toBeGreaterThan(short.boreShare[0]!);
-      expect(shareAt(long.bossShare, 2, 60)).toBeGreaterThan(shareAt(short.bossShare, 2, 60));
-      short.bossShare.slice(1).forEach((share, i) => expect(share).toBeLessThan(short.bossShare[i]!));
-    }), { seed: 11, numRuns: 12 });
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 20, max: 600 }),
+        fc.integer({ min: 3, max: 8 }),
+        fc.double({ min: 0.4, max: 4, noNaN: true }),
+        (heatedForS, webThicknessMm, massKg) => {
+          const [short, long] = [
+            course({ heatedForS, webThicknessMm, massKg }, 120),
+            course({ heatedForS: heatedForS * 1.5, webThicknessMm, massKg }, 120),
+          ];
+          expect(short.boreShare[0]!).toBeLessThan(short.bossShare[0]!);
+          expect(long.boreShare[0]!).toBeGreaterThan(short.boreShare[0]!);
+          expect(shareAt(long.bossShare, 2, 60)).toBeGreaterThan(shareAt(short.bossShare, 2, 60));
+          short.bossShare.slice(1).forEach((share, i) => expect(share).toBeLessThan(short.bossShare[i]!));
+        },
+      ),
+      { seed: 11, numRuns: 12 },
+    );
   });
 
-  it('is the same whether asked once or again', () => expect(hotBossBand(SHAPE)).toBe(hotBossBand({ ...SHAPE })));
+  it('is the same whether asked once or again', () =>
+    expect(hotBossBand(SHAPE)).toBe(hotBossBand({ ...SHAPE })));
 });
 
 describe('a drop into a boss heated alone', () => {
-  const body = (massKg: number, areaM2: number, startC: number) => ({ massKg, areaM2, startC, specificHeatJKgK: 900, hWM2K: 10, emissivity: 0.15 });
+  const body = (massKg: number, areaM2: number, startC: number) => ({
+    massKg,
+    areaM2,
+    startC,
+    specificHeatJKgK: 900,
+    hWM2K: 10,
+    emissivity: 0.15,
+  });
   const oven: DropProblem = {
-    bodies: { ring: body(0.2, 0.01, -18), housing: body(1.2, 0.12, 130), ambientC: 20, touch: null }, diameterMm: 62, interferenceMm: { value: 0.02, u: 0.003 },
-    ring: MATERIALS.bearing_steel, housing: MATERIALS.alsi9cu3, uHousingK: 1.2, uRingK: 2, marginMm: 0.031,
+    bodies: { ring: body(0.2, 0.01, -18), housing: body(1.2, 0.12, 130), ambientC: 20, touch: null },
+    diameterMm: 62,
+    interferenceMm: { value: 0.02, u: 0.003 },
+    ring: MATERIALS.bearing_steel,
+    housing: MATERIALS.alsi9cu3,
+    uHousingK: 1.2,
+    uRingK: 2,
+    marginMm: 0.031,
   };
   const air: DropProblem = { ...oven, hotBoss: { ...hotBossBand(SHAPE)!, sinceS: 0 } };
 
@@ -75,7 +149,14 @@ describe('a drop into a boss heated alone', () => {
 
   it('taken up by a probe later, it goes on as if it had been followed from the start', () => {
     const whole = predictDrop(air, 300).moments;
-    const later = predictDrop({ ...air, bodies: { ...air.bodies, housing: { ...air.bodies.housing, startC: whole[20]!.housingC } }, hotBoss: { ...air.hotBoss!, sinceS: whole[20]!.timeS } }, 100).moments;
+    const later = predictDrop(
+      {
+        ...air,
+        bodies: { ...air.bodies, housing: { ...air.bodies.housing, startC: whole[20]!.housingC } },
+        hotBoss: { ...air.hotBoss!, sinceS: whole[20]!.timeS },
+      },
+      100,
+    ).moments;
     expect(later[0]!.boreC).toBeCloseTo(whole[20]!.boreC, 6);
     expect(later[30]!.boreC).toBeCloseTo(whole[50]!.boreC, 6);
   });

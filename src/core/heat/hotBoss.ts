@@ -14,7 +14,10 @@ import { CONVECTION_FACTOR } from './soak';
 export type HotBossCourse = { stepS: number; bossShare: readonly number[]; boreShare: readonly number[] };
 
 export type HotBossShape = {
-  diameterMm: number; bossOutsideMm: number; bossWidthMm: number; webThicknessMm: number;
+  diameterMm: number;
+  bossOutsideMm: number;
+  bossWidthMm: number;
+  webThicknessMm: number;
   /** Of the whole casting: what the boss does not hold is taken as a round web of even thickness. */
   massKg: number;
   housing: Material;
@@ -32,10 +35,19 @@ const TRIAL_K = 100;
 const AMBIENT_C = 20;
 
 /** Radius of a round web that, with the boss, has the casting's mass, mm. */
-export function webOutsideRadiusMm({ diameterMm, bossOutsideMm, bossWidthMm, webThicknessMm, massKg, housing }: HotBossShape): number {
+export function webOutsideRadiusMm({
+  diameterMm,
+  bossOutsideMm,
+  bossWidthMm,
+  webThicknessMm,
+  massKg,
+  housing,
+}: HotBossShape): number {
   const mmCubed = (massKg / housing.densityKgM3) * 1e9;
   const bossMmCubed = (Math.PI / 4) * (bossOutsideMm ** 2 - diameterMm ** 2) * bossWidthMm;
-  const radiusMm = Math.sqrt(Math.max(0, mmCubed - bossMmCubed) / (Math.PI * webThicknessMm) + (bossOutsideMm / 2) ** 2);
+  const radiusMm = Math.sqrt(
+    Math.max(0, mmCubed - bossMmCubed) / (Math.PI * webThicknessMm) + (bossOutsideMm / 2) ** 2,
+  );
   return Math.min(WIDEST_WEB_MM, Math.max(radiusMm, bossOutsideMm / 2 + NARROWEST_WEB_MM));
 }
 
@@ -44,18 +56,36 @@ export function hotBossCourse(shape: HotBossShape, horizonS: number, stepS = 2):
   const { diameterMm, bossOutsideMm, bossWidthMm, webThicknessMm, housing, hWM2K, heatedForS } = shape;
   const { conductivityWMK, densityKgM3, specificHeatJKgK, alphaPerK, youngsModulusMPa, poisson } = housing;
   const metal = { conductivityWMK, densityKgM3, specificHeatJKgK, alphaPerK, startC: AMBIENT_C + TRIAL_K };
-  const run = simulateRadial({
-    // The race is not in yet: it stands for nothing but the hole, and has the temperature of the air.
-    ringBoreRadiusMm: diameterMm / 2 - 0.5, interfaceRadiusMm: diameterMm / 2, ringWidthMm: bossWidthMm, ring: { ...metal, alphaPerK: 0, startC: AMBIENT_C },
-    bossOutsideRadiusMm: bossOutsideMm / 2, webOutsideRadiusMm: webOutsideRadiusMm(shape), bossWidthMm, webThicknessMm: Math.min(webThicknessMm, bossWidthMm),
-    hWM2K, ambientC: AMBIENT_C, contactConductanceWM2K: 1, isTouching: false, interferenceMm: 0,
-    housing: { ...metal, youngsModulusMPa, poisson }, bossHeated: { forS: heatedForS / 2, webStartC: AMBIENT_C },
-  }, Array.from({ length: Math.floor(horizonS / stepS) + 1 }, (_, i) => i * stepS), horizonS, MESH);
+  const run = simulateRadial(
+    {
+      // The race is not in yet: it stands for nothing but the hole, and has the temperature of the air.
+      ringBoreRadiusMm: diameterMm / 2 - 0.5,
+      interfaceRadiusMm: diameterMm / 2,
+      ringWidthMm: bossWidthMm,
+      ring: { ...metal, alphaPerK: 0, startC: AMBIENT_C },
+      bossOutsideRadiusMm: bossOutsideMm / 2,
+      webOutsideRadiusMm: webOutsideRadiusMm(shape),
+      bossWidthMm,
+      webThicknessMm: Math.min(webThicknessMm, bossWidthMm),
+      hWM2K,
+      ambientC: AMBIENT_C,
+      contactConductanceWM2K: 1,
+      isTouching: false,
+      interferenceMm: 0,
+      housing: { ...metal, youngsModulusMPa, poisson },
+      bossHeated: { forS: heatedForS / 2, webStartC: AMBIENT_C },
+    },
+    Array.from({ length: Math.floor(horizonS / stepS) + 1 }, (_, i) => i * stepS),
+    horizonS,
+    MESH,
+  );
   if (!run.ok) return null;
   return {
     stepS,
     bossShare: run.value.samples.map(({ bossMeanC }) => (bossMeanC - AMBIENT_C) / TRIAL_K),
-    boreShare: run.value.samples.map(({ clearanceDiscMm }) => clearanceDiscMm / (diameterMm * alphaPerK * TRIAL_K)),
+    boreShare: run.value.samples.map(
+      ({ clearanceDiscMm }) => clearanceDiscMm / (diameterMm * alphaPerK * TRIAL_K),
+    ),
   };
 }
 
@@ -79,7 +109,10 @@ export function hotBossBand(shape: HotBossShape): HotBossBand | null {
   const known = kept.get(key);
   if (known !== undefined) return known;
   const likely = hotBossCourse(shape, HORIZON_S);
-  const edge = hotBossCourse({ ...shape, heatedForS: shape.heatedForS / 2, hWM2K: shape.hWM2K * CONVECTION_FACTOR }, HORIZON_S);
+  const edge = hotBossCourse(
+    { ...shape, heatedForS: shape.heatedForS / 2, hWM2K: shape.hWM2K * CONVECTION_FACTOR },
+    HORIZON_S,
+  );
   const band = likely && edge ? { likely, edge } : null;
   if (kept.size >= KEPT) kept.delete(kept.keys().next().value!);
   kept.set(key, band);

@@ -19,7 +19,10 @@ export type LumpedBody = {
 export type Touch = { touchAtS: number; conductanceWM2K: number; areaM2: number } | null;
 
 export type LumpedProblem = {
-  ring: LumpedBody; housing: LumpedBody; ambientC: number; touch: Touch;
+  ring: LumpedBody;
+  housing: LumpedBody;
+  ambientC: number;
+  touch: Touch;
   /** What the casting gives to the bench that it stands on, W/K; left out: it stands on wood, which takes next to nothing. */
   benchWK?: number;
 };
@@ -29,18 +32,29 @@ export type Sample = LumpedState & { timeS: number };
 
 /** Heat that a body takes from the air and the walls, W. */
 const heatFromSurroundings = (body: LumpedBody, bodyC: number, ambientC: number) =>
-  body.areaM2 * (body.hWM2K * (ambientC - bodyC) + body.emissivity * SIGMA * ((ambientC + KELVIN) ** 4 - (bodyC + KELVIN) ** 4));
+  body.areaM2 *
+  (body.hWM2K * (ambientC - bodyC) +
+    body.emissivity * SIGMA * ((ambientC + KELVIN) ** 4 - (bodyC + KELVIN) ** 4));
 
 /** m·c·dT/dt = −h·A·(T − Ta) − ε·σ·A·(T⁴ − Ta⁴) ∓ hc·Ac·(Th − Tr); the casting also −G·(T − Ta) into the bench */
-function slopes({ ring, housing, ambientC, benchWK = 0 }: LumpedProblem, linkWK: number, { ringC, housingC }: LumpedState): LumpedState {
+function slopes(
+  { ring, housing, ambientC, benchWK = 0 }: LumpedProblem,
+  linkWK: number,
+  { ringC, housingC }: LumpedState,
+): LumpedState {
   const acrossW = linkWK * (housingC - ringC);
   return {
     ringC: (heatFromSurroundings(ring, ringC, ambientC) + acrossW) / (ring.massKg * ring.specificHeatJKgK),
-    housingC: (heatFromSurroundings(housing, housingC, ambientC) + benchWK * (ambientC - housingC) - acrossW) / (housing.massKg * housing.specificHeatJKgK),
+    housingC:
+      (heatFromSurroundings(housing, housingC, ambientC) + benchWK * (ambientC - housingC) - acrossW) /
+      (housing.massKg * housing.specificHeatJKgK),
   };
 }
 
-const advance = (y: LumpedState, dy: LumpedState, s: number): LumpedState => ({ ringC: y.ringC + dy.ringC * s, housingC: y.housingC + dy.housingC * s });
+const advance = (y: LumpedState, dy: LumpedState, s: number): LumpedState => ({
+  ringC: y.ringC + dy.ringC * s,
+  housingC: y.housingC + dy.housingC * s,
+});
 
 /** One classical Runge–Kutta step of fourth order. */
 function stepRungeKutta(problem: LumpedProblem, linkWK: number, y: LumpedState, dt: number): LumpedState {
@@ -48,13 +62,15 @@ function stepRungeKutta(problem: LumpedProblem, linkWK: number, y: LumpedState, 
   const k2 = slopes(problem, linkWK, advance(y, k1, dt / 2));
   const k3 = slopes(problem, linkWK, advance(y, k2, dt / 2));
   const k4 = slopes(problem, linkWK, advance(y, k3, dt));
-  const blend = (key: keyof LumpedState) => y[key] + (dt / 6) * (k1[key] + 2 * k2[key] + 2 * k3[key] + k4[key]);
+  const blend = (key: keyof LumpedState) =>
+    y[key] + (dt / 6) * (k1[key] + 2 * k2[key] + 2 * k3[key] + k4[key]);
   return { ringC: blend('ringC'), housingC: blend('housingC') };
 }
 
 /** Rate of the fastest exchange, 1/s: sets the step, so that the explicit method stays stable and accurate. */
 function fastestRatePerS({ ring, housing, benchWK = 0 }: LumpedProblem, linkWK: number): number {
-  const own = (body: LumpedBody) => (body.areaM2 * (body.hWM2K + body.emissivity * 12) + linkWK) / (body.massKg * body.specificHeatJKgK);
+  const own = (body: LumpedBody) =>
+    (body.areaM2 * (body.hWM2K + body.emissivity * 12) + linkWK) / (body.massKg * body.specificHeatJKgK);
   return own(ring) + own(housing) + benchWK / (housing.massKg * housing.specificHeatJKgK);
 }
 
@@ -95,7 +111,9 @@ export function sampleLumped(problem: LumpedProblem, timesS: readonly number[]):
   for (const after of simulateLumped(problem, wanted.at(-1) ?? 0)) {
     while (wanted.length > 0 && wanted[0]! <= after.timeS) {
       const timeS = wanted.shift()!;
-      samples.push(before && timeS > before.timeS ? sampleInside(problem, before, timeS) : { ...after, timeS });
+      samples.push(
+        before && timeS > before.timeS ? sampleInside(problem, before, timeS) : { ...after, timeS },
+      );
     }
     before = after;
   }
@@ -113,11 +131,19 @@ function sampleInside(problem: LumpedProblem, from: Sample, timeS: number): Samp
  * First moment at which the clearance falls to `marginMm`.
  * @returns 0 when it is never above the margin; null when it is still above at the horizon
  */
-export function windowOf(problem: LumpedProblem, pair: Pair, marginMm: number, horizonS: number): number | null {
+export function windowOf(
+  problem: LumpedProblem,
+  pair: Pair,
+  marginMm: number,
+  horizonS: number,
+): number | null {
   let before: { timeS: number; excessMm: number } | null = null;
   for (const sample of simulateLumped(problem, horizonS)) {
     const excessMm = clearanceAt(pair, sample) - marginMm;
-    if (excessMm <= 0) return before === null ? 0 : between(before.timeS, sample.timeS, before.excessMm / (before.excessMm - excessMm));
+    if (excessMm <= 0)
+      return before === null
+        ? 0
+        : between(before.timeS, sample.timeS, before.excessMm / (before.excessMm - excessMm));
     before = { timeS: sample.timeS, excessMm };
   }
   return null;

@@ -22,10 +22,13 @@ export type DropProblem = {
 };
 
 export type DropMoment = {
-  timeS: number; ringC: number; housingC: number;
+  timeS: number;
+  ringC: number;
+  housingC: number;
   /** What a bore that grows freely would need to be as wide: `housingC`, but lower where a cold web holds the boss back. */
   boreC: number;
-  uBoreK: number; clearanceMm: Measured;
+  uBoreK: number;
+  clearanceMm: Measured;
 };
 
 export type DropPrediction = {
@@ -47,21 +50,41 @@ const withFasterLoss = (bodies: LumpedProblem): LumpedProblem => ({
 type State = { timeS: number; ringC: number; housingC: number; boreC: number };
 
 /** The two lumps; where only the boss was heated, the housing goes by its course instead, in proportion to where it starts. */
-function statesOf({ bodies, hotBoss }: DropProblem, edge: 'likely' | 'edge', horizonS: number, stepS: number): State[] {
+function statesOf(
+  { bodies, hotBoss }: DropProblem,
+  edge: 'likely' | 'edge',
+  horizonS: number,
+  stepS: number,
+): State[] {
   const lumps = resample(simulateLumped(edge === 'edge' ? withFasterLoss(bodies) : bodies, horizonS), stepS);
   if (!hotBoss) return lumps.map((state) => ({ ...state, boreC: state.housingC }));
-  const { ambientC, housing: { startC } } = bodies;
+  const {
+    ambientC,
+    housing: { startC },
+  } = bodies;
   const { bossShare, boreShare, stepS: courseStepS } = hotBoss[edge];
   const aboveAirK = (startC - ambientC) / shareAt(bossShare, courseStepS, hotBoss.sinceS);
-  const at = (shares: readonly number[], timeS: number) => ambientC + aboveAirK * shareAt(shares, courseStepS, hotBoss.sinceS + timeS);
-  return lumps.map(({ timeS, ringC }) => ({ timeS, ringC, housingC: at(bossShare, timeS), boreC: at(boreShare, timeS) }));
+  const at = (shares: readonly number[], timeS: number) =>
+    ambientC + aboveAirK * shareAt(shares, courseStepS, hotBoss.sinceS + timeS);
+  return lumps.map(({ timeS, ringC }) => ({
+    timeS,
+    ringC,
+    housingC: at(bossShare, timeS),
+    boreC: at(boreShare, timeS),
+  }));
 }
 
 /** The temperature at which a bore that grows freely is as wide as this one, when its boss is at `bossC`, `timeS` after the heat was off. */
-export function boreTemperature({ bodies: { ambientC }, hotBoss }: DropProblem, timeS: number, bossC: number): number {
+export function boreTemperature(
+  { bodies: { ambientC }, hotBoss }: DropProblem,
+  timeS: number,
+  bossC: number,
+): number {
   if (!hotBoss) return bossC;
   const { bossShare, boreShare, stepS } = hotBoss.likely;
-  return ambientC + ((bossC - ambientC) * shareAt(boreShare, stepS, timeS)) / shareAt(bossShare, stepS, timeS);
+  return (
+    ambientC + ((bossC - ambientC) * shareAt(boreShare, stepS, timeS)) / shareAt(bossShare, stepS, timeS)
+  );
 }
 
 /** Where a falling quantity crosses zero, by straight line between the samples around it. */
@@ -89,7 +112,10 @@ export function predictDrop(problem: DropProblem, horizonS: number, stepS = 2): 
     const uBoreK = rootSumSquare(problem.uHousingK, (state.boreC - edge.boreC) / 2);
     const uRingK = rootSumSquare(problem.uRingK, (state.ringC - edge.ringC) / 2);
     const interference = interferenceAt({
-      diameterMm, interferenceMm, ring, housing,
+      diameterMm,
+      interferenceMm,
+      ring,
+      housing,
       ringC: { value: state.ringC, u: uRingK },
       housingC: { value: state.boreC, u: uBoreK },
     });
@@ -110,9 +136,14 @@ function resample(samples: Iterable<{ timeS: number; ringC: number; housingC: nu
   for (const after of samples) {
     while (even.length * stepS <= after.timeS + 1e-9) {
       const timeS = even.length * stepS;
-      const share = before && after.timeS > before.timeS ? (timeS - before.timeS) / (after.timeS - before.timeS) : 1;
+      const share =
+        before && after.timeS > before.timeS ? (timeS - before.timeS) / (after.timeS - before.timeS) : 1;
       const from = before ?? after;
-      even.push({ timeS, ringC: from.ringC + (after.ringC - from.ringC) * share, housingC: from.housingC + (after.housingC - from.housingC) * share });
+      even.push({
+        timeS,
+        ringC: from.ringC + (after.ringC - from.ringC) * share,
+        housingC: from.housingC + (after.housingC - from.housingC) * share,
+      });
     }
     before = after;
   }

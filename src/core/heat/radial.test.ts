@@ -15,9 +15,20 @@ const metal = (code: 'bearing_steel' | 'alsi9cu3', startC: number) => {
   return { conductivityWMK, densityKgM3, specificHeatJKgK, alphaPerK, startC };
 };
 const BASE: RadialProblem = {
-  ringBoreRadiusMm: 26.9, interfaceRadiusMm: 31, bossOutsideRadiusMm: 39, webOutsideRadiusMm: 100, ringWidthMm: 16, bossWidthMm: 20, webThicknessMm: 5,
-  hWM2K: 12, ambientC: 20, contactConductanceWM2K: 2000, isTouching: true, interferenceMm: 0.03,
-  ring: metal('bearing_steel', -18), housing: { ...metal('alsi9cu3', 120), youngsModulusMPa: 72_000, poisson: 0.33 },
+  ringBoreRadiusMm: 26.9,
+  interfaceRadiusMm: 31,
+  bossOutsideRadiusMm: 39,
+  webOutsideRadiusMm: 100,
+  ringWidthMm: 16,
+  bossWidthMm: 20,
+  webThicknessMm: 5,
+  hWM2K: 12,
+  ambientC: 20,
+  contactConductanceWM2K: 2000,
+  isTouching: true,
+  interferenceMm: 0.03,
+  ring: metal('bearing_steel', -18),
+  housing: { ...metal('alsi9cu3', 120), youngsModulusMPa: 72_000, poisson: 0.33 },
 };
 const run = (problem: RadialProblem, times: number[], until = times.at(-1)!, mesh?: number) => {
   const result = simulateRadial(problem, times, until, mesh);
@@ -26,13 +37,22 @@ const run = (problem: RadialProblem, times: number[], until = times.at(-1)!, mes
 };
 
 describe('heat along the radius', () => {
-  it.each([[true, 0], [false, 0], [false, 300]])('keeps its energy: what the parts lose is what air and bench take (touching %s, bench %s W/(m²·K))', (isTouching, benchWM2K) => {
-    const { lostJ, storedChangeJ } = run({ ...BASE, isTouching, benchWM2K }, [600]);
-    expect(Math.abs(lostJ + storedChangeJ) / Math.abs(lostJ)).toBeLessThan(1e-9);
-  });
+  it.each([
+    [true, 0],
+    [false, 0],
+    [false, 300],
+  ])(
+    'keeps its energy: what the parts lose is what air and bench take (touching %s, bench %s W/(m²·K))',
+    (isTouching, benchWM2K) => {
+      const { lostJ, storedChangeJ } = run({ ...BASE, isTouching, benchWM2K }, [600]);
+      expect(Math.abs(lostJ + storedChangeJ) / Math.abs(lostJ)).toBeLessThan(1e-9);
+    },
+  );
 
   it('a casting flat on steel cools faster than on wood, and the race with it', () => {
-    const [wood, steel] = [undefined, 300].map((benchWM2K) => run({ ...BASE, ...(benchWM2K && { benchWM2K }) }, [60]).samples[0]!);
+    const [wood, steel] = [undefined, 300].map(
+      (benchWM2K) => run({ ...BASE, ...(benchWM2K && { benchWM2K }) }, [60]).samples[0]!,
+    );
     expect(steel!.housingMeanC).toBeLessThan(wood!.housingMeanC - 20);
     expect(steel!.ringMeanC).toBeLessThan(wood!.ringMeanC);
   });
@@ -40,22 +60,48 @@ describe('heat along the radius', () => {
   it('converges with the mesh at second order', () => {
     const at = (mesh: number) => run(BASE, [5], 5, mesh).samples[0]!;
     const [coarse, middle, fine] = [at(4), at(8), at(16)];
-    const order = Math.log2(Math.abs((coarse.bossMeanC - middle.bossMeanC) / (middle.bossMeanC - fine.bossMeanC)));
+    const order = Math.log2(
+      Math.abs((coarse.bossMeanC - middle.bossMeanC) / (middle.bossMeanC - fine.bossMeanC)),
+    );
     expect(order).toBeGreaterThan(1.6);
     expect(order).toBeLessThan(2.5);
   });
 
   it('is one lump each when Biot is small: the same as two lumps with their own areas', () => {
     // Metal of endless conductivity; the lumps have the areas that the radial problem has.
-    const quick = { ...BASE, isTouching: false, ring: { ...BASE.ring, conductivityWMK: 5e4 }, housing: { ...BASE.housing, conductivityWMK: 5e4 } };
+    const quick = {
+      ...BASE,
+      isTouching: false,
+      ring: { ...BASE.ring, conductivityWMK: 5e4 },
+      housing: { ...BASE.housing, conductivityWMK: 5e4 },
+    };
     const ringM2 = (2 * Math.PI * (31 ** 2 - 26.9 ** 2) + 2 * Math.PI * (26.9 + 31) * 16) * 1e-6;
-    const housingM2 = (2 * Math.PI * (100 ** 2 - 31 ** 2) + 2 * Math.PI * (31 * 20 + 39 * 15 + 100 * 5)) * 1e-6;
+    const housingM2 =
+      (2 * Math.PI * (100 ** 2 - 31 ** 2) + 2 * Math.PI * (31 * 20 + 39 * 15 + 100 * 5)) * 1e-6;
     const ringKg = Math.PI * (31 ** 2 - 26.9 ** 2) * 16 * 1e-9 * BASE.ring.densityKgM3;
-    const housingKg = (Math.PI * (39 ** 2 - 31 ** 2) * 20 + Math.PI * (100 ** 2 - 39 ** 2) * 5) * 1e-9 * BASE.housing.densityKgM3;
+    const housingKg =
+      (Math.PI * (39 ** 2 - 31 ** 2) * 20 + Math.PI * (100 ** 2 - 39 ** 2) * 5) *
+      1e-9 *
+      BASE.housing.densityKgM3;
     const lumps: LumpedProblem = {
-      ambientC: 20, touch: null,
-      ring: { massKg: ringKg, specificHeatJKgK: BASE.ring.specificHeatJKgK, areaM2: ringM2, hWM2K: 12, emissivity: 0, startC: -18 },
-      housing: { massKg: housingKg, specificHeatJKgK: BASE.housing.specificHeatJKgK, areaM2: housingM2, hWM2K: 12, emissivity: 0, startC: 120 },
+      ambientC: 20,
+      touch: null,
+      ring: {
+        massKg: ringKg,
+        specificHeatJKgK: BASE.ring.specificHeatJKgK,
+        areaM2: ringM2,
+        hWM2K: 12,
+        emissivity: 0,
+        startC: -18,
+      },
+      housing: {
+        massKg: housingKg,
+        specificHeatJKgK: BASE.housing.specificHeatJKgK,
+        areaM2: housingM2,
+        hWM2K: 12,
+        emissivity: 0,
+        startC: 120,
+      },
     };
     const times = [30, 120, 600];
     const radial = run(quick, times).samples;
@@ -66,85 +112,237 @@ describe('heat along the radius', () => {
     // Boss and web as one lump is good; the boss alone is 18–22 % too long, on the unsafe side.
     const bossM2 = (2 * Math.PI * (39 ** 2 - 31 ** 2) + 2 * Math.PI * (31 * 20 + 39 * 15)) * 1e-6;
     const bossKg = Math.PI * (39 ** 2 - 31 ** 2) * 20 * 1e-9 * BASE.housing.densityKgM3;
-    const pair = { diameterMm: 62, interferenceMm: 0.03, ringAlphaPerK: BASE.ring.alphaPerK, housingAlphaPerK: BASE.housing.alphaPerK };
+    const pair = {
+      diameterMm: 62,
+      interferenceMm: 0.03,
+      ringAlphaPerK: BASE.ring.alphaPerK,
+      housingAlphaPerK: BASE.housing.alphaPerK,
+    };
     const window = (problem: LumpedProblem) => windowOf(problem, pair, 0.02, 3600)!;
-    const true_ = firstFall(run({ ...BASE, isTouching: false }, [0], 3600).steps, (s) => s.clearanceDiscMm, 0.02)!;
+    const true_ = firstFall(
+      run({ ...BASE, isTouching: false }, [0], 3600).steps,
+      (s) => s.clearanceDiscMm,
+      0.02,
+    )!;
     expect(Math.abs(window(lumps) / true_ - 1)).toBeLessThan(0.013);
-    expect(window({ ...lumps, housing: { ...lumps.housing, massKg: bossKg, areaM2: bossM2 } }) / true_).toBeGreaterThan(1.15);
+    expect(
+      window({ ...lumps, housing: { ...lumps.housing, massKg: bossKg, areaM2: bossM2 } }) / true_,
+    ).toBeGreaterThan(1.15);
   });
 
   it('agrees with an extrapolation ODE solver (odex, GBS) in time, on the same cells, their links and losses written out by hand', () => {
     const simple = { ...BASE, webOutsideRadiusMm: 39, webThicknessMm: 20 };
     const mine = run(simple, [10, 60], 60, 8).samples;
-    const lnHalf = (outer: number, inner: number, k: number, w: number) => Math.log(outer / inner) / (2 * Math.PI * k * w * 1e-3);
+    const lnHalf = (outer: number, inner: number, k: number, w: number) =>
+      Math.log(outer / inner) / (2 * Math.PI * k * w * 1e-3);
     const [n, m] = [8, 16];
-    const cells = [...Array.from({ length: n }, (_, i) => ({ a: 26.9 + (4.1 * i) / n, b: 26.9 + (4.1 * (i + 1)) / n, w: 16, m: simple.ring })), ...Array.from({ length: m }, (_, i) => ({ a: 31 + (8 * i) / m, b: 31 + (8 * (i + 1)) / m, w: 20, m: simple.housing }))];
+    const cells = [
+      ...Array.from({ length: n }, (_, i) => ({
+        a: 26.9 + (4.1 * i) / n,
+        b: 26.9 + (4.1 * (i + 1)) / n,
+        w: 16,
+        m: simple.ring,
+      })),
+      ...Array.from({ length: m }, (_, i) => ({
+        a: 31 + (8 * i) / m,
+        b: 31 + (8 * (i + 1)) / m,
+        w: 20,
+        m: simple.housing,
+      })),
+    ];
     const mid = (c: (typeof cells)[number]) => (c.a + c.b) / 2;
-    const store = cells.map((c) => Math.PI * (c.b ** 2 - c.a ** 2) * c.w * 1e-9 * c.m.densityKgM3 * c.m.specificHeatJKgK);
-    const link = cells.slice(0, -1).map((c, i) => { const next = cells[i + 1]!; const contact = i === n - 1 ? 1 / (2000 * 2 * Math.PI * 31 * 16 * 1e-6) : 0; return 1 / (lnHalf(c.b, mid(c), c.m.conductivityWMK, c.w) + contact + lnHalf(mid(next), next.a, next.m.conductivityWMK, next.w)); });
+    const store = cells.map(
+      (c) => Math.PI * (c.b ** 2 - c.a ** 2) * c.w * 1e-9 * c.m.densityKgM3 * c.m.specificHeatJKgK,
+    );
+    const link = cells.slice(0, -1).map((c, i) => {
+      const next = cells[i + 1]!;
+      const contact = i === n - 1 ? 1 / (2000 * 2 * Math.PI * 31 * 16 * 1e-6) : 0;
+      return (
+        1 /
+        (lnHalf(c.b, mid(c), c.m.conductivityWMK, c.w) +
+          contact +
+          lnHalf(mid(next), next.a, next.m.conductivityWMK, next.w))
+      );
+    });
     const face = cells.map((c) => 12 * 2 * Math.PI * (c.b ** 2 - c.a ** 2) * 1e-6);
     // The skin loses through half a cell: 1/(1/(h·A) + R).
-    const through = (areaM2: number, resistance: number) => (areaM2 === 0 ? 0 : 1 / (1 / (12 * areaM2) + resistance));
-    const edge = (c: (typeof cells)[number], at: number) => lnHalf(Math.max(at, mid(c)), Math.min(at, mid(c)), c.m.conductivityWMK, c.w);
-    const skin = cells.map((c, i) => (i === 0 ? through(2 * Math.PI * 26.9 * 16e-6, edge(c, c.a)) : i === n ? through(2 * Math.PI * 31 * 4e-6, edge(c, c.a)) : i === n + m - 1 ? through(2 * Math.PI * 39 * 20e-6, edge(c, c.b)) : 0));
+    const through = (areaM2: number, resistance: number) =>
+      areaM2 === 0 ? 0 : 1 / (1 / (12 * areaM2) + resistance);
+    const edge = (c: (typeof cells)[number], at: number) =>
+      lnHalf(Math.max(at, mid(c)), Math.min(at, mid(c)), c.m.conductivityWMK, c.w);
+    const skin = cells.map((c, i) =>
+      i === 0
+        ? through(2 * Math.PI * 26.9 * 16e-6, edge(c, c.a))
+        : i === n
+          ? through(2 * Math.PI * 31 * 4e-6, edge(c, c.a))
+          : i === n + m - 1
+            ? through(2 * Math.PI * 39 * 20e-6, edge(c, c.b))
+            : 0,
+    );
     const solver = new Solver(cells.length);
     solver.absoluteTolerance = solver.relativeTolerance = 1e-7;
-    const slopes = (_t: number, y: number[]) => y.map((t, i) => {
-      let watt = (face[i]! + skin[i]!) * (20 - t);
-      if (i > 0) watt += link[i - 1]! * (y[i - 1]! - t);
-      if (i < y.length - 1) watt += link[i]! * (y[i + 1]! - t);
-      return watt / store[i]!;
-    });
-    const meanOf = (y: number[], from: number, to: number) => y.slice(from, to).reduce((s, t, k) => s + t * store[from + k]!, 0) / store.slice(from, to).reduce((a, b) => a + b, 0);
-    const odex = solver.solve(slopes, 0, cells.map((c) => c.m.startC), 10).y;
+    const slopes = (_t: number, y: number[]) =>
+      y.map((t, i) => {
+        let watt = (face[i]! + skin[i]!) * (20 - t);
+        if (i > 0) watt += link[i - 1]! * (y[i - 1]! - t);
+        if (i < y.length - 1) watt += link[i]! * (y[i + 1]! - t);
+        return watt / store[i]!;
+      });
+    const meanOf = (y: number[], from: number, to: number) =>
+      y.slice(from, to).reduce((s, t, k) => s + t * store[from + k]!, 0) /
+      store.slice(from, to).reduce((a, b) => a + b, 0);
+    const odex = solver.solve(
+      slopes,
+      0,
+      cells.map((c) => c.m.startC),
+      10,
+    ).y;
     expect(Math.abs(meanOf(odex, 0, n) - mine[0]!.ringMeanC)).toBeLessThan(0.01);
     expect(Math.abs(meanOf(odex, n, n + m) - mine[0]!.bossMeanC)).toBeLessThan(0.01);
   });
 
-  it('ten simulated minutes stay within the reference at any contact: hotter air, slower loss; never below the air', () => fc.assert(fc.property(fc.double({ min: 50, max: 20_000, noNaN: true }), (contactConductanceWM2K) => {
-    const { samples } = run({ ...BASE, contactConductanceWM2K }, [1, 10, 100, 600]);
-    for (const { ringMeanC, bossMeanC, housingMeanC } of samples) for (const celsius of [ringMeanC, bossMeanC, housingMeanC]) { expect(celsius).toBeGreaterThan(-18.001); expect(celsius).toBeLessThan(120.001); }
-  }), { seed: 8, numRuns: 12 }));
+  it('ten simulated minutes stay within the reference at any contact: hotter air, slower loss; never below the air', () =>
+    fc.assert(
+      fc.property(fc.double({ min: 50, max: 20_000, noNaN: true }), (contactConductanceWM2K) => {
+        const { samples } = run({ ...BASE, contactConductanceWM2K }, [1, 10, 100, 600]);
+        for (const { ringMeanC, bossMeanC, housingMeanC } of samples)
+          for (const celsius of [ringMeanC, bossMeanC, housingMeanC]) {
+            expect(celsius).toBeGreaterThan(-18.001);
+            expect(celsius).toBeLessThan(120.001);
+          }
+      }),
+      { seed: 8, numRuns: 12 },
+    ));
 
-  it.each([['ringBoreRadiusMm', { ringBoreRadiusMm: 40 }, 'interfaceRadiusMm'], ['a boss narrower than its race', { bossWidthMm: 10 }, 'bossWidthMm'], ['NaN', { hWM2K: NaN }, 'hWM2K']] as const)('refuses %s by name', (_, change, field) => {
-    expect(simulateRadial({ ...BASE, ...change }, [1], 1)).toMatchObject({ ok: false, issues: expect.arrayContaining([expect.objectContaining({ field })]) });
+  it.each([
+    ['ringBoreRadiusMm', { ringBoreRadiusMm: 40 }, 'interfaceRadiusMm'],
+    ['a boss narrower than its race', { bossWidthMm: 10 }, 'bossWidthMm'],
+    ['NaN', { hWM2K: NaN }, 'hWM2K'],
+  ] as const)('refuses %s by name', (_, change, field) => {
+    expect(simulateRadial({ ...BASE, ...change }, [1], 1)).toMatchObject({
+      ok: false,
+      issues: expect.arrayContaining([expect.objectContaining({ field })]),
+    });
   });
 });
 
 describe('a heated boss with a cold web', () => {
-  const boss = { diameterMm: 62, bossOutsideMm: 78, webOutsideMm: 200, bossWidthMm: 20, webThicknessMm: 5, bossC: 120, rimC: 40, alphaPerK: 23e-6, youngsModulusMPa: 71_000, poisson: 0.33 };
-  it('boss 120 °C, web falling to 40 °C at R100: 78 % of free expansion', () => { const grown = restrainedGrowth(boss); expect(grown.ok && grown.value.share).toBeCloseTo(0.78, 1); });
+  const boss = {
+    diameterMm: 62,
+    bossOutsideMm: 78,
+    webOutsideMm: 200,
+    bossWidthMm: 20,
+    webThicknessMm: 5,
+    bossC: 120,
+    rimC: 40,
+    alphaPerK: 23e-6,
+    youngsModulusMPa: 71_000,
+    poisson: 0.33,
+  };
+  it('boss 120 °C, web falling to 40 °C at R100: 78 % of free expansion', () => {
+    const grown = restrainedGrowth(boss);
+    expect(grown.ok && grown.value.share).toBeCloseTo(0.78, 1);
+  });
   it('all at one temperature is free, and a colder rim holds back more', () => {
-    const share = (rimC: number) => { const grown = restrainedGrowth({ ...boss, rimC }); return grown.ok ? grown.value.share! : NaN; };
+    const share = (rimC: number) => {
+      const grown = restrainedGrowth({ ...boss, rimC });
+      return grown.ok ? grown.value.share! : NaN;
+    };
     expect(share(120)).toBeCloseTo(1, 9);
     expect(share(20)).toBeLessThan(share(80));
   });
 });
 
 describe('dew, thermometer, chance', () => {
-  it('20 °C and 50 % give 9.3 °C with either constants', () => { expect(dewPointC({ airC: 20, humidityPercent: 50 })).toBeCloseTo(9.26, 2); expect(dewPointC({ airC: 20, humidityPercent: 50 }, MAGNUS.wmo)).toBeCloseTo(9.26, 1); });
-  it('at 100 % the dew point is the air itself', () => fc.assert(fc.property(fc.double({ min: -30, max: 45, noNaN: true }), (airC) => { expect(dewPointC({ airC, humidityPercent: 100 })).toBeCloseTo(airC, 9); }), { seed: 1 }));
+  it('20 °C and 50 % give 9.3 °C with either constants', () => {
+    expect(dewPointC({ airC: 20, humidityPercent: 50 })).toBeCloseTo(9.26, 2);
+    expect(dewPointC({ airC: 20, humidityPercent: 50 }, MAGNUS.wmo)).toBeCloseTo(9.26, 1);
+  });
+  it('at 100 % the dew point is the air itself', () =>
+    fc.assert(
+      fc.property(fc.double({ min: -30, max: 45, noNaN: true }), (airC) => {
+        expect(dewPointC({ airC, humidityPercent: 100 })).toBeCloseTo(airC, 9);
+      }),
+      { seed: 1 },
+    ));
   it('36 °C shown on ε 0.10 ± 0.05 (set to 1) is 95–175 °C, and no one figure is given', () => {
-    const found = metalFromShown({ shownC: 36, setEmissivity: 1, emissivity: 0.1, uEmissivity: 0.05, backgroundC: 20 });
+    const found = metalFromShown({
+      shownC: 36,
+      setEmissivity: 1,
+      emissivity: 0.1,
+      uEmissivity: 0.05,
+      backgroundC: 20,
+    });
     expect(Math.abs(found.lowC - 95)).toBeLessThan(10);
     expect(Math.abs(found.highC! - 175)).toBeLessThan(10);
     expect(found).toMatchObject({ metalC: null, advice: 'matt_tape_or_contact_probe' });
   });
-  it('on matt tape it is what it shows', () => expect(metalFromShown({ shownC: 110, setEmissivity: 0.95, emissivity: 0.95, uEmissivity: 0.02, backgroundC: 20 }).metalC).toBeCloseTo(110, 6));
-  const odds = { interferenceMm: { value: 0.03, u: 0.005 }, ringC: { value: -16, u: 4 }, housingC: { value: 85, u: 4 }, diameterMm: 62, ring: MATERIALS.bearing_steel, housing: MATERIALS.alsi9cu3, marginMm: 0.05 };
-  it('chance by root-sum-square and by lots agree to a per cent', () => expect(Math.abs(dropChance(odds).chance - dropChanceByLots(odds, { draws: 60_000, seed: 4 }).share)).toBeLessThan(0.01));
-  it('more heat never closes the gap in a light-alloy seat, and never lowers the chance where the band stays the same', () => fc.assert(fc.property(fc.double({ min: -20, max: 180, noNaN: true }), fc.double({ min: 0.1, max: 60, noNaN: true }), (c, more) => {
-    const pair = { diameterMm: 62, interferenceMm: 0.03, ringAlphaPerK: 12e-6, housingAlphaPerK: 21.8e-6 };
-    expect(clearanceAt(pair, { ringC: 20, housingC: c + more })).toBeGreaterThan(clearanceAt(pair, { ringC: 20, housingC: c }));
-    expect(clearanceAt(pair, { ringC: c + more, housingC: c + more })).toBeGreaterThan(clearanceAt(pair, { ringC: c, housingC: c }));
-  }), { seed: 2 }));
+  it('on matt tape it is what it shows', () =>
+    expect(
+      metalFromShown({
+        shownC: 110,
+        setEmissivity: 0.95,
+        emissivity: 0.95,
+        uEmissivity: 0.02,
+        backgroundC: 20,
+      }).metalC,
+    ).toBeCloseTo(110, 6));
+  const odds = {
+    interferenceMm: { value: 0.03, u: 0.005 },
+    ringC: { value: -16, u: 4 },
+    housingC: { value: 85, u: 4 },
+    diameterMm: 62,
+    ring: MATERIALS.bearing_steel,
+    housing: MATERIALS.alsi9cu3,
+    marginMm: 0.05,
+  };
+  it('chance by root-sum-square and by lots agree to a per cent', () =>
+    expect(
+      Math.abs(dropChance(odds).chance - dropChanceByLots(odds, { draws: 60_000, seed: 4 }).share),
+    ).toBeLessThan(0.01));
+  it('more heat never closes the gap in a light-alloy seat, and never lowers the chance where the band stays the same', () =>
+    fc.assert(
+      fc.property(
+        fc.double({ min: -20, max: 180, noNaN: true }),
+        fc.double({ min: 0.1, max: 60, noNaN: true }),
+        (c, more) => {
+          const pair = {
+            diameterMm: 62,
+            interferenceMm: 0.03,
+            ringAlphaPerK: 12e-6,
+            housingAlphaPerK: 21.8e-6,
+          };
+          expect(clearanceAt(pair, { ringC: 20, housingC: c + more })).toBeGreaterThan(
+            clearanceAt(pair, { ringC: 20, housingC: c }),
+          );
+          expect(clearanceAt(pair, { ringC: c + more, housingC: c + more })).toBeGreaterThan(
+            clearanceAt(pair, { ringC: c, housingC: c }),
+          );
+        },
+      ),
+      { seed: 2 },
+    ));
   it('the closed form is Newton’s law, with its two ends', () => {
-    expect(windowClosedForm({ housingC: 110, neededC: 60, airC: 20, timeConstantS: 600 })).toBeCloseTo(600 * Math.log(90 / 40), 9);
-    expect([windowClosedForm({ housingC: 50, neededC: 60, airC: 20, timeConstantS: 600 }), windowClosedForm({ housingC: 50, neededC: 15, airC: 20, timeConstantS: 600 })]).toEqual([0, null]);
+    expect(windowClosedForm({ housingC: 110, neededC: 60, airC: 20, timeConstantS: 600 })).toBeCloseTo(
+      600 * Math.log(90 / 40),
+      9,
+    );
+    expect([
+      windowClosedForm({ housingC: 50, neededC: 60, airC: 20, timeConstantS: 600 }),
+      windowClosedForm({ housingC: 50, neededC: 15, airC: 20, timeConstantS: 600 }),
+    ]).toEqual([0, null]);
   });
-  it('aluminium gives its heat from 56 mm within 20 s (Carslaw & Jaeger, from memory)', () => expect(Math.abs(heatReachMm(MATERIALS.alsi9cu3, 20) - 56)).toBeLessThan(2));
+  it('aluminium gives its heat from 56 mm within 20 s (Carslaw & Jaeger, from memory)', () =>
+    expect(Math.abs(heatReachMm(MATERIALS.alsi9cu3, 20) - 56)).toBeLessThan(2));
   it('a sealed 30 × 62 × 16 into 1.2 kg at 180 °C settles at about 165 °C', () => {
-    const body = (massKg: number, specificHeatJKgK: number, startC: number) => ({ massKg, specificHeatJKgK, startC, areaM2: 0.1, hWM2K: 0, emissivity: 0 });
+    const body = (massKg: number, specificHeatJKgK: number, startC: number) => ({
+      massKg,
+      specificHeatJKgK,
+      startC,
+      areaM2: 0.1,
+      hWM2K: 0,
+      emissivity: 0,
+    });
     expect(Math.abs(settlingTemperature(body(0.2, 475, -18), body(1.2, 963, 180)) - 165)).toBeLessThan(1);
   });
 });

@@ -10,15 +10,46 @@ import { checkNumbers, fail, succeed, type Result } from '@/core/quantity/result
  * oven plans the free one.
  * Source: see `solveSteppedDisc`.
  */
-export type HotBoss = { diameterMm: number; bossOutsideMm: number; webOutsideMm: number; bossWidthMm: number; webThicknessMm: number; bossC: number; rimC: number; alphaPerK: number; youngsModulusMPa: number; poisson: number };
+export type HotBoss = {
+  diameterMm: number;
+  bossOutsideMm: number;
+  webOutsideMm: number;
+  bossWidthMm: number;
+  webThicknessMm: number;
+  bossC: number;
+  rimC: number;
+  alphaPerK: number;
+  youngsModulusMPa: number;
+  poisson: number;
+};
 
-export type RestrainedGrowth = { boreGrowthMm: number; freeGrowthMm: number; /** Of free expansion; null when the boss is at 20 °C. */ share: number | null };
+export type RestrainedGrowth = {
+  boreGrowthMm: number;
+  freeGrowthMm: number;
+  /** Of free expansion; null when the boss is at 20 °C. */ share: number | null;
+};
 
 export function restrainedGrowth(boss: HotBoss): Result<RestrainedGrowth> {
-  const { diameterMm, bossOutsideMm, webOutsideMm, bossWidthMm, webThicknessMm, bossC, rimC, alphaPerK, youngsModulusMPa, poisson } = boss;
+  const {
+    diameterMm,
+    bossOutsideMm,
+    webOutsideMm,
+    bossWidthMm,
+    webThicknessMm,
+    bossC,
+    rimC,
+    alphaPerK,
+    youngsModulusMPa,
+    poisson,
+  } = boss;
   const issues = checkNumbers({
-    diameterMm: { value: diameterMm, min: 1 }, bossOutsideMm: { value: bossOutsideMm, min: diameterMm * 1.01 }, webOutsideMm: { value: webOutsideMm, min: bossOutsideMm * 1.01 },
-    bossWidthMm: { value: bossWidthMm, min: 0.1 }, webThicknessMm: { value: webThicknessMm, min: 0.1, max: bossWidthMm }, bossC: { value: bossC, min: -100, max: 400 }, rimC: { value: rimC, min: -100, max: 400 },
+    diameterMm: { value: diameterMm, min: 1 },
+    bossOutsideMm: { value: bossOutsideMm, min: diameterMm * 1.01 },
+    webOutsideMm: { value: webOutsideMm, min: bossOutsideMm * 1.01 },
+    bossWidthMm: { value: bossWidthMm, min: 0.1 },
+    webThicknessMm: { value: webThicknessMm, min: 0.1, max: bossWidthMm },
+    bossC: { value: bossC, min: -100, max: 400 },
+    rimC: { value: rimC, min: -100, max: 400 },
   });
   if (issues.length > 0) return fail(...issues);
   const [b, c, r] = [diameterMm / 2, bossOutsideMm / 2, webOutsideMm / 2];
@@ -26,11 +57,32 @@ export function restrainedGrowth(boss: HotBoss): Result<RestrainedGrowth> {
   const atAxis = bossC - REFERENCE_C - slope * c;
   // ∫(T₀ + s·r)·r dr from c to R
   const webHeat = (atAxis * (r ** 2 - c ** 2)) / 2 + (slope * (r ** 3 - c ** 3)) / 3;
-  const disc = solveSteppedDisc([
-    { innerMm: b, outerMm: c, widthMm: bossWidthMm, youngsModulusMPa, poisson, alphaHeatMm2: (alphaPerK * (bossC - REFERENCE_C) * (c ** 2 - b ** 2)) / 2 },
-    { innerMm: c, outerMm: r, widthMm: webThicknessMm, youngsModulusMPa, poisson, alphaHeatMm2: alphaPerK * webHeat },
-  ], 0);
+  const disc = solveSteppedDisc(
+    [
+      {
+        innerMm: b,
+        outerMm: c,
+        widthMm: bossWidthMm,
+        youngsModulusMPa,
+        poisson,
+        alphaHeatMm2: (alphaPerK * (bossC - REFERENCE_C) * (c ** 2 - b ** 2)) / 2,
+      },
+      {
+        innerMm: c,
+        outerMm: r,
+        widthMm: webThicknessMm,
+        youngsModulusMPa,
+        poisson,
+        alphaHeatMm2: alphaPerK * webHeat,
+      },
+    ],
+    0,
+  );
   if (!disc.ok) return disc;
   const freeGrowthMm = diameterMm * alphaPerK * (bossC - REFERENCE_C);
-  return succeed({ boreGrowthMm: disc.value.boreGrowthMm, freeGrowthMm, share: freeGrowthMm === 0 ? null : disc.value.boreGrowthMm / freeGrowthMm });
+  return succeed({
+    boreGrowthMm: disc.value.boreGrowthMm,
+    freeGrowthMm,
+    share: freeGrowthMm === 0 ? null : disc.value.boreGrowthMm / freeGrowthMm,
+  });
 }

@@ -2,9 +2,21 @@
  * Warming in an oven, cooling in a freezer: one lump, Newton's law. T = T_s + (T₀ − T_s)·e^(−t/τ), τ = m·c/(h·A).
  * Source: Incropera & DeWitt, ch. 5, from memory. Checked against: tests/reference/soak.json.
  */
-export type Soak = { massKg: number; specificHeatJKgK: number; areaM2: number; hWM2K: number; startC: number; surroundingsC: number };
+export type Soak = {
+  massKg: number;
+  specificHeatJKgK: number;
+  areaM2: number;
+  hWM2K: number;
+  startC: number;
+  surroundingsC: number;
+};
 
-export const timeConstantS = ({ massKg, specificHeatJKgK, areaM2, hWM2K }: Pick<Soak, 'massKg' | 'specificHeatJKgK' | 'areaM2' | 'hWM2K'>) =>
+export const timeConstantS = ({
+  massKg,
+  specificHeatJKgK,
+  areaM2,
+  hWM2K,
+}: Pick<Soak, 'massKg' | 'specificHeatJKgK' | 'areaM2' | 'hWM2K'>) =>
   (massKg * specificHeatJKgK) / (hWM2K * areaM2);
 
 export const soakTemperature = (soak: Soak, timeS: number) =>

@@ -18,17 +18,35 @@ export type ShinyReading = {
 const KELVIN = 273.15;
 const LEAST_TRUSTED_EMISSIVITY = 0.5;
 
-function solve(shownC: number, setEmissivity: number, emissivity: number, backgroundC: number): number | null {
+function solve(
+  shownC: number,
+  setEmissivity: number,
+  emissivity: number,
+  backgroundC: number,
+): number | null {
   if (emissivity <= 0) return null;
   const [shown, background] = [(shownC + KELVIN) ** 4, (backgroundC + KELVIN) ** 4];
-  const fourth = (setEmissivity * shown + (1 - setEmissivity) * background - (1 - emissivity) * background) / emissivity;
+  const fourth =
+    (setEmissivity * shown + (1 - setEmissivity) * background - (1 - emissivity) * background) / emissivity;
   return fourth > 0 ? fourth ** 0.25 - KELVIN : null;
 }
 
-export function metalFromShown(
-  { shownC, setEmissivity, emissivity, uEmissivity, backgroundC }: { shownC: number; setEmissivity: number; emissivity: number; uEmissivity: number; backgroundC: number },
-): ShinyReading {
-  const ends = [emissivity + uEmissivity, emissivity - uEmissivity].map((e) => solve(shownC, setEmissivity, Math.min(1, e), backgroundC));
+export function metalFromShown({
+  shownC,
+  setEmissivity,
+  emissivity,
+  uEmissivity,
+  backgroundC,
+}: {
+  shownC: number;
+  setEmissivity: number;
+  emissivity: number;
+  uEmissivity: number;
+  backgroundC: number;
+}): ShinyReading {
+  const ends = [emissivity + uEmissivity, emissivity - uEmissivity].map((e) =>
+    solve(shownC, setEmissivity, Math.min(1, e), backgroundC),
+  );
   const known = ends.filter((celsius): celsius is number => celsius !== null);
   const isTrusted = emissivity >= LEAST_TRUSTED_EMISSIVITY;
   return {

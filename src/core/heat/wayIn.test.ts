@@ -7,81 +7,192 @@ import { predictDrop, type DropProblem } from './predictDrop';
 import { LEAST_SECONDS, planWayIn, WANTED_SECONDS, type WayInProblem } from './wayIn';
 
 const problem: WayInProblem = {
-  diameterMm: 62, widthMm: 16, interferenceMm: { value: 0.03, u: 0.003 }, race: MATERIALS.bearing_steel, housing: MATERIALS.alsi9cu3,
-  bearing: { massKg: 0.2, areaM2: 0.01 }, casting: { massKg: 1.2, areaM2: 0.12 }, roomC: 20, freezerC: -18, openAirH: 10, hotBoss: null,
-  ceilings: ceilingsFor({ castingMaterial: 'alsi9cu3', leftIn: [], bearing: { closure: 'open', cage: 'steel' } }),
-  neighbours: [], pushForce: { pressureMPa: { low: 4, high: 9 }, forceN: { low: 600, high: 3000 }, housingTrescaMPa: 26 },
+  diameterMm: 62,
+  widthMm: 16,
+  interferenceMm: { value: 0.03, u: 0.003 },
+  race: MATERIALS.bearing_steel,
+  housing: MATERIALS.alsi9cu3,
+  bearing: { massKg: 0.2, areaM2: 0.01 },
+  casting: { massKg: 1.2, areaM2: 0.12 },
+  roomC: 20,
+  freezerC: -18,
+  openAirH: 10,
+  hotBoss: null,
+  ceilings: ceilingsFor({
+    castingMaterial: 'alsi9cu3',
+    leftIn: [],
+    bearing: { closure: 'open', cage: 'steel' },
+  }),
+  neighbours: [],
+  pushForce: { pressureMPa: { low: 4, high: 9 }, forceN: { low: 600, high: 3000 }, housingTrescaMPa: 26 },
 };
-const predictDropAt = (startC: number, hotBoss: HotBossBand | null) => predictDrop({
-  bodies: { ambientC: 20, touch: null, ring: { ...problem.bearing, specificHeatJKgK: 475, hWM2K: 10, emissivity: 0.3, startC: -18 }, housing: { ...problem.casting, specificHeatJKgK: 963, hWM2K: 10, emissivity: 0.15, startC } },
-  diameterMm: 62, interferenceMm: problem.interferenceMm, ring: problem.race, housing: problem.housing, uHousingK: 3, uRingK: 3, marginMm: 0.031, ...(hotBoss && { hotBoss: { ...hotBoss, sinceS: 0 } }),
-}, 1800);
-const way = (name: string, changes: Partial<WayInProblem> = {}) => planWayIn({ ...problem, ...changes }).ways.find((each) => each.way === name)!;
+const predictDropAt = (startC: number, hotBoss: HotBossBand | null) =>
+  predictDrop(
+    {
+      bodies: {
+        ambientC: 20,
+        touch: null,
+        ring: { ...problem.bearing, specificHeatJKgK: 475, hWM2K: 10, emissivity: 0.3, startC: -18 },
+        housing: { ...problem.casting, specificHeatJKgK: 963, hWM2K: 10, emissivity: 0.15, startC },
+      },
+      diameterMm: 62,
+      interferenceMm: problem.interferenceMm,
+      ring: problem.race,
+      housing: problem.housing,
+      uHousingK: 3,
+      uRingK: 3,
+      marginMm: 0.031,
+      ...(hotBoss && { hotBoss: { ...hotBoss, sinceS: 0 } }),
+    },
+    1800,
+  );
+const way = (name: string, changes: Partial<WayInProblem> = {}) =>
+  planWayIn({ ...problem, ...changes }).ways.find((each) => each.way === name)!;
 
 describe('ways in', () => {
-  it('heat with a cold bearing needs less heat than with a warm one', () => expect(way('heat_chill').housingC).toBeLessThan(way('heat').housingC));
+  it('heat with a cold bearing needs less heat than with a warm one', () =>
+    expect(way('heat_chill').housingC).toBeLessThan(way('heat').housingC));
   it('a planned heat leaves the wanted seconds, sure', () => {
-    for (const name of ['heat', 'heat_chill']) expect(way(name).sureSeconds ?? Infinity).toBeGreaterThanOrEqual(WANTED_SECONDS);
+    for (const name of ['heat', 'heat_chill'])
+      expect(way(name).sureSeconds ?? Infinity).toBeGreaterThanOrEqual(WANTED_SECONDS);
   });
   it('what is sure is never longer than what is likely', () => {
-    for (const each of planWayIn(problem).ways) expect(each.sureSeconds ?? Infinity).toBeLessThanOrEqual(each.likelySeconds ?? Infinity);
+    for (const each of planWayIn(problem).ways)
+      expect(each.sureSeconds ?? Infinity).toBeLessThanOrEqual(each.likelySeconds ?? Infinity);
   });
-  it('62 mm in aluminium, 30 µm: free above about 68 °C (common practice gives 68)', () => expect(Math.abs(planWayIn(problem).freeC! - 68)).toBeLessThan(2));
+  it('62 mm in aluminium, 30 µm: free above about 68 °C (common practice gives 68)', () =>
+    expect(Math.abs(planWayIn(problem).freeC! - 68)).toBeLessThan(2));
   it('the mildest is the least heat that works; a slack fit goes in by hand', () => {
     expect(planWayIn(problem).mildest?.way).toBe('heat_chill');
-    expect(planWayIn({ ...problem, interferenceMm: { value: -0.05, u: 0.002 }, pushForce: { pressureMPa: { low: 0, high: 0 }, forceN: { low: 0, high: 0 }, housingTrescaMPa: 0 } }).mildest?.way).toBe('drive');
+    expect(
+      planWayIn({
+        ...problem,
+        interferenceMm: { value: -0.05, u: 0.002 },
+        pushForce: { pressureMPa: { low: 0, high: 0 }, forceN: { low: 0, high: 0 }, housingTrescaMPa: 0 },
+      }).mildest?.way,
+    ).toBe('drive');
   });
   it('steel in steel cannot be heated in: the ceilings stop it, and it is driven', () => {
-    const steel = planWayIn({ ...problem, housing: MATERIALS.mild_steel, interferenceMm: { value: 0.09, u: 0.004 } });
+    const steel = planWayIn({
+      ...problem,
+      housing: MATERIALS.mild_steel,
+      interferenceMm: { value: 0.09, u: 0.004 },
+    });
     expect(steel.ways.find((each) => each.way === 'heat')!.works).toBe(false);
     expect(steel.freeC).toBeNull();
     expect(steel.mildest?.way).toBe('drive');
   });
   it('a seal left in stops a plan above its limit, by name', () => {
     const leftIn = [{ seatName: 'Output shaft', sealMaterial: 'nbr' as const }];
-    const hot = way('heat', { interferenceMm: { value: 0.08, u: 0.003 }, ceilings: ceilingsFor({ castingMaterial: 'alsi9cu3', leftIn, bearing: { closure: 'open', cage: 'steel' } }) });
+    const hot = way('heat', {
+      interferenceMm: { value: 0.08, u: 0.003 },
+      ceilings: ceilingsFor({
+        castingMaterial: 'alsi9cu3',
+        leftIn,
+        bearing: { closure: 'open', cage: 'steel' },
+      }),
+    });
     expect(hot.works).toBe(false);
     expect(hot.broken[0]).toMatchObject({ what: 'seal_left_in', seatName: 'Output shaft', limitC: 100 });
   });
   it('more interference never asks for less heat', () => {
-    fc.assert(fc.property(fc.double({ min: 0, max: 0.06, noNaN: true }), fc.double({ min: 0, max: 0.03, noNaN: true }), (value, more) =>
-      way('heat', { interferenceMm: { value: value + more, u: 0.003 } }).housingC >= way('heat', { interferenceMm: { value, u: 0.003 } }).housingC), { seed: 9, numRuns: 12 });
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 0.06, noNaN: true }),
+        fc.double({ min: 0, max: 0.03, noNaN: true }),
+        (value, more) =>
+          way('heat', { interferenceMm: { value: value + more, u: 0.003 } }).housingC >=
+          way('heat', { interferenceMm: { value, u: 0.003 } }).housingC,
+      ),
+      { seed: 9, numRuns: 12 },
+    );
   });
   it('hot air on the boss alone: a cold web asks for a hotter boss, leaves fewer seconds, and says how much it holds back', () => {
-    const hotBoss = hotBossBand({ diameterMm: 62, bossOutsideMm: 78, bossWidthMm: 20, webThicknessMm: 5, massKg: 1.2, housing: MATERIALS.alsi9cu3, hWM2K: 10, heatedForS: 180 });
+    const hotBoss = hotBossBand({
+      diameterMm: 62,
+      bossOutsideMm: 78,
+      bossWidthMm: 20,
+      webThicknessMm: 5,
+      massKg: 1.2,
+      housing: MATERIALS.alsi9cu3,
+      hWM2K: 10,
+      heatedForS: 180,
+    });
     const [oven, air] = [way('heat_chill'), way('heat_chill', { hotBoss })];
     expect(air.neededC - 20).toBeGreaterThan(1.4 * (oven.neededC - 20));
     expect(air.housingC).toBeGreaterThan(oven.housingC);
-    expect(predictDropAt(air.housingC, hotBoss).sureUntilS!).toBeLessThan(predictDropAt(air.housingC, null).sureUntilS ?? Infinity);
+    expect(predictDropAt(air.housingC, hotBoss).sureUntilS!).toBeLessThan(
+      predictDropAt(air.housingC, null).sureUntilS ?? Infinity,
+    );
     expect(planWayIn({ ...problem, hotBoss }).heldShare!).toBeLessThan(0.8);
-    for (const name of ['drive', 'chill']) expect([way(name, { hotBoss }).clearanceMm, way(name, { hotBoss }).works]).toEqual([way(name).clearanceMm, way(name).works]);
+    for (const name of ['drive', 'chill'])
+      expect([way(name, { hotBoss }).clearanceMm, way(name, { hotBoss }).works]).toEqual([
+        way(name).clearanceMm,
+        way(name).works,
+      ]);
   });
   it('a plan that works keeps at least the least seconds', () => {
-    for (const each of planWayIn(problem).ways.filter(({ works, way: name }) => works && name !== 'drive')) expect(each.sureSeconds ?? Infinity).toBeGreaterThanOrEqual(LEAST_SECONDS);
+    for (const each of planWayIn(problem).ways.filter(({ works, way: name }) => works && name !== 'drive'))
+      expect(each.sureSeconds ?? Infinity).toBeGreaterThanOrEqual(LEAST_SECONDS);
   });
 });
 
 describe('ceilings', () => {
   it('look at both sides of the drop: a sealed bearing into 180 °C breaks by where both settle', () => {
-    const ceilings = ceilingsFor({ castingMaterial: 'alsi9cu3', leftIn: [], bearing: { closure: 'sealed', cage: 'steel' } });
-    expect(brokenCeilings(ceilings, { castingC: 180, settlingC: 165 })[0]).toMatchObject({ what: 'bearing_seals', sees: 'settling' });
+    const ceilings = ceilingsFor({
+      castingMaterial: 'alsi9cu3',
+      leftIn: [],
+      bearing: { closure: 'sealed', cage: 'steel' },
+    });
+    expect(brokenCeilings(ceilings, { castingC: 180, settlingC: 165 })[0]).toMatchObject({
+      what: 'bearing_seals',
+      sees: 'settling',
+    });
     expect(brokenCeilings(ceilings, { castingC: 110, settlingC: 95 })).toEqual([]);
   });
-  it('heat-treated aluminium counts the time above 150 °C', () => expect([minutesAllowed('alsi7mg_t6', 140), minutesAllowed('alsi7mg_t6', 170), minutesAllowed('alsi9cu3', 170)]).toEqual([null, T6_MINUTES_ABOVE, null]));
+  it('heat-treated aluminium counts the time above 150 °C', () =>
+    expect([
+      minutesAllowed('alsi7mg_t6', 140),
+      minutesAllowed('alsi7mg_t6', 170),
+      minutesAllowed('alsi9cu3', 170),
+    ]).toEqual([null, T6_MINUTES_ABOVE, null]));
   it('names every neighbour that lets go at this heat, the doubtful too', () => {
-    const neighbours = [{ seatName: 'tight', diameterMm: 42, interferenceMm: { value: 0.06, u: 0.002 } }, { seatName: 'light', diameterMm: 52, interferenceMm: { value: 0.012, u: 0.002 } }, { seatName: 'doubtful', diameterMm: 52, interferenceMm: { value: 0.03, u: 0.01 } }];
+    const neighbours = [
+      { seatName: 'tight', diameterMm: 42, interferenceMm: { value: 0.06, u: 0.002 } },
+      { seatName: 'light', diameterMm: 52, interferenceMm: { value: 0.012, u: 0.002 } },
+      { seatName: 'doubtful', diameterMm: 52, interferenceMm: { value: 0.03, u: 0.01 } },
+    ];
     expect(way('heat', { neighbours }).alsoLetGo).toEqual(['light', 'doubtful']);
     expect(way('drive', { neighbours }).alsoLetGo).toEqual([]);
   });
-  it('the chance at the start is near certain where seconds are sure', () => { expect(way('heat').chance).toBeGreaterThan(0.99); expect(way('drive').chance).toBeLessThan(0.01); });
-  it('magnesium relaxes above 120 °C', () => expect(ceilingsFor({ castingMaterial: 'az91', leftIn: [], bearing: { closure: 'open', cage: 'steel' } })).toContainEqual({ what: 'casting_metal', sees: 'casting', limitC: 120 }));
+  it('the chance at the start is near certain where seconds are sure', () => {
+    expect(way('heat').chance).toBeGreaterThan(0.99);
+    expect(way('drive').chance).toBeLessThan(0.01);
+  });
+  it('magnesium relaxes above 120 °C', () =>
+    expect(
+      ceilingsFor({ castingMaterial: 'az91', leftIn: [], bearing: { closure: 'open', cage: 'steel' } }),
+    ).toContainEqual({ what: 'casting_metal', sees: 'casting', limitC: 120 }));
 });
 
 describe('prediction of a drop', () => {
-  const body = (massKg: number, areaM2: number, startC: number) => ({ massKg, areaM2, startC, specificHeatJKgK: 900, hWM2K: 10, emissivity: 0.15 });
+  const body = (massKg: number, areaM2: number, startC: number) => ({
+    massKg,
+    areaM2,
+    startC,
+    specificHeatJKgK: 900,
+    hWM2K: 10,
+    emissivity: 0.15,
+  });
   const drop: DropProblem = {
-    bodies: { ring: body(0.2, 0.01, -18), housing: body(1.2, 0.12, 110), ambientC: 20, touch: null }, diameterMm: 62, interferenceMm: { value: 0.03, u: 0.003 },
-    ring: MATERIALS.bearing_steel, housing: MATERIALS.alsi9cu3, uHousingK: 2, uRingK: 2, marginMm: 0.031,
+    bodies: { ring: body(0.2, 0.01, -18), housing: body(1.2, 0.12, 110), ambientC: 20, touch: null },
+    diameterMm: 62,
+    interferenceMm: { value: 0.03, u: 0.003 },
+    ring: MATERIALS.bearing_steel,
+    housing: MATERIALS.alsi9cu3,
+    uHousingK: 2,
+    uRingK: 2,
+    marginMm: 0.031,
   };
   it('sure ends before likely, likely before grip', () => {
     const { sureUntilS, likelyUntilS, gripS } = predictDrop(drop, 3000);
@@ -94,6 +205,9 @@ describe('prediction of a drop', () => {
   });
   it('GO is never sure below the least clearance at the unfavourable edge', () => {
     const { moments, sureUntilS } = predictDrop(drop, 3000);
-    for (const { timeS, clearanceMm } of moments.filter(({ timeS }) => timeS < sureUntilS!)) expect(clearanceMm.value - 2 * clearanceMm.u, String(timeS)).toBeGreaterThanOrEqual(drop.marginMm - 1e-9);
+    for (const { timeS, clearanceMm } of moments.filter(({ timeS }) => timeS < sureUntilS!))
+      expect(clearanceMm.value - 2 * clearanceMm.u, String(timeS)).toBeGreaterThanOrEqual(
+        drop.marginMm - 1e-9,
+      );
   });
 });

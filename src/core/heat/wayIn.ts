@@ -2,7 +2,13 @@ import type { Material } from '@/core/catalogue/materials';
 import type { PushForce } from '@/core/fit/pushForce';
 import type { Measured } from '@/core/quantity/measured';
 import { normalShareBelow } from '@/core/quantity/spread';
-import { brokenCeilings, minutesAllowed, neighboursThatLetGo, type Ceiling, type Neighbour } from './ceilings';
+import {
+  brokenCeilings,
+  minutesAllowed,
+  neighboursThatLetGo,
+  type Ceiling,
+  type Neighbour,
+} from './ceilings';
 import { shareAt, type HotBossBand } from './hotBoss';
 import { freeTemperature, holdableTiltMm, housingTemperatureFor, leastClearanceMm } from './expansion';
 import { settlingTemperature, type LumpedBody } from './lumped';
@@ -56,7 +62,10 @@ export type WayInProblem = {
 };
 
 export type WayInPlan = {
-  ways: WayIn[]; mildest: WayIn | null; freeC: number | null; leastClearanceMm: number;
+  ways: WayIn[];
+  mildest: WayIn | null;
+  freeC: number | null;
+  leastClearanceMm: number;
   /** Share of its free growth that a boss heated alone keeps; null: the whole casting is heated. */
   heldShare: number | null;
 };
@@ -73,8 +82,18 @@ const HORIZON_S = 1800;
 const U_PLAN_HOUSING_K = 3;
 const U_PLAN_RING_K = 3;
 
-const bodyOf = (part: { massKg: number; areaM2: number }, material: Material, startC: number, hWM2K: number): LumpedBody => ({
-  massKg: part.massKg, areaM2: part.areaM2, specificHeatJKgK: material.specificHeatJKgK, emissivity: material.emissivity, hWM2K, startC,
+const bodyOf = (
+  part: { massKg: number; areaM2: number },
+  material: Material,
+  startC: number,
+  hWM2K: number,
+): LumpedBody => ({
+  massKg: part.massKg,
+  areaM2: part.areaM2,
+  specificHeatJKgK: material.specificHeatJKgK,
+  emissivity: material.emissivity,
+  hWM2K,
+  startC,
 });
 
 function dropProblem(problem: WayInProblem, ringC: number, housingC: number): DropProblem {
@@ -82,11 +101,15 @@ function dropProblem(problem: WayInProblem, ringC: number, housingC: number): Dr
     bodies: {
       ring: bodyOf(problem.bearing, problem.race, ringC, problem.openAirH),
       housing: bodyOf(problem.casting, problem.housing, housingC, problem.openAirH),
-      ambientC: problem.roomC, touch: null,
+      ambientC: problem.roomC,
+      touch: null,
     },
-    diameterMm: problem.diameterMm, interferenceMm: problem.interferenceMm,
-    ring: problem.race, housing: problem.housing,
-    uHousingK: housingC === problem.roomC ? 1 : U_PLAN_HOUSING_K, uRingK: U_PLAN_RING_K,
+    diameterMm: problem.diameterMm,
+    interferenceMm: problem.interferenceMm,
+    ring: problem.race,
+    housing: problem.housing,
+    uHousingK: housingC === problem.roomC ? 1 : U_PLAN_HOUSING_K,
+    uRingK: U_PLAN_RING_K,
     marginMm: leastClearanceMm(problem.diameterMm),
     ...(problem.hotBoss && { hotBoss: { ...problem.hotBoss, sinceS: 0 } }),
   };
@@ -104,17 +127,36 @@ function describe(problem: WayInProblem, way: Way, ringC: number, housingC: numb
   const settlingC = settlingTemperature(drop.bodies.ring, drop.bodies.housing);
   const broken = brokenCeilings(problem.ceilings, { castingC: housingC, settlingC });
   const worstMm = problem.interferenceMm.value + 2 * problem.interferenceMm.u;
-  const pair = { diameterMm: problem.diameterMm, interferenceMm: worstMm, ringAlphaPerK: problem.race.alphaPerK, housingAlphaPerK: problem.housing.alphaPerK };
+  const pair = {
+    diameterMm: problem.diameterMm,
+    interferenceMm: worstMm,
+    ringAlphaPerK: problem.race.alphaPerK,
+    housingAlphaPerK: problem.housing.alphaPerK,
+  };
   return {
-    way, ringC, housingC, boreC: start.boreC, settlingC, broken,
+    way,
+    ringC,
+    housingC,
+    boreC: start.boreC,
+    settlingC,
+    broken,
     neededC: bossTemperatureFor(problem, housingTemperatureFor(pair, { ringC, clearanceMm: drop.marginMm })),
     clearanceMm: start.clearanceMm,
-    chance: normalShareBelow((start.clearanceMm.value - drop.marginMm) / Math.max(start.clearanceMm.u, 1e-12)),
+    chance: normalShareBelow(
+      (start.clearanceMm.value - drop.marginMm) / Math.max(start.clearanceMm.u, 1e-12),
+    ),
     minutesAllowed: minutesAllowed(problem.housing.code, housingC),
-    alsoLetGo: neighboursThatLetGo(problem.neighbours, housingC, { ringAlphaPerK: problem.race.alphaPerK, housingAlphaPerK: problem.housing.alphaPerK }),
+    alsoLetGo: neighboursThatLetGo(problem.neighbours, housingC, {
+      ringAlphaPerK: problem.race.alphaPerK,
+      housingAlphaPerK: problem.housing.alphaPerK,
+    }),
     sureSeconds: prediction.sureUntilS,
     likelySeconds: prediction.likelyUntilS,
-    holdableTiltMm: holdableTiltMm({ clearanceMm: start.clearanceMm.value - 2 * start.clearanceMm.u, diameterMm: problem.diameterMm, widthMm: problem.widthMm }),
+    holdableTiltMm: holdableTiltMm({
+      clearanceMm: start.clearanceMm.value - 2 * start.clearanceMm.u,
+      diameterMm: problem.diameterMm,
+      widthMm: problem.widthMm,
+    }),
     forceN: null,
     works: broken.length === 0 && (prediction.sureUntilS === null || prediction.sureUntilS >= LEAST_SECONDS),
   };
@@ -123,7 +165,10 @@ function describe(problem: WayInProblem, way: Way, ringC: number, housingC: numb
 /** The coolest casting that leaves the wanted seconds and breaks no ceiling; else the best that the ceilings allow. */
 function planHeat(problem: WayInProblem, way: Way, ringC: number): WayIn {
   const pairNeed = describe(problem, way, ringC, problem.roomC).neededC;
-  const firstC = Math.max(Math.ceil(pairNeed / PLAN_STEP_C) * PLAN_STEP_C, Math.ceil((problem.roomC + 10) / PLAN_STEP_C) * PLAN_STEP_C);
+  const firstC = Math.max(
+    Math.ceil(pairNeed / PLAN_STEP_C) * PLAN_STEP_C,
+    Math.ceil((problem.roomC + 10) / PLAN_STEP_C) * PLAN_STEP_C,
+  );
   let best: WayIn | null = null;
   for (let housingC = firstC; housingC <= HOTTEST_PLAN_C; housingC += PLAN_STEP_C) {
     const plan = describe(problem, way, ringC, housingC);
@@ -136,7 +181,11 @@ function planHeat(problem: WayInProblem, way: Way, ringC: number): WayIn {
 
 function planDrive(problem: WayInProblem): WayIn {
   const cold = describe(problem, 'drive', problem.roomC, problem.roomC);
-  return { ...cold, forceN: problem.pushForce?.forceN ?? null, works: problem.pushForce !== null && cold.broken.length === 0 };
+  return {
+    ...cold,
+    forceN: problem.pushForce?.forceN ?? null,
+    works: problem.pushForce !== null && cold.broken.length === 0,
+  };
 }
 
 /**
@@ -149,13 +198,21 @@ export function planWayIn(problem: WayInProblem): WayInPlan {
   const heat = planHeat(problem, 'heat', problem.roomC);
   const heatChill = planHeat(problem, 'heat_chill', problem.freezerC);
   const { diameterMm, interferenceMm, race, housing } = problem;
-  const order = [...(chill.works ? [chill] : []), ...[heatChill, heat].filter(({ works }) => works).sort((a, b) => a.housingC - b.housingC)];
+  const order = [
+    ...(chill.works ? [chill] : []),
+    ...[heatChill, heat].filter(({ works }) => works).sort((a, b) => a.housingC - b.housingC),
+  ];
   const goesInByHand = drive.forceN?.high === 0;
   const mildest = (goesInByHand ? drive : order[0]) ?? (drive.works ? drive : null);
   return {
     ways: [drive, chill, heat, heatChill],
     mildest,
-    freeC: freeTemperature({ diameterMm, interferenceMm: Math.max(0, interferenceMm.value), ringAlphaPerK: race.alphaPerK, housingAlphaPerK: housing.alphaPerK }),
+    freeC: freeTemperature({
+      diameterMm,
+      interferenceMm: Math.max(0, interferenceMm.value),
+      ringAlphaPerK: race.alphaPerK,
+      housingAlphaPerK: housing.alphaPerK,
+    }),
     leastClearanceMm: leastClearanceMm(diameterMm),
     heldShare: problem.hotBoss?.likely.boreShare[0] ?? null,
   };

@@ -4,14 +4,25 @@ import type { JobView, SeatView } from './seatView';
 import type { Work } from './work';
 
 /** What stands in the way of fitting one seat, and what would clear it. */
-export type BlockCode = 'part_not_compared' | 'part_wrong' | 'part_missing' | 'other_seat_first' | 'seal_left_in' | 'tool_missing' | 'remedy_not_checked' | 'seat_slack';
+export type BlockCode =
+  | 'part_not_compared'
+  | 'part_wrong'
+  | 'part_missing'
+  | 'other_seat_first'
+  | 'seal_left_in'
+  | 'tool_missing'
+  | 'remedy_not_checked'
+  | 'seat_slack';
 
 export type Block = { code: BlockCode; name?: string };
 
 /** Seats that must be filled before this one, and are not. */
 export const seatsBefore = ({ seat }: SeatView, { plan, seats }: JobView): SeatView[] => {
   const ids = plan.order.filter(({ then }) => then === seat.id).map(({ first }) => first);
-  return seats.filter((other) => ids.includes(other.seat.id) && other.history.homeMs === null && other.history.accepted === null);
+  return seats.filter(
+    (other) =>
+      ids.includes(other.seat.id) && other.history.homeMs === null && other.history.accepted === null,
+  );
 };
 
 /** The part of a seat that was ordered and is not here (or came wrong); a part that was measured is here, whatever its order says. */
@@ -27,7 +38,13 @@ export function isAwaited({ key }: PlanPart, work: Work): boolean {
 }
 
 /** What keeps every way in shut until it is cleared or overruled; the rest is said, and a person may go on. */
-const SHUTS: readonly BlockCode[] = ['part_not_compared', 'part_wrong', 'part_missing', 'remedy_not_checked', 'seat_slack'];
+const SHUTS: readonly BlockCode[] = [
+  'part_not_compared',
+  'part_wrong',
+  'part_missing',
+  'remedy_not_checked',
+  'seat_slack',
+];
 export const isShut = (blocks: readonly Block[]) => blocks.some(({ code }) => SHUTS.includes(code));
 
 /**
@@ -39,16 +56,20 @@ export function findBlocks(view: SeatView, job: JobView): Block[] {
   const { work, partCheck, leftIn, fit, isMeasured } = view;
   const awaited = awaitedPart(view, job);
   const blocks: Block[] = [];
-  if (isMeasured && fit?.judgement.verdict === 'slack' && !work.remedy?.isGood) blocks.push({ code: 'seat_slack' });
+  if (isMeasured && fit?.judgement.verdict === 'slack' && !work.remedy?.isGood)
+    blocks.push({ code: 'seat_slack' });
   if (work.remedy && work.remedy.isGood === null) blocks.push({ code: 'remedy_not_checked' });
   if (!work.overruled && partCheck.verdict === 'wrong') blocks.push({ code: 'part_wrong' });
   if (!work.overruled && partCheck.verdict === 'not_yet') blocks.push({ code: 'part_not_compared' });
   if (awaited) blocks.push({ code: 'part_missing', name: awaited.name });
-  for (const other of seatsBefore(view, job)) blocks.push({ code: 'other_seat_first', name: other.seat.name });
+  for (const other of seatsBefore(view, job))
+    blocks.push({ code: 'other_seat_first', name: other.seat.name });
   for (const { seatName } of leftIn) blocks.push({ code: 'seal_left_in', name: seatName });
   if (job.tools.length > 0 && view.history.wayIn) {
     const needs = pickTools({ spec: view.seat.spec, planned: view.history.wayIn }, job.tools);
-    for (const { need, fits } of needs) if ((need === 'driver' || need === 'seal_driver') && fits.length === 0 && !work.toolsSorted.has(need)) blocks.push({ code: 'tool_missing', name: need });
+    for (const { need, fits } of needs)
+      if ((need === 'driver' || need === 'seal_driver') && fits.length === 0 && !work.toolsSorted.has(need))
+        blocks.push({ code: 'tool_missing', name: need });
   }
   return blocks;
 }

@@ -5,8 +5,24 @@ import { eventsInOrder, standingReadings } from './currentReadings';
 /** What heat a casting is in, from its events. All times in ms since the epoch. */
 export type CastingHeat =
   | { phase: 'cold' }
-  | { phase: 'in_heat'; sinceMs: number; source: HeatSource; sourceC: number; startC: number; personId: string }
-  | { phase: 'out'; sinceMs: number; outMs: number; heatedForS: number; source: HeatSource; sourceC: number; startC: number; personId: string };
+  | {
+      phase: 'in_heat';
+      sinceMs: number;
+      source: HeatSource;
+      sourceC: number;
+      startC: number;
+      personId: string;
+    }
+  | {
+      phase: 'out';
+      sinceMs: number;
+      outMs: number;
+      heatedForS: number;
+      source: HeatSource;
+      sourceC: number;
+      startC: number;
+      personId: string;
+    };
 
 export type ProbeReading = { atMs: number; celsius: number };
 
@@ -20,9 +36,22 @@ export function findCastingHeat(entries: Entries, castingId: string, nowMs: numb
     if (event.castingId !== castingId) continue;
     const atMs = Date.parse(event.at);
     if (event.kind === 'casting_into_heat')
-      heat = { phase: 'in_heat', sinceMs: atMs, source: event.body.source, sourceC: event.body.sourceC, startC: event.body.castingC, personId: event.personId };
+      heat = {
+        phase: 'in_heat',
+        sinceMs: atMs,
+        source: event.body.source,
+        sourceC: event.body.sourceC,
+        startC: event.body.castingC,
+        personId: event.personId,
+      };
     if (event.kind === 'casting_out' && heat.phase === 'in_heat')
-      heat = { ...heat, phase: 'out', outMs: atMs, heatedForS: (atMs - heat.sinceMs) / 1000, personId: event.personId };
+      heat = {
+        ...heat,
+        phase: 'out',
+        outMs: atMs,
+        heatedForS: (atMs - heat.sinceMs) / 1000,
+        personId: event.personId,
+      };
   }
   return heat.phase === 'out' && nowMs - heat.outMs > COOL_AFTER_S * 1000 ? { phase: 'cold' } : heat;
 }

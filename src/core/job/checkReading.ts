@@ -9,11 +9,18 @@ const WITHIN_MM = 3;
 /** The size that belongs into a slot, from the seat's nominal sizes; null for a depth. */
 function expectedSizeMm(slot: string, { spec: { part, journal } }: Seat): number | null {
   switch (slot.split('.')[0]) {
-    case 'depth': return null;
-    case 'inside': case 'old_inside': return part.boreMm;
-    case 'journal': return journal?.nominalMm ?? part.boreMm;
-    case 'width': case 'old_width': return part.widthMm;
-    default: return part.outsideMm;
+    case 'depth':
+      return null;
+    case 'inside':
+    case 'old_inside':
+      return part.boreMm;
+    case 'journal':
+      return journal?.nominalMm ?? part.boreMm;
+    case 'width':
+    case 'old_width':
+      return part.widthMm;
+    default:
+      return part.outsideMm;
   }
 }
 
@@ -23,22 +30,37 @@ function expectedSizeMm(slot: string, { spec: { part, journal } }: Seat): number
  * Invalid: what `parseLength`, `parseTemperature` and `checkBelievable` say; `depth_negative` (asked as sunk or standing out, so
  * a sign is a misunderstanding); `impossible_temperature`.
  */
-export function checkReading(
-  { slot, typed, seat, lengthUnit, temperatureUnit }: { slot: string; typed: string; seat: Seat; lengthUnit: LengthUnit; temperatureUnit: TemperatureUnit },
-): Result<number> {
+export function checkReading({
+  slot,
+  typed,
+  seat,
+  lengthUnit,
+  temperatureUnit,
+}: {
+  slot: string;
+  typed: string;
+  seat: Seat;
+  lengthUnit: LengthUnit;
+  temperatureUnit: TemperatureUnit;
+}): Result<number> {
   if (slot.startsWith('temperature.')) {
     const parsed = parseTemperature(typed, temperatureUnit, slot);
     if (!parsed.ok) return parsed;
     const { celsius } = parsed.value;
-    return celsius >= -60 && celsius <= 300 ? succeed(celsius) : fail({ code: 'impossible_temperature', field: slot, given: celsius, min: -60, max: 300 });
+    return celsius >= -60 && celsius <= 300
+      ? succeed(celsius)
+      : fail({ code: 'impossible_temperature', field: slot, given: celsius, min: -60, max: 300 });
   }
   const parsed = parseLength(typed, lengthUnit, slot);
   if (!parsed.ok) return parsed;
   const { part, housing } = seat.spec;
   const expectedMm = expectedSizeMm(slot, seat);
-  if (expectedMm !== null) return checkBelievable({ mm: parsed.value.mm, expectedMm, withinMm: WITHIN_MM, field: slot });
+  if (expectedMm !== null)
+    return checkBelievable({ mm: parsed.value.mm, expectedMm, withinMm: WITHIN_MM, field: slot });
   if (parsed.value.mm < 0) return fail({ code: 'depth_negative', field: slot, given: typed });
   // A depth may be anything from flush to the whole way in, so no other unit can be guessed from it.
   const deepestMm = Math.max(housing.depthToShoulderMm, part.widthMm) + 2;
-  return parsed.value.mm <= deepestMm ? succeed(parsed.value.mm) : fail({ code: 'impossible_size', field: slot, given: parsed.value.mm, min: 0, max: deepestMm });
+  return parsed.value.mm <= deepestMm
+    ? succeed(parsed.value.mm)
+    : fail({ code: 'impossible_size', field: slot, given: parsed.value.mm, min: 0, max: deepestMm });
 }

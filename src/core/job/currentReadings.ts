@@ -7,7 +7,10 @@ export type StandingReading = Reading & {
   standing: 'counts' | 'superseded' | 'struck';
 };
 
-const byTime = <T extends { takenAt: string } | { at: string }>(time: (entry: T) => string) => (a: T, b: T) => Date.parse(time(a)) - Date.parse(time(b));
+const byTime =
+  <T extends { takenAt: string } | { at: string }>(time: (entry: T) => string) =>
+  (a: T, b: T) =>
+    Date.parse(time(a)) - Date.parse(time(b));
 
 export type StandingEvent = JobEvent & { isWithdrawn: boolean };
 
@@ -25,9 +28,19 @@ const remembered = new WeakMap<readonly JobEvent[], StandingEvent[]>();
 
 function orderEvents(events: readonly JobEvent[]): StandingEvent[] {
   const newTime = new Map<string, string>();
-  const withdrawn = new Set(events.flatMap((event) => (event.kind === 'event_withdrawn' ? [event.body.eventId] : [])));
-  for (const event of [...events].sort(byTime((e) => e.at))) if (event.kind === 'event_retimed' && !withdrawn.has(event.id)) newTime.set(event.body.eventId, event.body.at);
-  return events.map((event) => ({ ...event, at: newTime.get(event.id) ?? event.at, isWithdrawn: withdrawn.has(event.id) })).sort(byTime((e) => e.at));
+  const withdrawn = new Set(
+    events.flatMap((event) => (event.kind === 'event_withdrawn' ? [event.body.eventId] : [])),
+  );
+  for (const event of [...events].sort(byTime((e) => e.at)))
+    if (event.kind === 'event_retimed' && !withdrawn.has(event.id))
+      newTime.set(event.body.eventId, event.body.at);
+  return events
+    .map((event) => ({
+      ...event,
+      at: newTime.get(event.id) ?? event.at,
+      isWithdrawn: withdrawn.has(event.id),
+    }))
+    .sort(byTime((e) => e.at));
 }
 
 /** The events that count, in order. */
@@ -44,18 +57,35 @@ const counting = new WeakMap<readonly JobEvent[], StandingEvent[]>();
  * All readings of a seat (or of a casting, for its temperature), oldest first, each with its standing.
  * The newest unstruck reading of a slot counts. Moves and strikes are events; readings themselves never change.
  */
-export function standingReadings(entries: Entries, owner: { seatId: string } | { castingId: string }): StandingReading[] {
-  const owned = entries.readings.filter((reading) => ('seatId' in owner ? reading.seatId === owner.seatId : reading.castingId === owner.castingId && reading.seatId === null));
+export function standingReadings(
+  entries: Entries,
+  owner: { seatId: string } | { castingId: string },
+): StandingReading[] {
+  const owned = entries.readings.filter((reading) =>
+    'seatId' in owner
+      ? reading.seatId === owner.seatId
+      : reading.castingId === owner.castingId && reading.seatId === null,
+  );
   const slotOf = new Map<string, string>();
   const struck = new Set<string>();
   for (const event of eventsInOrder(entries.events)) {
     if (event.kind === 'reading_moved') slotOf.set(event.body.readingId, event.body.slot);
     if (event.kind === 'reading_struck') struck.add(event.body.readingId);
   }
-  const placed = owned.sort(byTime((r) => r.takenAt)).map((reading): StandingReading => ({ ...reading, slot: slotOf.get(reading.id) ?? reading.slot, standing: struck.has(reading.id) ? 'struck' : 'counts' }));
+  const placed = owned
+    .sort(byTime((r) => r.takenAt))
+    .map((reading): StandingReading => ({
+      ...reading,
+      slot: slotOf.get(reading.id) ?? reading.slot,
+      standing: struck.has(reading.id) ? 'struck' : 'counts',
+    }));
   const newest = new Map<string, string>();
   for (const reading of placed) if (reading.standing === 'counts') newest.set(reading.slot, reading.id);
-  return placed.map((reading) => (reading.standing === 'counts' && newest.get(reading.slot) !== reading.id ? { ...reading, standing: 'superseded' } : reading));
+  return placed.map((reading) =>
+    reading.standing === 'counts' && newest.get(reading.slot) !== reading.id
+      ? { ...reading, standing: 'superseded' }
+      : reading,
+  );
 }
 
 /** The readings that count, by slot prefix (`bore.`, `outside.`, `depth.2.`). */

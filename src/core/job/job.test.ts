@@ -20,50 +20,137 @@ const demo = (machine: string): JobRecord => {
   const file = buildDemo(NOW).find(({ job }) => job.machine === machine)!;
   return recordOfFile(file);
 };
-const seatOf = (record: JobRecord, name: string) => record.castings.flatMap(({ seats }) => seats).find((seat) => seat.name === name)!;
-const view = (record: JobRecord, name: string, nowMs = NOW) => viewSeat(record, seatOf(record, name).id, nowMs)!;
+const seatOf = (record: JobRecord, name: string) =>
+  record.castings.flatMap(({ seats }) => seats).find((seat) => seat.name === name)!;
+const view = (record: JobRecord, name: string, nowMs = NOW) =>
+  viewSeat(record, seatOf(record, name).id, nowMs)!;
 
 let count = 0;
-const event = <K extends EventKind>(kind: K, body: EventBody<K>, where: { seatId?: string; castingId?: string }, secondsFromNow = 0): JobEvent =>
-  ({ id: idOf(`test event ${(count += 1)}`), kind, body, seatId: where.seatId ?? null, castingId: where.castingId ?? null, personId: idOf('person iq'), at: new Date(NOW + secondsFromNow * 1000).toISOString() }) as JobEvent;
-const reading = (seatId: string, slot: string, value: number, secondsFromNow = 0, metalC = 20): Reading =>
-  ({ id: idOf(`test reading ${(count += 1)}`), seatId, castingId: null, personId: idOf('person iq'), slot, typed: String(value), value, instrumentId: idOf('by hand'), metalC, takenAt: new Date(NOW + secondsFromNow * 1000).toISOString() });
-const withEntries = (record: JobRecord, readings: Reading[], events: JobEvent[]): JobRecord => ({ ...record, entries: { readings: [...record.entries.readings, ...readings], events: [...record.entries.events, ...events] } });
+const event = <K extends EventKind>(
+  kind: K,
+  body: EventBody<K>,
+  where: { seatId?: string; castingId?: string },
+  secondsFromNow = 0,
+): JobEvent =>
+  ({
+    id: idOf(`test event ${(count += 1)}`),
+    kind,
+    body,
+    seatId: where.seatId ?? null,
+    castingId: where.castingId ?? null,
+    personId: idOf('person iq'),
+    at: new Date(NOW + secondsFromNow * 1000).toISOString(),
+  }) as JobEvent;
+const reading = (seatId: string, slot: string, value: number, secondsFromNow = 0, metalC = 20): Reading => ({
+  id: idOf(`test reading ${(count += 1)}`),
+  seatId,
+  castingId: null,
+  personId: idOf('person iq'),
+  slot,
+  typed: String(value),
+  value,
+  instrumentId: idOf('by hand'),
+  metalC,
+  takenAt: new Date(NOW + secondsFromNow * 1000).toISOString(),
+});
+const withEntries = (record: JobRecord, readings: Reading[], events: JobEvent[]): JobRecord => ({
+  ...record,
+  entries: {
+    readings: [...record.entries.readings, ...readings],
+    events: [...record.entries.events, ...events],
+  },
+});
 
 describe('standing of readings', () => {
   const record = demo('Merrow twin');
   const seat = seatOf(record, 'Camshaft');
   const [first, second] = [reading(seat.id, 'bore.1.0', 46.98, 0), reading(seat.id, 'bore.1.0', 46.99, 5)];
-  const standing = (events: JobEvent[]) => standingReadings({ readings: [second, first], events }, { seatId: seat.id }).map(({ value, slot, standing: s }) => [value, slot, s]);
+  const standing = (events: JobEvent[]) =>
+    standingReadings({ readings: [second, first], events }, { seatId: seat.id }).map(
+      ({ value, slot, standing: s }) => [value, slot, s],
+    );
 
-  it('the newest of a slot counts, the older stays on record', () => expect(standing([])).toEqual([[46.98, 'bore.1.0', 'superseded'], [46.99, 'bore.1.0', 'counts']]));
-  it('striking out the newest lets the older count again', () => expect(standing([event('reading_struck', { readingId: second.id, reason: '' }, { seatId: seat.id })])).toEqual([[46.98, 'bore.1.0', 'counts'], [46.99, 'bore.1.0', 'struck']]));
+  it('the newest of a slot counts, the older stays on record', () =>
+    expect(standing([])).toEqual([
+      [46.98, 'bore.1.0', 'superseded'],
+      [46.99, 'bore.1.0', 'counts'],
+    ]));
+  it('striking out the newest lets the older count again', () =>
+    expect(
+      standing([event('reading_struck', { readingId: second.id, reason: '' }, { seatId: seat.id })]),
+    ).toEqual([
+      [46.98, 'bore.1.0', 'counts'],
+      [46.99, 'bore.1.0', 'struck'],
+    ]));
   it('a strike that was taken back is as if it had not been, and stays on record', () => {
     const strike = event('reading_struck', { readingId: second.id, reason: '' }, { seatId: seat.id });
     const undo = event('event_withdrawn', { eventId: strike.id }, { seatId: seat.id }, 2);
     expect(standing([strike, undo])[1]).toEqual([46.99, 'bore.1.0', 'counts']);
-    expect(standingEvents([strike, undo]).map(({ kind, isWithdrawn }) => [kind, isWithdrawn])).toEqual([['reading_struck', true], ['event_withdrawn', false]]);
+    expect(standingEvents([strike, undo]).map(({ kind, isWithdrawn }) => [kind, isWithdrawn])).toEqual([
+      ['reading_struck', true],
+      ['event_withdrawn', false],
+    ]);
   });
-  it('a moved reading counts where it belongs', () => expect(standing([event('reading_moved', { readingId: second.id, slot: 'bore.2.90' }, { seatId: seat.id })])).toEqual([[46.98, 'bore.1.0', 'counts'], [46.99, 'bore.2.90', 'counts']]));
+  it('a moved reading counts where it belongs', () =>
+    expect(
+      standing([event('reading_moved', { readingId: second.id, slot: 'bore.2.90' }, { seatId: seat.id })]),
+    ).toEqual([
+      [46.98, 'bore.1.0', 'counts'],
+      [46.99, 'bore.2.90', 'counts'],
+    ]));
 });
 
 describe('the demo’s seats', () => {
   it.each([
-    ['Ostrel 250', 'Main bearing', 'measured', 'choose_way_in'], ['Ostrel 250', 'Clutch shaft', 'planned', 'take_seal_out'], ['Ostrel 250', 'Output shaft', 'trouble', 'repair_seat'],
-    ['Ostrel 250', 'Shift drum', 'home', 'tap_high_side'], ['Ostrel 250', 'Pump shaft', 'proven', undefined], ['Ostrel 250', 'Right main bearing', 'as_found', 'read_bore'],
-    ['Fenwold 7', 'Main bearing', 'hot', 'take_out_and_drop'], ['Bolver 570', 'Pinion bearing', 'trouble', 'part_is_wrong'], ['Pelling 90', 'Drive side', 'planned', 'casting_into_heat'],
+    ['Ostrel 250', 'Main bearing', 'measured', 'choose_way_in'],
+    ['Ostrel 250', 'Clutch shaft', 'planned', 'take_seal_out'],
+    ['Ostrel 250', 'Output shaft', 'trouble', 'repair_seat'],
+    ['Ostrel 250', 'Shift drum', 'home', 'tap_high_side'],
+    ['Ostrel 250', 'Pump shaft', 'proven', undefined],
+    ['Ostrel 250', 'Right main bearing', 'as_found', 'read_bore'],
+    ['Fenwold 7', 'Main bearing', 'hot', 'take_out_and_drop'],
+    ['Bolver 570', 'Pinion bearing', 'trouble', 'part_is_wrong'],
+    ['Pelling 90', 'Drive side', 'planned', 'casting_into_heat'],
   ])('%s, %s: %s, next %s', (machine, name, state, move) => {
     const seen = view(demo(machine), name);
-    expect([seen.seatState, findSeatMove(seen, viewJob(demo(machine), NOW), 'quick')?.code]).toEqual([state, move]);
+    expect([seen.seatState, findSeatMove(seen, viewJob(demo(machine), NOW), 'quick')?.code]).toEqual([
+      state,
+      move,
+    ]);
   });
-  it('a kit of another year, 1 mm too big, is caught as too tight before any force', () => expect(view(demo('Bolver 570'), 'Pinion bearing').fit?.judgement).toEqual({ verdict: 'too_tight', severity: 'fault' }));
-  it('part and seat each keep their state: a cold bearing does not hide a planned seat', () => expect(view(demo('Ostrel 250'), 'Clutch shaft')).toMatchObject({ seatState: 'planned', partState: 'cold' }));
-  it('passes of the cocked one converge', () => expect(isConverging(view(demo('Ostrel 250'), 'Shift drum').passes)).toBe(true));
-  it('the bench shows trouble before heat before cold', () => expect(buildDemo(NOW).slice(0, 5).map(({ job }) => describeJob(demo(job.machine), NOW)!.headline.state)).toEqual(['trouble', 'hot', 'trouble', 'planned', 'as_found']));
+  it('a kit of another year, 1 mm too big, is caught as too tight before any force', () =>
+    expect(view(demo('Bolver 570'), 'Pinion bearing').fit?.judgement).toEqual({
+      verdict: 'too_tight',
+      severity: 'fault',
+    }));
+  it('part and seat each keep their state: a cold bearing does not hide a planned seat', () =>
+    expect(view(demo('Ostrel 250'), 'Clutch shaft')).toMatchObject({
+      seatState: 'planned',
+      partState: 'cold',
+    }));
+  it('passes of the cocked one converge', () =>
+    expect(isConverging(view(demo('Ostrel 250'), 'Shift drum').passes)).toBe(true));
+  it('the bench shows trouble before heat before cold', () =>
+    expect(
+      buildDemo(NOW)
+        .slice(0, 5)
+        .map(({ job }) => describeJob(demo(job.machine), NOW)!.headline.state),
+    ).toEqual(['trouble', 'hot', 'trouble', 'planned', 'as_found']));
   it('what is hot or cold has its clock and its owner', () => {
-    const items = findHeatItems(buildDemo(NOW).map(({ job }) => demo(job.machine)), NOW);
-    expect(items.map(({ kind, name }) => [kind, name])).toEqual([['in_heat', 'clutch side'], ['cold', 'Main bearing'], ['cold', 'Clutch shaft']]);
-    expect(items.every(({ personId, readyMs, sinceMs }) => personId !== '' && readyMs !== null && readyMs > sinceMs)).toBe(true);
+    const items = findHeatItems(
+      buildDemo(NOW).map(({ job }) => demo(job.machine)),
+      NOW,
+    );
+    expect(items.map(({ kind, name }) => [kind, name])).toEqual([
+      ['in_heat', 'clutch side'],
+      ['cold', 'Main bearing'],
+      ['cold', 'Clutch shaft'],
+    ]);
+    expect(
+      items.every(
+        ({ personId, readyMs, sinceMs }) => personId !== '' && readyMs !== null && readyMs > sinceMs,
+      ),
+    ).toBe(true);
   });
 });
 
@@ -71,13 +158,24 @@ describe('measuring', () => {
   const record = demo('Merrow twin');
   const seat = seatOf(record, 'Camshaft');
   it('walks the slots in order, then asks for the way in', () => {
-    const values: [string, number][] = [['bore.1.0', 46.97], ['bore.1.90', 46.972], ['bore.2.0', 46.97], ['bore.2.90', 46.971], ['outside.0', 46.995], ['outside.90', 46.996]];
+    const values: [string, number][] = [
+      ['bore.1.0', 46.97],
+      ['bore.1.90', 46.972],
+      ['bore.2.0', 46.97],
+      ['bore.2.90', 46.971],
+      ['outside.0', 46.995],
+      ['outside.90', 46.996],
+    ];
     let current = record;
     for (const [slot, value] of values) {
-      expect(findSeatMove(viewSeat(current, seat.id, NOW)!, viewJob(current, NOW), 'quick')).toMatchObject({ slot });
+      expect(findSeatMove(viewSeat(current, seat.id, NOW)!, viewJob(current, NOW), 'quick')).toMatchObject({
+        slot,
+      });
       current = withEntries(current, [reading(seat.id, slot, value)], []);
     }
-    expect(findSeatMove(viewSeat(current, seat.id, NOW)!, viewJob(current, NOW), 'quick')?.code).toBe('choose_way_in');
+    expect(findSeatMove(viewSeat(current, seat.id, NOW)!, viewJob(current, NOW), 'quick')?.code).toBe(
+      'choose_way_in',
+    );
   });
   it('a casting still warm from washing is provisional, and brought back to 20 °C', () => {
     const warm = withEntries(record, [reading(seat.id, 'bore.1.0', 46.97 * (1 + 21.8e-6 * 18), 0, 38)], []);
@@ -91,13 +189,30 @@ describe('measuring', () => {
     expect(findSeatMove(seen, viewJob(usual, NOW), 'quick')?.code).toBe('choose_way_in');
     expect(planSeat(seen, 20)?.mildest?.works).toBe(true);
   });
-  it.each([['2.44', 'looks_like_inches'], ['61', 'impossible_size'], ['nonsense', 'not_a_length'], ['', 'empty']])('“%s” for a 47 mm bore is refused as %s', (typed, code) => {
-    const expected = typed === '2.44' ? { ...seat, spec: { ...seat.spec, part: { ...seat.spec.part, outsideMm: 62 } } } : seat;
-    const checked = checkReading({ slot: 'bore.1.0', typed, seat: expected, lengthUnit: 'mm', temperatureUnit: 'C' });
+  it.each([
+    ['2.44', 'looks_like_inches'],
+    ['61', 'impossible_size'],
+    ['nonsense', 'not_a_length'],
+    ['', 'empty'],
+  ])('“%s” for a 47 mm bore is refused as %s', (typed, code) => {
+    const expected =
+      typed === '2.44'
+        ? { ...seat, spec: { ...seat.spec, part: { ...seat.spec.part, outsideMm: 62 } } }
+        : seat;
+    const checked = checkReading({
+      slot: 'bore.1.0',
+      typed,
+      seat: expected,
+      lengthUnit: 'mm',
+      temperatureUnit: 'C',
+    });
     expect(checked.ok ? 'ok' : checked.issues[0]!.code).toBe(code);
   });
   it('a depth has no sign, and fits the boss', () => {
-    const codes = ['-1', '2.1', '150'].map((typed) => { const r = checkReading({ slot: 'depth.1.0', typed, seat, lengthUnit: 'mm', temperatureUnit: 'C' }); return r.ok ? 'ok' : r.issues[0]!.code; });
+    const codes = ['-1', '2.1', '150'].map((typed) => {
+      const r = checkReading({ slot: 'depth.1.0', typed, seat, lengthUnit: 'mm', temperatureUnit: 'C' });
+      return r.ok ? 'ok' : r.issues[0]!.code;
+    });
     expect(codes).toEqual(['depth_negative', 'ok', 'impossible_size']);
   });
 });
@@ -108,21 +223,41 @@ describe('the heat run', () => {
   const casting = record.castings[0]!;
   const run = (extra: JobEvent[], atS: number, probe: { atS: number; celsius: number }[] = []) => {
     const nowMs = NOW + atS * 1000;
-    return viewHeatRun({ view: viewSeat(withEntries(record, [], extra), seat.id, nowMs)!, probe: probe.map(({ atS: s, celsius }) => ({ atMs: NOW + s * 1000, celsius })), roomC: 20, nowMs });
+    return viewHeatRun({
+      view: viewSeat(withEntries(record, [], extra), seat.id, nowMs)!,
+      probe: probe.map(({ atS: s, celsius }) => ({ atMs: NOW + s * 1000, celsius })),
+      roomC: 20,
+      nowMs,
+    });
   };
   const out = event('casting_out', {}, { castingId: casting.id }, 1200);
   const letGo = event('let_go', {}, { seatId: seat.id }, 1220);
 
   it('never says GO below the least clearance at the unfavourable edge, whatever the probe shows and however late it is', () => {
     let goes = 0;
-    fc.assert(fc.property(fc.integer({ min: 0, max: 2400 }), fc.integer({ min: 0, max: 900 }), fc.double({ min: 20, max: 160, noNaN: true }), fc.boolean(), (inHeatS, outS, celsius, hasProbe) => {
-      const shown = run([event('casting_out', {}, { castingId: casting.id }, inHeatS)], inHeatS + outS, hasProbe ? [{ atS: inHeatS + Math.max(0, outS - 5), celsius }] : []);
-      if (shown.call !== 'go') return;
-      goes += 1;
-      expect(shown.now!.clearanceMm.value - 2 * shown.now!.clearanceMm.u).toBeGreaterThanOrEqual(shown.marginMm);
-      expect(shown.sureLeftS === null || shown.sureLeftS >= 0).toBe(true);
-      expect((shown.sureLeftS ?? Infinity) <= (shown.likelyLeftS ?? Infinity)).toBe(true);
-    }), { seed: 77, numRuns: 80 });
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 2400 }),
+        fc.integer({ min: 0, max: 900 }),
+        fc.double({ min: 20, max: 160, noNaN: true }),
+        fc.boolean(),
+        (inHeatS, outS, celsius, hasProbe) => {
+          const shown = run(
+            [event('casting_out', {}, { castingId: casting.id }, inHeatS)],
+            inHeatS + outS,
+            hasProbe ? [{ atS: inHeatS + Math.max(0, outS - 5), celsius }] : [],
+          );
+          if (shown.call !== 'go') return;
+          goes += 1;
+          expect(shown.now!.clearanceMm.value - 2 * shown.now!.clearanceMm.u).toBeGreaterThanOrEqual(
+            shown.marginMm,
+          );
+          expect(shown.sureLeftS === null || shown.sureLeftS >= 0).toBe(true);
+          expect((shown.sureLeftS ?? Infinity) <= (shown.likelyLeftS ?? Infinity)).toBe(true);
+        },
+      ),
+      { seed: 77, numRuns: 80 },
+    );
     expect(goes).toBeGreaterThan(5);
   });
   it('waits while the bore is small, then says take it out, goes, and is too late at last', () => {
@@ -132,25 +267,44 @@ describe('the heat run', () => {
     expect(run([out], 1200 + 800)).toMatchObject({ call: 'too_late' });
   });
   describe('with hot air on the boss', () => {
-    const air = event('casting_into_heat', { source: 'gun', sourceC: 130, castingC: 20 }, { castingId: casting.id }, 0);
+    const air = event(
+      'casting_into_heat',
+      { source: 'gun', sourceC: 130, castingC: 20 },
+      { castingId: casting.id },
+      0,
+    );
     const off = event('casting_out', {}, { castingId: casting.id }, 200);
     it('nothing but a probe on the boss makes it GO', () => {
       expect(run([air], 190)).toMatchObject({ call: 'wait', reason: 'probe_the_boss', now: null });
       expect(run([air, off], 205)).toMatchObject({ call: 'too_late', reason: 'probe_the_boss' });
-      expect(run([air, off], 205, [{ atS: 20, celsius: 130 }]), 'a probe of minutes ago').toMatchObject({ call: 'too_late', reason: 'probe_the_boss' });
+      expect(run([air, off], 205, [{ atS: 20, celsius: 130 }]), 'a probe of minutes ago').toMatchObject({
+        call: 'too_late',
+        reason: 'probe_the_boss',
+      });
     });
     it('goes on from the probe, and is over far sooner than out of the oven', () => {
-      expect(run([air], 190, [{ atS: 188, celsius: 130 }])).toMatchObject({ call: 'wait', reason: 'hot_enough_air_off' });
-      const [boss, whole] = [run([air, off], 203, [{ atS: 199, celsius: 130 }]), run([out], 1203, [{ atS: 1199, celsius: 130 }])];
+      expect(run([air], 190, [{ atS: 188, celsius: 130 }])).toMatchObject({
+        call: 'wait',
+        reason: 'hot_enough_air_off',
+      });
+      const [boss, whole] = [
+        run([air, off], 203, [{ atS: 199, celsius: 130 }]),
+        run([out], 1203, [{ atS: 1199, celsius: 130 }]),
+      ];
       expect(boss.call).toBe('go');
       expect(boss.now!.clearanceMm.value).toBeLessThan(whole.now!.clearanceMm.value);
       expect(boss.sureLeftS!).toBeLessThan(0.3 * (whole.sureLeftS ?? 900));
       expect(run([air, off], 380, [{ atS: 199, celsius: 130 }]).call).toBe('too_late');
     });
     it('what the probe says afterwards is drawn as the room that it means, not as free growth', () => {
-      const shown = run([air, off], 215, [{ atS: 199, celsius: 130 }, { atS: 214, celsius: 110 }]);
+      const shown = run([air, off], 215, [
+        { atS: 199, celsius: 130 },
+        { atS: 214, celsius: 110 },
+      ]);
       expect(shown.curve.measured).toHaveLength(1);
-      expect(Math.abs(shown.curve.measured[0]!.clearanceMm - shown.curve.moments[0]!.clearanceMm.value)).toBeLessThan(1e-4);
+      expect(
+        Math.abs(shown.curve.measured[0]!.clearanceMm - shown.curve.moments[0]!.clearanceMm.value),
+      ).toBeLessThan(1e-4);
     });
   });
   it('seconds that are sure run down with the clock, and end before the likely ones', () => {
@@ -168,11 +322,18 @@ describe('the heat run', () => {
   it('let go, then home or grabbed: each its own sign', () => {
     expect(run([out, letGo], 1221).call).toBe('let_go');
     expect(run([out, letGo, event('home', {}, { seatId: seat.id }, 1225)], 1226).call).toBe('home');
-    expect(run([out, letGo, event('stuck', { depthMm: 4 }, { seatId: seat.id }, 1225)], 1226).call).toBe('grabbed');
+    expect(run([out, letGo, event('stuck', { depthMm: 4 }, { seatId: seat.id }, 1225)], 1226).call).toBe(
+      'grabbed',
+    );
   });
   it('a new heat is a new try', () => {
     const stuck = event('stuck', { depthMm: null }, { seatId: seat.id }, 1225);
-    const again = event('casting_into_heat', { source: 'oven', sourceC: 95, castingC: 60 }, { castingId: casting.id }, 1300);
+    const again = event(
+      'casting_into_heat',
+      { source: 'oven', sourceC: 95, castingC: 60 },
+      { castingId: casting.id },
+      1300,
+    );
     expect(run([out, letGo, stuck, again], 1301).call).toBe('wait');
   });
   it('home said by mistake is taken back: the question stands again', () => {
@@ -182,8 +343,18 @@ describe('the heat run', () => {
     expect(run([out, letGo, home, undo], 1231).call).toBe('let_go');
   });
   it('an event put back in time is counted from there', () => {
-    const retimed = event('event_retimed', { eventId: out.id, at: new Date(NOW + 1150_000).toISOString() }, { castingId: casting.id }, 1260);
-    expect(findCastingHeat(withEntries(record, [], [out, retimed]).entries, casting.id, NOW + 1300_000)).toMatchObject({ phase: 'out', outMs: NOW + 1150_000 });
+    const retimed = event(
+      'event_retimed',
+      { eventId: out.id, at: new Date(NOW + 1150_000).toISOString() },
+      { castingId: casting.id },
+      1260,
+    );
+    expect(
+      findCastingHeat(withEntries(record, [], [out, retimed]).entries, casting.id, NOW + 1300_000),
+    ).toMatchObject({ phase: 'out', outMs: NOW + 1150_000 });
   });
-  it('hot metal takes the headline of the job', () => expect(findNextMove(viewJob(withEntries(record, [], [out]), NOW + 1210_000), 'full').code).toBe('drop_now'));
+  it('hot metal takes the headline of the job', () =>
+    expect(findNextMove(viewJob(withEntries(record, [], [out]), NOW + 1210_000), 'full').code).toBe(
+      'drop_now',
+    ));
 });

@@ -12,54 +12,221 @@ import { viewJob } from './seatView';
 const NOW = Date.parse('2026-11-01T10:00:00Z');
 let count = 0;
 const makeId = () => idOf(`next move test ${(count += 1)}`);
-const HAND = { id: idOf('by hand'), name: 'By hand', kind: 'by_hand' as const, resolution: 0.01, u: 0.002, isSimulated: false };
-const fresh: JobRecord = { ...startJob(WHEEL_HUB, { number: 1, machine: 'Hub', roomC: 20, openedAt: new Date(NOW).toISOString(), makeId }), entries: { readings: [], events: [] }, people: [], instruments: [HAND], photographs: [], tools: TOOLS };
-const [disc, sprocket] = fresh.castings[0]!.seats as [JobRecord['castings'][number]['seats'][number], JobRecord['castings'][number]['seats'][number]];
+const HAND = {
+  id: idOf('by hand'),
+  name: 'By hand',
+  kind: 'by_hand' as const,
+  resolution: 0.01,
+  u: 0.002,
+  isSimulated: false,
+};
+const fresh: JobRecord = {
+  ...startJob(WHEEL_HUB, {
+    number: 1,
+    machine: 'Hub',
+    roomC: 20,
+    openedAt: new Date(NOW).toISOString(),
+    makeId,
+  }),
+  entries: { readings: [], events: [] },
+  people: [],
+  instruments: [HAND],
+  photographs: [],
+  tools: TOOLS,
+};
+const [disc, sprocket] = fresh.castings[0]!.seats as [
+  JobRecord['castings'][number]['seats'][number],
+  JobRecord['castings'][number]['seats'][number],
+];
 
 type Fact = (record: JobRecord) => JobRecord;
-const at = (record: JobRecord) => new Date(NOW + (record.entries.events.length + record.entries.readings.length) * 1000).toISOString();
-const happen = <K extends EventKind>(kind: K, body: EventBody<K>, where: { seatId?: string; castingId?: string } = { seatId: disc.id }): Fact => (record) =>
-  ({ ...record, entries: { ...record.entries, events: [...record.entries.events, { id: makeId(), seatId: where.seatId ?? null, castingId: where.castingId ?? null, personId: idOf('person iq'), kind, body, at: at(record) } as JobEvent] } });
-const read = (values: Record<string, number>, seatId = disc.id): Fact => (record) =>
-  Object.entries(values).reduce<JobRecord>((r, [slot, value]) => ({ ...r, entries: { ...r.entries, readings: [...r.entries.readings, { id: makeId(), seatId, castingId: null, personId: idOf('person iq'), slot, typed: String(value), value, instrumentId: HAND.id, metalC: 20, takenAt: at(r) } satisfies Reading] } }), record);
+const at = (record: JobRecord) =>
+  new Date(NOW + (record.entries.events.length + record.entries.readings.length) * 1000).toISOString();
+const happen =
+  <K extends EventKind>(
+    kind: K,
+    body: EventBody<K>,
+    where: { seatId?: string; castingId?: string } = { seatId: disc.id },
+  ): Fact =>
+  (record) => ({
+    ...record,
+    entries: {
+      ...record.entries,
+      events: [
+        ...record.entries.events,
+        {
+          id: makeId(),
+          seatId: where.seatId ?? null,
+          castingId: where.castingId ?? null,
+          personId: idOf('person iq'),
+          kind,
+          body,
+          at: at(record),
+        } as JobEvent,
+      ],
+    },
+  });
+const read =
+  (values: Record<string, number>, seatId = disc.id): Fact =>
+  (record) =>
+    Object.entries(values).reduce<JobRecord>(
+      (r, [slot, value]) => ({
+        ...r,
+        entries: {
+          ...r.entries,
+          readings: [
+            ...r.entries.readings,
+            {
+              id: makeId(),
+              seatId,
+              castingId: null,
+              personId: idOf('person iq'),
+              slot,
+              typed: String(value),
+              value,
+              instrumentId: HAND.id,
+              metalC: 20,
+              takenAt: at(r),
+            } satisfies Reading,
+          ],
+        },
+      }),
+      record,
+    );
 const known = (...facts: Fact[]) => facts.reduce((record, fact) => fact(record), fresh);
 
 const BORE = { 'bore.1.0': 39.982, 'bore.1.90': 39.983, 'bore.2.0': 39.982, 'bore.2.90': 39.983 };
 const OUTSIDE = { 'outside.0': 39.994, 'outside.90': 39.994 };
 const MATES = { 'journal.0': 16.99, 'inside.0': 16.996 };
 const hub = { castingId: fresh.castings[0]!.id };
-const chosen = (way: EventBody<'way_in_chosen'>['way']) => happen('way_in_chosen', { way, housingC: 70, ringC: -18, formulaVersion: 't' });
-const order = (state: EventBody<'order_noted'>['state']) => happen('order_noted', { partKey: fresh.plan.parts.find(({ seatId }) => seatId === disc.id)!.key, state, kitNumber: '', promisedFor: null }, {});
-const pass = (...depths: number[]): Fact => (record) => read(Object.fromEntries(depths.map((mm, i) => [`depth.1.${i * 90}`, mm])))(happen('square_pass_started', { pass: 1, sense: 'sunk', circleMm: 34 })(record));
+const chosen = (way: EventBody<'way_in_chosen'>['way']) =>
+  happen('way_in_chosen', { way, housingC: 70, ringC: -18, formulaVersion: 't' });
+const order = (state: EventBody<'order_noted'>['state']) =>
+  happen(
+    'order_noted',
+    {
+      partKey: fresh.plan.parts.find(({ seatId }) => seatId === disc.id)!.key,
+      state,
+      kitNumber: '',
+      promisedFor: null,
+    },
+    {},
+  );
+const pass =
+  (...depths: number[]): Fact =>
+  (record) =>
+    read(Object.fromEntries(depths.map((mm, i) => [`depth.1.${i * 90}`, mm])))(
+      happen('square_pass_started', { pass: 1, sense: 'sunk', circleMm: 34 })(record),
+    );
 
 const ROWS: readonly (readonly [string, Fact[], WalkStyle, MoveCode])[] = [
   ['nothing, in a hurry', [], 'quick', 'read_bore'],
   ['nothing, in full', [], 'full', 'note_as_found'],
   ['how it stands', [happen('as_found_noted', { depthMm: 4 })], 'full', 'take_out'],
-  ['it is out', [happen('as_found_noted', { depthMm: 4 }), happen('taken_out', { way: 'drift_by_quarters', isSpoilt: true })], 'full', 'clean_seat'],
-  ['it is out and clean', [happen('taken_out', { way: 'drift_by_quarters', isSpoilt: true }), happen('cleaned', { what: 'bore' })], 'full', 'read_bore'],
-  ['it is out, in a hurry', [happen('taken_out', { way: 'drift_by_quarters', isSpoilt: true })], 'quick', 'read_bore'],
-  ['stripping is left out', [happen('step_skipped', { step: 'strip', reason: 'done_before' }, {})], 'full', 'read_bore'],
+  [
+    'it is out',
+    [
+      happen('as_found_noted', { depthMm: 4 }),
+      happen('taken_out', { way: 'drift_by_quarters', isSpoilt: true }),
+    ],
+    'full',
+    'clean_seat',
+  ],
+  [
+    'it is out and clean',
+    [happen('taken_out', { way: 'drift_by_quarters', isSpoilt: true }), happen('cleaned', { what: 'bore' })],
+    'full',
+    'read_bore',
+  ],
+  [
+    'it is out, in a hurry',
+    [happen('taken_out', { way: 'drift_by_quarters', isSpoilt: true })],
+    'quick',
+    'read_bore',
+  ],
+  [
+    'stripping is left out',
+    [happen('step_skipped', { step: 'strip', reason: 'done_before' }, {})],
+    'full',
+    'read_bore',
+  ],
   ['one bore reading: stripping is past', [read({ 'bore.1.0': 39.982 })], 'full', 'read_bore'],
   ['the whole bore', [read(BORE)], 'full', 'read_outside'],
   ['bore and outside, its shaft not compared', [read({ ...BORE, ...OUTSIDE })], 'full', 'compare_part'],
   ['both mates', [read({ ...BORE, ...OUTSIDE, ...MATES })], 'full', 'choose_way_in'],
-  ['overruled with a reason', [read({ ...BORE, ...OUTSIDE }), happen('compare_overruled', { reason: 'mate_not_here' })], 'full', 'choose_way_in'],
-  ['a millimetre too big', [read({ ...BORE, 'outside.0': 40.994, 'outside.90': 40.994 })], 'full', 'part_is_wrong'],
-  ['bored too big for its shaft', [read({ ...BORE, ...OUTSIDE, 'journal.0': 16.99, 'inside.0': 17.9 })], 'quick', 'part_is_wrong'],
-  ['a spun seat', [read({ 'bore.1.0': 40.06, 'bore.1.90': 40.07, 'bore.2.0': 40.06, 'bore.2.90': 40.07, ...OUTSIDE, ...MATES })], 'full', 'repair_seat'],
+  [
+    'overruled with a reason',
+    [read({ ...BORE, ...OUTSIDE }), happen('compare_overruled', { reason: 'mate_not_here' })],
+    'full',
+    'choose_way_in',
+  ],
+  [
+    'a millimetre too big',
+    [read({ ...BORE, 'outside.0': 40.994, 'outside.90': 40.994 })],
+    'full',
+    'part_is_wrong',
+  ],
+  [
+    'bored too big for its shaft',
+    [read({ ...BORE, ...OUTSIDE, 'journal.0': 16.99, 'inside.0': 17.9 })],
+    'quick',
+    'part_is_wrong',
+  ],
+  [
+    'a spun seat',
+    [
+      read({
+        'bore.1.0': 40.06,
+        'bore.1.90': 40.07,
+        'bore.2.0': 40.06,
+        'bore.2.90': 40.07,
+        ...OUTSIDE,
+        ...MATES,
+      }),
+    ],
+    'full',
+    'repair_seat',
+  ],
   ['ordered', [order('ordered')], 'full', 'note_as_found'],
   ['ordered, in a hurry', [order('ordered')], 'quick', 'wait_for_part'],
   ['came wrong, in a hurry', [order('wrong')], 'quick', 'wait_for_part'],
   ['arrived', [order('ordered'), order('arrived')], 'quick', 'read_bore'],
   ['not needed after all', [order('ordered'), order('cancelled')], 'quick', 'read_bore'],
-  ['usual fit, parts left out', [happen('usual_fit_accepted', {}), happen('step_skipped', { step: 'parts', reason: 'not_worth_it' }, {})], 'full', 'choose_way_in'],
+  [
+    'usual fit, parts left out',
+    [happen('usual_fit_accepted', {}), happen('step_skipped', { step: 'parts', reason: 'not_worth_it' }, {})],
+    'full',
+    'choose_way_in',
+  ],
   ['driven in cold is chosen', [happen('usual_fit_accepted', {}), chosen('drive')], 'full', 'drive_it_in'],
   ['chill is chosen', [happen('usual_fit_accepted', {}), chosen('chill')], 'full', 'part_into_freezer'],
-  ['and it is cold', [happen('usual_fit_accepted', {}), chosen('chill'), happen('part_into_freezer', { freezerC: -18 })], 'full', 'drop_now'],
+  [
+    'and it is cold',
+    [happen('usual_fit_accepted', {}), chosen('chill'), happen('part_into_freezer', { freezerC: -18 })],
+    'full',
+    'drop_now',
+  ],
   ['heat is chosen', [happen('usual_fit_accepted', {}), chosen('heat')], 'full', 'casting_into_heat'],
-  ['and it is in the oven', [happen('usual_fit_accepted', {}), chosen('heat'), happen('casting_into_heat', { source: 'oven', sourceC: 90, castingC: 20 }, hub)], 'full', 'take_out_and_drop'],
-  ['hot air is on the boss', [happen('usual_fit_accepted', {}), chosen('heat'), happen('casting_into_heat', { source: 'gun', sourceC: 120, castingC: 20 }, hub)], 'full', 'take_out_and_drop'],
+  [
+    'and it is in the oven',
+    [
+      happen('usual_fit_accepted', {}),
+      chosen('heat'),
+      happen('casting_into_heat', { source: 'oven', sourceC: 90, castingC: 20 }, hub),
+    ],
+    'full',
+    'take_out_and_drop',
+  ],
+  [
+    'hot air is on the boss',
+    [
+      happen('usual_fit_accepted', {}),
+      chosen('heat'),
+      happen('casting_into_heat', { source: 'gun', sourceC: 120, castingC: 20 }, hub),
+    ],
+    'full',
+    'take_out_and_drop',
+  ],
   ['let go', [chosen('drive'), happen('let_go', {})], 'full', 'say_home_or_stuck'],
   ['stuck', [chosen('drive'), happen('let_go', {}), happen('stuck', { depthMm: 3 })], 'full', 'reheat'],
   ['home', [chosen('drive'), happen('home', {})], 'full', 'start_square_pass'],
@@ -72,15 +239,38 @@ const ROWS: readonly (readonly [string, Fact[], WalkStyle, MoveCode])[] = [
 describe('the next move of one seat', () => {
   it.each(ROWS)('%s', (_, facts, walk, code) => {
     const job = viewJob(known(...facts), NOW + 600_000);
-    expect(findSeatMove(job.seats.find(({ seat }) => seat.id === disc.id)!, job, walk)?.code).toBe(code);
+    expect(
+      findSeatMove(
+        job.seats.find(({ seat }) => seat.id === disc.id)!,
+        job,
+        walk,
+      )?.code,
+    ).toBe(code);
   });
   it('proven: none', () => {
-    const job = viewJob(known(happen('home', {}), happen('square_accepted', { pass: 1, overruled: true })), NOW);
+    const job = viewJob(
+      known(happen('home', {}), happen('square_accepted', { pass: 1, overruled: true })),
+      NOW,
+    );
     expect(findSeatMove(job.seats[0]!, job, 'full')).toBeNull();
   });
   it('the spacer goes between: the second bearing waits for the first', () => {
-    const planned = known(happen('usual_fit_accepted', {}, { seatId: sprocket.id }), happen('way_in_chosen', { way: 'drive', housingC: 20, ringC: 20, formulaVersion: 't' }, { seatId: sprocket.id }));
-    const moveOf = (record: JobRecord) => { const job = viewJob(record, NOW); return findSeatMove(job.seats.find(({ seat }) => seat.id === sprocket.id)!, job, 'full'); };
+    const planned = known(
+      happen('usual_fit_accepted', {}, { seatId: sprocket.id }),
+      happen(
+        'way_in_chosen',
+        { way: 'drive', housingC: 20, ringC: 20, formulaVersion: 't' },
+        { seatId: sprocket.id },
+      ),
+    );
+    const moveOf = (record: JobRecord) => {
+      const job = viewJob(record, NOW);
+      return findSeatMove(
+        job.seats.find(({ seat }) => seat.id === sprocket.id)!,
+        job,
+        'full',
+      );
+    };
     expect(moveOf(planned)).toMatchObject({ code: 'first_the_other', seatName: 'Disc side' });
     expect(moveOf(happen('home', {})(planned))!.code).toBe('drive_it_in');
   });
@@ -88,23 +278,80 @@ describe('the next move of one seat', () => {
 
 describe('the next move of the job', () => {
   const whole: readonly (readonly [string, Fact[], WalkStyle, MoveCode])[] = [
-    ['nothing known', [], 'full', 'look_over'], ['nothing known, taught', [], 'taught', 'look_over'], ['nothing known, quick', [], 'quick', 'read_bore'],
-    ['all looked over', fresh.plan.checks.map((check) => happen('look_noted', { check, finding: 'good', decision: null, note: '' }, {})), 'full', 'do_access'],
-    ['looking left out', [happen('step_skipped', { step: 'look', reason: 'done_before' }, {})], 'full', 'do_access'],
-    ['got at it', [happen('step_skipped', { step: 'look', reason: 'done_before' }, {}), ...fresh.plan.access.map(({ key }) => happen('access_done', { key }, {}))], 'full', 'note_stack'],
-    ['hot metal before everything', [happen('usual_fit_accepted', {}), chosen('heat'), happen('casting_into_heat', { source: 'oven', sourceC: 90, castingC: 20 }, hub), happen('casting_out', {}, hub)], 'full', 'drop_now'],
-    ['a seat that can go on before one that waits', [order('ordered'), happen('step_skipped', { step: 'look', reason: 'done_before' }, {})], 'quick', 'read_bore'],
+    ['nothing known', [], 'full', 'look_over'],
+    ['nothing known, taught', [], 'taught', 'look_over'],
+    ['nothing known, quick', [], 'quick', 'read_bore'],
+    [
+      'all looked over',
+      fresh.plan.checks.map((check) =>
+        happen('look_noted', { check, finding: 'good', decision: null, note: '' }, {}),
+      ),
+      'full',
+      'do_access',
+    ],
+    [
+      'looking left out',
+      [happen('step_skipped', { step: 'look', reason: 'done_before' }, {})],
+      'full',
+      'do_access',
+    ],
+    [
+      'got at it',
+      [
+        happen('step_skipped', { step: 'look', reason: 'done_before' }, {}),
+        ...fresh.plan.access.map(({ key }) => happen('access_done', { key }, {})),
+      ],
+      'full',
+      'note_stack',
+    ],
+    [
+      'hot metal before everything',
+      [
+        happen('usual_fit_accepted', {}),
+        chosen('heat'),
+        happen('casting_into_heat', { source: 'oven', sourceC: 90, castingC: 20 }, hub),
+        happen('casting_out', {}, hub),
+      ],
+      'full',
+      'drop_now',
+    ],
+    [
+      'a seat that can go on before one that waits',
+      [order('ordered'), happen('step_skipped', { step: 'look', reason: 'done_before' }, {})],
+      'quick',
+      'read_bore',
+    ],
   ];
-  it.each(whole)('%s', (_, facts, walk, code) => expect(findNextMove(viewJob(known(...facts), NOW + 30_000), walk).code).toBe(code));
+  it.each(whole)('%s', (_, facts, walk, code) =>
+    expect(findNextMove(viewJob(known(...facts), NOW + 30_000), walk).code).toBe(code),
+  );
   it('the kit is counted once all is out, but not what is still on its way', () => {
-    const allOut = fresh.castings.flatMap(({ seats }) => seats.map(({ id }) => happen('taken_out', { way: 'drift_by_quarters', isSpoilt: true }, { seatId: id })));
-    const move = (...facts: Fact[]) => findNextMove(viewJob(known(...allOut, happen('step_skipped', { step: 'stacks', reason: 'done_before' }, {}), happen('step_skipped', { step: 'look', reason: 'done_before' }, {}), ...facts), NOW + 600_000), 'full');
+    const allOut = fresh.castings.flatMap(({ seats }) =>
+      seats.map(({ id }) =>
+        happen('taken_out', { way: 'drift_by_quarters', isSpoilt: true }, { seatId: id }),
+      ),
+    );
+    const move = (...facts: Fact[]) =>
+      findNextMove(
+        viewJob(
+          known(
+            ...allOut,
+            happen('step_skipped', { step: 'stacks', reason: 'done_before' }, {}),
+            happen('step_skipped', { step: 'look', reason: 'done_before' }, {}),
+            ...facts,
+          ),
+          NOW + 600_000,
+        ),
+        'full',
+      );
     const discPart = fresh.plan.parts.find(({ seatId }) => seatId === disc.id)!;
     expect(move()).toMatchObject({ code: 'count_kit', name: fresh.plan.parts[0]!.name });
     expect(fresh.plan.parts[0]).toEqual(discPart);
     expect(move(order('promised'))).toMatchObject({ code: 'count_kit', name: fresh.plan.parts[1]!.name });
     expect(move(order('promised'), order('arrived')).name).toBe(discPart.name);
-    const onTheirWay = fresh.plan.parts.map(({ key }) => happen('order_noted', { partKey: key, state: 'ordered', kitNumber: '', promisedFor: null }, {}));
+    const onTheirWay = fresh.plan.parts.map(({ key }) =>
+      happen('order_noted', { partKey: key, state: 'ordered', kitNumber: '', promisedFor: null }, {}),
+    );
     expect(move(...onTheirWay).code).not.toBe('count_kit');
   });
   it('never names a step that is not in the walk, nor a seat that is not in the job', () => {

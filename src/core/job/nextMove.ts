@@ -5,10 +5,39 @@ import { awaitedPart, findBlocks, isAwaited, type BlockCode } from './blocks';
 import { BORE_SLOTS, OUTSIDE_SLOTS, type JobView, type SeatView } from './seatView';
 
 export type MoveCode =
-  | 'look_over' | 'do_access' | 'note_as_found' | 'find_hidden' | 'take_out' | 'note_stack' | 'count_kit' | 'wait_for_part' | 'compare_part' | 'part_is_wrong' | 'clean_seat'
-  | 'check_remedy' | 'read_bore' | 'read_outside' | 'repair_seat' | 'choose_way_in' | 'first_the_other' | 'find_tool' | 'take_seal_out' | 'part_into_freezer'
-  | 'casting_into_heat' | 'take_out_and_drop' | 'drop_now' | 'say_home_or_stuck' | 'reheat' | 'drive_it_in' | 'start_square_pass' | 'read_depths' | 'tap_high_side'
-  | 'read_again' | 'accept_square' | 'put_stack_back' | 'all_proven';
+  | 'look_over'
+  | 'do_access'
+  | 'note_as_found'
+  | 'find_hidden'
+  | 'take_out'
+  | 'note_stack'
+  | 'count_kit'
+  | 'wait_for_part'
+  | 'compare_part'
+  | 'part_is_wrong'
+  | 'clean_seat'
+  | 'check_remedy'
+  | 'read_bore'
+  | 'read_outside'
+  | 'repair_seat'
+  | 'choose_way_in'
+  | 'first_the_other'
+  | 'find_tool'
+  | 'take_seal_out'
+  | 'part_into_freezer'
+  | 'casting_into_heat'
+  | 'take_out_and_drop'
+  | 'drop_now'
+  | 'say_home_or_stuck'
+  | 'reheat'
+  | 'drive_it_in'
+  | 'start_square_pass'
+  | 'read_depths'
+  | 'tap_high_side'
+  | 'read_again'
+  | 'accept_square'
+  | 'put_stack_back'
+  | 'all_proven';
 
 /** The one next move: what, where, and the facts that its sentence needs. */
 export type Move = {
@@ -39,9 +68,17 @@ function moveToSquare(view: SeatView): SeatMove {
   const nextAngle = PASS_ANGLES.find((angle) => !pass.readings.some(({ angleDeg }) => angleDeg === angle));
   if (nextAngle !== undefined) return { code: 'read_depths', step: 'square', angleDeg: nextAngle };
   switch (pass.result?.verdict) {
-    case 'square': case 'within_limit': return { code: 'accept_square', step: 'square' };
-    case 'misread': return { code: 'read_again', step: 'square' };
-    default: return { code: 'tap_high_side', step: 'square', ...(pass.result?.tapAtDeg != null && { angleDeg: pass.result.tapAtDeg }) };
+    case 'square':
+    case 'within_limit':
+      return { code: 'accept_square', step: 'square' };
+    case 'misread':
+      return { code: 'read_again', step: 'square' };
+    default:
+      return {
+        code: 'tap_high_side',
+        step: 'square',
+        ...(pass.result?.tapAtDeg != null && { angleDeg: pass.result.tapAtDeg }),
+      };
   }
 }
 
@@ -51,38 +88,49 @@ function moveToFit(view: SeatView, job: JobView): SeatMove {
   if (history.letGoMs !== null) return { code: 'say_home_or_stuck', step: 'heat_run' };
   const blocks = heat.phase === 'cold' ? findBlocks(view, job) : [];
   const before = blocks.find(({ code }) => code === 'other_seat_first');
-  if (before) return { code: 'first_the_other', step: 'way_in', ...(before.name && { seatName: before.name }) };
+  if (before)
+    return { code: 'first_the_other', step: 'way_in', ...(before.name && { seatName: before.name }) };
   const tool = blocks.find(({ code }) => code === 'tool_missing');
   if (tool) return { code: 'find_tool', step: 'way_in', ...(tool.name && { name: tool.name }) };
   if (way.way === 'drive') return { code: 'drive_it_in', step: 'heat_run' };
   const needsChill = way.way === 'chill' || way.way === 'heat_chill';
   if (needsChill && !history.freezer) return { code: 'part_into_freezer', step: 'heat_run' };
   if (way.way === 'chill') return { code: 'drop_now', step: 'heat_run' };
-  if (leftIn.length > 0 && heat.phase === 'cold') return { code: 'take_seal_out', step: 'way_in', seatName: leftIn[0]!.seatName };
-  if (heat.phase === 'cold') return { code: 'casting_into_heat', step: 'heat_run', heatedBy: way.heatedBy ?? 'oven' };
+  if (leftIn.length > 0 && heat.phase === 'cold')
+    return { code: 'take_seal_out', step: 'way_in', seatName: leftIn[0]!.seatName };
+  if (heat.phase === 'cold')
+    return { code: 'casting_into_heat', step: 'heat_run', heatedBy: way.heatedBy ?? 'oven' };
   if (heat.phase === 'in_heat') return { code: 'take_out_and_drop', step: 'heat_run', heatedBy: heat.source };
   return { code: 'drop_now', step: 'heat_run' };
 }
 
 /** A seat whose new part was measured, planned or fitted is past its stripping: what was left out before is not asked for any more. */
 const isPastStripping = ({ readings, history, isMeasured }: SeatView) =>
-  isMeasured || history.wayIn !== null || history.usualFitAccepted || countingReadings(readings, 'bore.').length > 0 || countingReadings(readings, 'outside.').length > 0;
+  isMeasured ||
+  history.wayIn !== null ||
+  history.usualFitAccepted ||
+  countingReadings(readings, 'bore.').length > 0 ||
+  countingReadings(readings, 'outside.').length > 0;
 
 /** Stripping of one seat: what is measured before it is destroyed, then out; only in the longer walks. */
 function moveToStrip(view: SeatView, { plan, work, skipped }: JobView): SeatMove | null {
   if (skipped.has('strip') || view.work.takenOut || isPastStripping(view)) return null;
   if (!view.work.asFound) return { code: 'note_as_found', step: 'strip' };
   const hidden = plan.hidden.find(({ key, under }) => under === view.seat.id && !work.hidden.has(key));
-  return hidden ? { code: 'find_hidden', step: 'strip', name: hidden.name } : { code: 'take_out', step: 'strip' };
+  return hidden
+    ? { code: 'find_hidden', step: 'strip', name: hidden.name }
+    : { code: 'take_out', step: 'strip' };
 }
 
 /** What speaks against this part before any force: known to be wrong, on its way, or not compared yet. */
 function moveToParts(view: SeatView, job: JobView): SeatMove | null {
   const awaited = awaitedPart(view, job);
   if (awaited) return { code: 'wait_for_part', step: 'parts', name: awaited.name };
-  if (view.partCheck.verdict === 'wrong' && !view.work.overruled) return { code: 'part_is_wrong', step: 'parts' };
+  if (view.partCheck.verdict === 'wrong' && !view.work.overruled)
+    return { code: 'part_is_wrong', step: 'parts' };
   if (view.history.wayIn || job.skipped.has('parts')) return null;
-  if (view.isMeasured && view.partCheck.verdict === 'not_yet' && !view.work.overruled) return { code: 'compare_part', step: 'parts' };
+  if (view.isMeasured && view.partCheck.verdict === 'not_yet' && !view.work.overruled)
+    return { code: 'compare_part', step: 'parts' };
   return null;
 }
 
@@ -90,12 +138,21 @@ function moveToMeasure(view: SeatView, walk: WalkStyle): SeatMove | null {
   const { history, fit, isMeasured, work, seat } = view;
   if (work.remedy && work.remedy.isGood === null) return { code: 'check_remedy', step: 'measure' };
   if (!isMeasured && !history.usualFitAccepted && !history.wayIn) {
-    if (walk !== 'quick' && work.takenOut && !work.cleaned.has('bore')) return { code: 'clean_seat', step: 'measure' };
+    if (walk !== 'quick' && work.takenOut && !work.cleaned.has('bore'))
+      return { code: 'clean_seat', step: 'measure' };
     const isSeal = seat.spec.part.type === 'seal';
     const bore = missingSlot(view, isSeal ? BORE_SLOTS.slice(0, 2) : BORE_SLOTS);
-    return bore ? { code: 'read_bore', step: 'measure', slot: bore } : { code: 'read_outside', step: 'measure', slot: missingSlot(view, OUTSIDE_SLOTS)! };
+    return bore
+      ? { code: 'read_bore', step: 'measure', slot: bore }
+      : { code: 'read_outside', step: 'measure', slot: missingSlot(view, OUTSIDE_SLOTS)! };
   }
-  if (isMeasured && fit && (fit.judgement.verdict === 'slack' || fit.judgement.verdict === 'too_tight') && !work.remedy?.isGood) return { code: 'repair_seat', step: 'measure' };
+  if (
+    isMeasured &&
+    fit &&
+    (fit.judgement.verdict === 'slack' || fit.judgement.verdict === 'too_tight') &&
+    !work.remedy?.isGood
+  )
+    return { code: 'repair_seat', step: 'measure' };
   return null;
 }
 
@@ -106,9 +163,15 @@ export function findSeatMove(view: SeatView, job: JobView, walk: WalkStyle): Mov
   if (history.accepted) return null;
   if (history.stuck) return at({ code: 'reheat', step: 'heat_run' });
   if (history.homeMs !== null) return at(moveToSquare(view));
-  const before = (walk === 'quick' ? null : moveToStrip(view, job)) ?? moveToParts(view, job) ?? moveToMeasure(view, walk);
+  const before =
+    (walk === 'quick' ? null : moveToStrip(view, job)) ?? moveToParts(view, job) ?? moveToMeasure(view, walk);
   if (before) return at(before);
-  if (!history.wayIn) return at({ code: 'choose_way_in', step: 'way_in', blocks: findBlocks(view, job).map(({ code }) => code) });
+  if (!history.wayIn)
+    return at({
+      code: 'choose_way_in',
+      step: 'way_in',
+      blocks: findBlocks(view, job).map(({ code }) => code),
+    });
   return at(moveToFit(view, job));
 }
 
@@ -136,25 +199,42 @@ function findJobMove(job: JobView): Move | null {
 }
 
 /** Moves that belong to the job, whichever of its seats is looked at. */
-export const isJobMove = ({ code }: Move): boolean => (['look_over', 'do_access', 'note_stack', 'count_kit', 'put_stack_back', 'all_proven'] as MoveCode[]).includes(code);
+export const isJobMove = ({ code }: Move): boolean =>
+  (
+    ['look_over', 'do_access', 'note_stack', 'count_kit', 'put_stack_back', 'all_proven'] as MoveCode[]
+  ).includes(code);
 
 /** Kit to be counted once everything is out and nothing is measured yet; what is still on its way can't be. */
 function findKitMove({ plan, work, seats, skipped }: JobView): Move | null {
   const isOut = seats.every((view) => view.work.takenOut);
   if (!isOut || skipped.has('parts') || plan.parts.length === 0) return null;
   const uncounted = plan.parts.find((part) => !work.counted.has(part.key) && !isAwaited(part, work));
-  return uncounted && !seats.some(isPastStripping) ? { code: 'count_kit', step: 'parts', seatId: seats[0]?.seat.id ?? null, name: uncounted.name } : null;
+  return uncounted && !seats.some(isPastStripping)
+    ? { code: 'count_kit', step: 'parts', seatId: seats[0]?.seat.id ?? null, name: uncounted.name }
+    : null;
 }
 
 /** Moves on hot or cold metal come first, then what is nearest to done. */
 const URGENCY: Partial<Record<MoveCode, number>> = {
-  say_home_or_stuck: 0, drop_now: 1, take_out_and_drop: 2, reheat: 3, note_as_found: 12, find_hidden: 12, take_out: 12, first_the_other: 18, repair_seat: 20, part_is_wrong: 20, wait_for_part: 25,
+  say_home_or_stuck: 0,
+  drop_now: 1,
+  take_out_and_drop: 2,
+  reheat: 3,
+  note_as_found: 12,
+  find_hidden: 12,
+  take_out: 12,
+  first_the_other: 18,
+  repair_seat: 20,
+  part_is_wrong: 20,
+  wait_for_part: 25,
 };
 
 /** The job's next move over all its seats. */
 export function findNextMove(job: JobView, walk: WalkStyle): Move {
   const urgency = (move: Move) => URGENCY[move.code] ?? 10;
-  const moves = job.seats.flatMap((view) => findSeatMove(view, job, walk) ?? []).sort((a, b) => urgency(a) - urgency(b));
+  const moves = job.seats
+    .flatMap((view) => findSeatMove(view, job, walk) ?? [])
+    .sort((a, b) => urgency(a) - urgency(b));
   const first = moves[0];
   if (first && urgency(first) < 5) return first;
   if (walk !== 'quick') {
@@ -162,7 +242,15 @@ export function findNextMove(job: JobView, walk: WalkStyle): Move {
     if (early) return early;
   }
   if (first) return first;
-  const open = job.plan.stacks.find(({ key }) => { const stack = job.work.stacks.get(key); return stack && stack.pieces.length > 0 && !stack.pieces.every(({ pieceId }) => stack.putBack.some((back) => back.pieceId === pieceId)); });
-  if (open) return { code: 'put_stack_back', step: 'stacks', seatId: job.seats[0]?.seat.id ?? null, name: open.name };
+  const open = job.plan.stacks.find(({ key }) => {
+    const stack = job.work.stacks.get(key);
+    return (
+      stack &&
+      stack.pieces.length > 0 &&
+      !stack.pieces.every(({ pieceId }) => stack.putBack.some((back) => back.pieceId === pieceId))
+    );
+  });
+  if (open)
+    return { code: 'put_stack_back', step: 'stacks', seatId: job.seats[0]?.seat.id ?? null, name: open.name };
   return { code: 'all_proven', seatId: null, step: 'record' };
 }

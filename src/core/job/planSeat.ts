@@ -15,10 +15,23 @@ const PLANNED_GUN_S = 180;
 const GUN_STEP = 1.25;
 
 /** How the boss of this seat cools when it was heated alone for `heatedForS`; null where its drawn sizes make no boss. */
-export function hotBossOf({ seat: { spec: { part, housing } }, casting }: { seat: Seat; casting: Casting }, heatedForS = PLANNED_GUN_S): HotBossBand | null {
+export function hotBossOf(
+  {
+    seat: {
+      spec: { part, housing },
+    },
+    casting,
+  }: { seat: Seat; casting: Casting },
+  heatedForS = PLANNED_GUN_S,
+): HotBossBand | null {
   return hotBossBand({
-    diameterMm: part.outsideMm, bossOutsideMm: housing.bossOutsideMm, bossWidthMm: housing.bossHeightMm, webThicknessMm: housing.webThicknessMm, massKg: casting.massKg,
-    housing: MATERIALS[casting.material], hWM2K: CONVECTION.openAir,
+    diameterMm: part.outsideMm,
+    bossOutsideMm: housing.bossOutsideMm,
+    bossWidthMm: housing.bossHeightMm,
+    webThicknessMm: housing.webThicknessMm,
+    massKg: casting.massKg,
+    housing: MATERIALS[casting.material],
+    hWM2K: CONVECTION.openAir,
     heatedForS: GUN_STEP ** Math.floor(Math.log(Math.max(1, heatedForS)) / Math.log(GUN_STEP)),
   });
 }
@@ -27,15 +40,28 @@ export function hotBossOf({ seat: { spec: { part, housing } }, casting }: { seat
  * The ways in for a viewed seat, with what is left in its casting and what sits there already; null where its fit is not known.
  * Apart from the view, because it simulates dozens of heats (some 20 ms).
  */
-export function planSeat({ seat, casting, fit, leftIn, history }: SeatView, roomC: number, neighbours: readonly Neighbour[] = [], heatedBy: HeatSource = history.wayIn?.heatedBy ?? 'oven'): WayInPlan | null {
+export function planSeat(
+  { seat, casting, fit, leftIn, history }: SeatView,
+  roomC: number,
+  neighbours: readonly Neighbour[] = [],
+  heatedBy: HeatSource = history.wayIn?.heatedBy ?? 'oven',
+): WayInPlan | null {
   if (!fit) return null;
   const { part } = seat.spec;
   return planWayIn({
-    diameterMm: part.outsideMm, widthMm: part.widthMm, interferenceMm: fit.interference.forDropMm,
-    race: raceMetal(seat), housing: MATERIALS[casting.material],
-    bearing: bearingBody(part), casting, roomC, freezerC: history.freezer?.freezerC ?? FREEZER_C, openAirH: CONVECTION.openAir,
+    diameterMm: part.outsideMm,
+    widthMm: part.widthMm,
+    interferenceMm: fit.interference.forDropMm,
+    race: raceMetal(seat),
+    housing: MATERIALS[casting.material],
+    bearing: bearingBody(part),
+    casting,
+    roomC,
+    freezerC: history.freezer?.freezerC ?? FREEZER_C,
+    openAirH: CONVECTION.openAir,
     hotBoss: heatedBy === 'gun' ? hotBossOf({ seat, casting }) : null,
     ceilings: ceilingsFor({ castingMaterial: casting.material, leftIn, bearing: part }),
-    neighbours, pushForce: fit.push,
+    neighbours,
+    pushForce: fit.push,
   });
 }

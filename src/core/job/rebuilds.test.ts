@@ -9,12 +9,37 @@ const NOW = Date.parse('2026-11-01T10:00:00Z');
 const records = buildDemo(NOW).map(recordOfFile);
 const named = (start: string) => records.find(({ machine }) => machine.startsWith(start))!;
 const [before, now] = [named('Pelling 90, two'), records.find(({ number }) => number === 417)!];
-const seat = (record: JobRecord, name: string) => record.castings[0]!.seats.find((each) => each.name === name)!;
-const numbered = (record: JobRecord, body: object): JobRecord => ({ ...record, entries: { ...record.entries, events: [...record.entries.events.filter(({ kind }) => kind !== 'machine_noted'), { id: record.id, seatId: null, castingId: null, personId: record.people[0]!.id, kind: 'machine_noted', body, at: new Date(NOW).toISOString() }] } });
+const seat = (record: JobRecord, name: string) =>
+  record.castings[0]!.seats.find((each) => each.name === name)!;
+const numbered = (record: JobRecord, body: object): JobRecord => ({
+  ...record,
+  entries: {
+    ...record.entries,
+    events: [
+      ...record.entries.events.filter(({ kind }) => kind !== 'machine_noted'),
+      {
+        id: record.id,
+        seatId: null,
+        castingId: null,
+        personId: record.people[0]!.id,
+        kind: 'machine_noted',
+        body,
+        at: new Date(NOW).toISOString(),
+      },
+    ],
+  },
+});
 
 describe('the same machine', () => {
-  it('is known by its frame number, whatever it is called', () => expect(isSameMachine(before, now)).toBe(true));
-  it('another frame number is another machine, though it goes by the same name', () => expect(isSameMachine(numbered(now, { frameNumber: 'PL90-1' }), numbered({ ...now, id: before.id }, { frameNumber: 'PL90-2' }))).toBe(false));
+  it('is known by its frame number, whatever it is called', () =>
+    expect(isSameMachine(before, now)).toBe(true));
+  it('another frame number is another machine, though it goes by the same name', () =>
+    expect(
+      isSameMachine(
+        numbered(now, { frameNumber: 'PL90-1' }),
+        numbered({ ...now, id: before.id }, { frameNumber: 'PL90-2' }),
+      ),
+    ).toBe(false));
   it('by its name where one of them has no number; spelt large or small', () => {
     expect(isSameMachine(numbered(now, {}), { ...now, machine: ' PELLING 90 ' })).toBe(true);
     expect(isSameMachine(numbered(now, {}), before)).toBe(false);
@@ -32,7 +57,16 @@ describe('rebuilds of one seat', () => {
     expect(found[0]!.measuredAt > before.openedAt).toBe(true);
   });
   it('not where another size of bearing was fitted, nor where nothing was measured', () => {
-    const bored = { ...before, castings: before.castings.map((casting) => ({ ...casting, seats: casting.seats.map((each) => ({ ...each, spec: { ...each.spec, part: { ...each.spec.part, outsideMm: 42 } } })) })) };
+    const bored = {
+      ...before,
+      castings: before.castings.map((casting) => ({
+        ...casting,
+        seats: casting.seats.map((each) => ({
+          ...each,
+          spec: { ...each.spec, part: { ...each.spec.part, outsideMm: 42 } },
+        })),
+      })),
+    };
     expect(findRebuilds(now, seat(now, 'Drive side').id, [bored], NOW)).toEqual([]);
     expect(findRebuilds(before, seat(before, 'Brake side').id, [now], NOW)).toEqual([]);
     expect(findRebuilds(now, 'no such seat', records, NOW)).toEqual([]);

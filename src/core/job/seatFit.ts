@@ -34,9 +34,17 @@ export type SeatFit = {
 };
 
 const worstInstrumentU = (readings: readonly StandingReading[], instruments: readonly Instrument[]) =>
-  Math.max(...readings.map((reading) => instruments.find(({ id }) => id === reading.instrumentId)?.u ?? 0.01));
+  Math.max(
+    ...readings.map((reading) => instruments.find(({ id }) => id === reading.instrumentId)?.u ?? 0.01),
+  );
 
-function shapeOf(readings: readonly StandingReading[], alphaPerK: number, nominalMm: number, instruments: readonly Instrument[], hasPlanes: boolean): BoreShape | null {
+function shapeOf(
+  readings: readonly StandingReading[],
+  alphaPerK: number,
+  nominalMm: number,
+  instruments: readonly Instrument[],
+  hasPlanes: boolean,
+): BoreShape | null {
   if (readings.length === 0) return null;
   const diameters = readings.map(({ slot, value, metalC }): Diameter => {
     const numbers = slotNumbers(slot);
@@ -53,9 +61,17 @@ function shapeOf(readings: readonly StandingReading[], alphaPerK: number, nomina
  * The fit of one seat from what is known of it: readings where there are some, else the usual class with its wide band.
  * @returns null where the size lies outside the tables and nothing is measured
  */
-export function findSeatFit(
-  { seat, casting, readings, instruments }: { seat: Seat; casting: Casting; readings: readonly StandingReading[]; instruments: readonly Instrument[] },
-): SeatFit | null {
+export function findSeatFit({
+  seat,
+  casting,
+  readings,
+  instruments,
+}: {
+  seat: Seat;
+  casting: Casting;
+  readings: readonly StandingReading[];
+  instruments: readonly Instrument[];
+}): SeatFit | null {
   const { part, housing, running, load, usualClass } = seat.spec;
   // How hard a seal sits is its rubber's affair: no interference is computed.
   if (part.type === 'seal') return null;
@@ -69,18 +85,40 @@ export function findSeatFit(
   if (!interference) return null;
   const benchMm = interference.forHoldMm;
   const runningMm = interferenceAt({
-    diameterMm: part.outsideMm, interferenceMm: benchMm, ring: race, housing: metal,
-    ringC: { value: running.ringC, u: U_RUNNING_K }, housingC: { value: running.housingC, u: U_RUNNING_K },
+    diameterMm: part.outsideMm,
+    interferenceMm: benchMm,
+    ring: race,
+    housing: metal,
+    ringC: { value: running.ringC, u: U_RUNNING_K },
+    housingC: { value: running.housingC, u: U_RUNNING_K },
   });
   const push = pushForceBracket({
-    interferenceMm: benchMm, diameterMm: part.outsideMm, trackMm: bearingInside(part).outerTrackMm, widthMm: part.widthMm,
-    chamferMm: part.chamferMm, bossOutsideMm: housing.bossOutsideMm, race, housing: metal,
+    interferenceMm: benchMm,
+    diameterMm: part.outsideMm,
+    trackMm: bearingInside(part).outerTrackMm,
+    widthMm: part.widthMm,
+    chamferMm: part.chamferMm,
+    bossOutsideMm: housing.bossOutsideMm,
+    race,
+    housing: metal,
   });
   return {
-    bore, partOutside, interference, benchMm, runningMm, push,
-    isProvisional: [...boreReadings, ...outsideReadings].some(({ metalC }) => Math.abs(metalC - 20) > PROVISIONAL_K),
+    bore,
+    partOutside,
+    interference,
+    benchMm,
+    runningMm,
+    push,
+    isProvisional: [...boreReadings, ...outsideReadings].some(
+      ({ metalC }) => Math.abs(metalC - 20) > PROVISIONAL_K,
+    ),
     judgement: judgeFit({
-      benchMm, runningMm, housingTrescaMPa: push?.housingTrescaMPa ?? 0, yieldMPa: metal.yieldMPa, load, usualHighMm: usualHighMm(seat),
+      benchMm,
+      runningMm,
+      housingTrescaMPa: push?.housingTrescaMPa ?? 0,
+      yieldMPa: metal.yieldMPa,
+      load,
+      usualHighMm: usualHighMm(seat),
     }),
   };
 }
@@ -93,4 +131,5 @@ function usualHighMm({ spec }: Seat): number {
 }
 
 /** Metal of the race, shell or bush that meets the bore. */
-export const raceMetal = ({ spec: { part } }: Pick<Seat, 'spec'>) => MATERIALS[part.material ?? 'bearing_steel'];
+export const raceMetal = ({ spec: { part } }: Pick<Seat, 'spec'>) =>
+  MATERIALS[part.material ?? 'bearing_steel'];

@@ -20,8 +20,17 @@ export type SeatHistory = {
 };
 
 const untouched = (): SeatHistory => ({
-  usualFitAccepted: false, wayIn: null, cautions: new Set(), laidOut: new Set(), sealTakenOut: false, freezer: null,
-  letGoMs: null, homeMs: null, stuck: null, passes: [], accepted: null,
+  usualFitAccepted: false,
+  wayIn: null,
+  cautions: new Set(),
+  laidOut: new Set(),
+  sealTakenOut: false,
+  freezer: null,
+  letGoMs: null,
+  homeMs: null,
+  stuck: null,
+  passes: [],
+  accepted: null,
 });
 
 /** Replays the events of a seat, and of the casting that it sits in where they bear on it. */
@@ -36,17 +45,44 @@ export function replaySeat(entries: Entries, seatId: string, castingId: string):
     }
     if (event.seatId !== seatId) continue;
     switch (event.kind) {
-      case 'usual_fit_accepted': history.usualFitAccepted = true; break;
-      case 'way_in_chosen': history.wayIn = { ...event.body, atMs, eventId: event.id }; break;
-      case 'caution_acknowledged': history.cautions.add(event.body.caution); break;
-      case 'laid_out': history.laidOut.add(event.body.item); break;
-      case 'seal_taken_out': history.sealTakenOut = true; break;
-      case 'part_into_freezer': history.freezer = { sinceMs: atMs, freezerC: event.body.freezerC, personId: event.personId }; break;
-      case 'let_go': history.letGoMs = atMs; history.stuck = null; break;
-      case 'home': history.homeMs = atMs; history.stuck = null; history.freezer = null; break;
-      case 'stuck': history.stuck = { atMs, depthMm: event.body.depthMm }; history.homeMs = null; history.freezer = null; break;
-      case 'square_pass_started': history.passes.push({ ...event.body, startedMs: atMs }); break;
-      case 'square_accepted': history.accepted = { ...event.body, atMs }; break;
+      case 'usual_fit_accepted':
+        history.usualFitAccepted = true;
+        break;
+      case 'way_in_chosen':
+        history.wayIn = { ...event.body, atMs, eventId: event.id };
+        break;
+      case 'caution_acknowledged':
+        history.cautions.add(event.body.caution);
+        break;
+      case 'laid_out':
+        history.laidOut.add(event.body.item);
+        break;
+      case 'seal_taken_out':
+        history.sealTakenOut = true;
+        break;
+      case 'part_into_freezer':
+        history.freezer = { sinceMs: atMs, freezerC: event.body.freezerC, personId: event.personId };
+        break;
+      case 'let_go':
+        history.letGoMs = atMs;
+        history.stuck = null;
+        break;
+      case 'home':
+        history.homeMs = atMs;
+        history.stuck = null;
+        history.freezer = null;
+        break;
+      case 'stuck':
+        history.stuck = { atMs, depthMm: event.body.depthMm };
+        history.homeMs = null;
+        history.freezer = null;
+        break;
+      case 'square_pass_started':
+        history.passes.push({ ...event.body, startedMs: atMs });
+        break;
+      case 'square_accepted':
+        history.accepted = { ...event.body, atMs };
+        break;
     }
   }
   return history;

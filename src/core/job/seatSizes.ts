@@ -4,7 +4,14 @@ import { countingReadings, type StandingReading } from './currentReadings';
 import type { SeatWork } from './work';
 
 const PREFIXES: Record<keyof ComparedSizes, string> = {
-  bore: 'bore.', outside: 'outside.', inside: 'inside.', journal: 'journal.', width: 'width.', oldOutside: 'old_outside.', oldInside: 'old_inside.', oldWidth: 'old_width.',
+  bore: 'bore.',
+  outside: 'outside.',
+  inside: 'inside.',
+  journal: 'journal.',
+  width: 'width.',
+  oldOutside: 'old_outside.',
+  oldInside: 'old_inside.',
+  oldWidth: 'old_width.',
 };
 
 /** Mean of what counts in each group of slots, mm. */
@@ -18,4 +25,5 @@ export function comparedSizes(readings: readonly StandingReading[]): ComparedSiz
 }
 
 /** The seat's part against both its mates and the old one. */
-export const checkSeatPart = (seat: Seat, readings: readonly StandingReading[], work: SeatWork): PartCheck => comparePart(seat, comparedSizes(readings), work.oldPart);
+export const checkSeatPart = (seat: Seat, readings: readonly StandingReading[], work: SeatWork): PartCheck =>
+  comparePart(seat, comparedSizes(readings), work.oldPart);

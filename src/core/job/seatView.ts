@@ -39,7 +39,13 @@ export type SeatView = {
 };
 
 /** A job as it stands: its seats, and what has been done beyond them. */
-export type JobView = { seats: SeatView[]; work: Work; plan: JobPlan; tools: readonly Tool[]; skipped: Work['skipped'] };
+export type JobView = {
+  seats: SeatView[];
+  work: Work;
+  plan: JobPlan;
+  tools: readonly Tool[];
+  skipped: Work['skipped'];
+};
 
 /** Bore readings that a seat needs before it counts as measured: two across at two depths. */
 export const BORE_SLOTS = ['bore.1.0', 'bore.1.90', 'bore.2.0', 'bore.2.90'] as const;
@@ -53,9 +59,23 @@ const hasAll = (readings: readonly StandingReading[], slots: readonly string[]) 
   return slots.every((slot) => counting.has(slot));
 };
 
-function stateOf({ history, heat, fit, isMeasured, work, partCheck }: Pick<SeatView, 'history' | 'heat' | 'fit' | 'isMeasured' | 'work' | 'partCheck'>): SeatState {
+function stateOf({
+  history,
+  heat,
+  fit,
+  isMeasured,
+  work,
+  partCheck,
+}: Pick<SeatView, 'history' | 'heat' | 'fit' | 'isMeasured' | 'work' | 'partCheck'>): SeatState {
   const isMended = work.remedy?.isGood === true;
-  if (history.stuck || (partCheck.verdict === 'wrong' && !work.overruled) || (!isMended && isMeasured && (fit?.judgement.verdict === 'slack' || fit?.judgement.verdict === 'too_tight'))) return 'trouble';
+  if (
+    history.stuck ||
+    (partCheck.verdict === 'wrong' && !work.overruled) ||
+    (!isMended &&
+      isMeasured &&
+      (fit?.judgement.verdict === 'slack' || fit?.judgement.verdict === 'too_tight'))
+  )
+    return 'trouble';
   if (history.accepted) return 'proven';
   if (history.homeMs !== null) return 'home';
   if (heat.phase !== 'cold' && history.wayIn) return 'hot';
@@ -80,9 +100,23 @@ export function sealsLeftIn(record: JobRecord, casting: Casting): LeftIn[] {
 
 /** Instruments that measured after their calibration had run out: what they say is marked. */
 const overdueInstruments = (readings: readonly StandingReading[], instruments: readonly Instrument[]) =>
-  instruments.filter(({ id, calibrationDue }) => calibrationDue != null && readings.some((reading) => reading.instrumentId === id && reading.standing === 'counts' && reading.takenAt.slice(0, 10) > calibrationDue));
+  instruments.filter(
+    ({ id, calibrationDue }) =>
+      calibrationDue != null &&
+      readings.some(
+        (reading) =>
+          reading.instrumentId === id &&
+          reading.standing === 'counts' &&
+          reading.takenAt.slice(0, 10) > calibrationDue,
+      ),
+  );
 
-export function viewSeat(record: JobRecord, seatId: string, nowMs: number, work: Work = replayWork(record.entries)): SeatView | null {
+export function viewSeat(
+  record: JobRecord,
+  seatId: string,
+  nowMs: number,
+  work: Work = replayWork(record.entries),
+): SeatView | null {
   const casting = record.castings.find(({ seats }) => seats.some(({ id }) => id === seatId));
   const seat = casting?.seats.find(({ id }) => id === seatId);
   if (!casting || !seat) return null;
@@ -92,9 +126,22 @@ export function viewSeat(record: JobRecord, seatId: string, nowMs: number, work:
   const fit = findSeatFit({ seat, casting, readings, instruments: record.instruments });
   const leftIn = sealsLeftIn(record, casting);
   const isSeal = seat.spec.part.type === 'seal';
-  const isMeasured = hasAll(readings, isSeal ? BORE_SLOTS.slice(0, 2) : BORE_SLOTS) && hasAll(readings, OUTSIDE_SLOTS);
+  const isMeasured =
+    hasAll(readings, isSeal ? BORE_SLOTS.slice(0, 2) : BORE_SLOTS) && hasAll(readings, OUTSIDE_SLOTS);
   const seatWork = seatWorkOf(work, seatId);
-  const view = { seat, casting, readings, history, heat, fit, leftIn, isMeasured, work: seatWork, partCheck: checkSeatPart(seat, readings, seatWork), overdue: overdueInstruments(readings, record.instruments) };
+  const view = {
+    seat,
+    casting,
+    readings,
+    history,
+    heat,
+    fit,
+    leftIn,
+    isMeasured,
+    work: seatWork,
+    partCheck: checkSeatPart(seat, readings, seatWork),
+    overdue: overdueInstruments(readings, record.instruments),
+  };
   return {
     ...view,
     passes: judgePasses({ seat, history, readings, instruments: record.instruments }),
@@ -104,12 +151,29 @@ export function viewSeat(record: JobRecord, seatId: string, nowMs: number, work:
 }
 
 /** Seals of the same casting that would be in the heat while this seat is stripped; its own comes out first anyway. */
-export const sealsBeside = ({ seat, leftIn }: SeatView): LeftIn[] => leftIn.filter(({ seatName }) => seatName !== seat.name);
+export const sealsBeside = ({ seat, leftIn }: SeatView): LeftIn[] =>
+  leftIn.filter(({ seatName }) => seatName !== seat.name);
 
 /** Bearings that sit in the casting of a seat: they feel its heat too. While stripping, the old ones that are not out yet. */
-export const neighboursOf = (views: readonly SeatView[], { seat, casting }: SeatView, { isStripping = false } = {}): Neighbour[] =>
-  views.flatMap((other) => (other.casting.id === casting.id && other.seat.id !== seat.id && other.fit && (isStripping ? !other.work.takenOut && other.history.wayIn === null : other.history.homeMs !== null)
-    ? [{ seatName: other.seat.name, diameterMm: other.seat.spec.part.outsideMm, interferenceMm: other.fit.benchMm }] : []));
+export const neighboursOf = (
+  views: readonly SeatView[],
+  { seat, casting }: SeatView,
+  { isStripping = false } = {},
+): Neighbour[] =>
+  views.flatMap((other) =>
+    other.casting.id === casting.id &&
+    other.seat.id !== seat.id &&
+    other.fit &&
+    (isStripping ? !other.work.takenOut && other.history.wayIn === null : other.history.homeMs !== null)
+      ? [
+          {
+            seatName: other.seat.name,
+            diameterMm: other.seat.spec.part.outsideMm,
+            interferenceMm: other.fit.benchMm,
+          },
+        ]
+      : [],
+  );
 
 /** Doubt of the planned temperatures at the drop, standard uncertainty, K. Common practice, no source. */
 const U_AT_DROP_K = 3;
@@ -118,16 +182,32 @@ const U_AT_DROP_K = 3;
 export function interferenceAtDrop({ seat, casting, fit, history: { wayIn } }: SeatView): Measured | null {
   if (!fit || !wayIn || wayIn.way === 'drive') return null;
   return interferenceAt({
-    diameterMm: seat.spec.part.outsideMm, interferenceMm: fit.interference.forDropMm, ring: raceMetal(seat), housing: MATERIALS[casting.material],
-    ringC: { value: wayIn.ringC, u: U_AT_DROP_K }, housingC: { value: wayIn.boreC ?? wayIn.housingC, u: U_AT_DROP_K },
+    diameterMm: seat.spec.part.outsideMm,
+    interferenceMm: fit.interference.forDropMm,
+    ring: raceMetal(seat),
+    housing: MATERIALS[casting.material],
+    ringC: { value: wayIn.ringC, u: U_AT_DROP_K },
+    housingC: { value: wayIn.boreC ?? wayIn.housingC, u: U_AT_DROP_K },
   });
 }
 
 /** Every seat of a job that is still on its map, in the order of its castings. */
-export const viewSeats = (record: JobRecord, nowMs: number, work: Work = replayWork(record.entries)): SeatView[] =>
-  record.castings.flatMap(({ seats }) => seats.flatMap(({ id }) => (work.removedSeats.has(id) ? [] : viewSeat(record, id, nowMs, work) ?? [])));
+export const viewSeats = (
+  record: JobRecord,
+  nowMs: number,
+  work: Work = replayWork(record.entries),
+): SeatView[] =>
+  record.castings.flatMap(({ seats }) =>
+    seats.flatMap(({ id }) => (work.removedSeats.has(id) ? [] : (viewSeat(record, id, nowMs, work) ?? []))),
+  );
 
 export function viewJob(record: JobRecord, nowMs: number): JobView {
   const work = replayWork(record.entries);
-  return { seats: viewSeats(record, nowMs, work), work, plan: record.plan, tools: record.tools, skipped: work.skipped };
+  return {
+    seats: viewSeats(record, nowMs, work),
+    work,
+    plan: record.plan,
+    tools: record.tools,
+    skipped: work.skipped,
+  };
 }

@@ -3,22 +3,45 @@ import type { Instrument, Seat } from '@/core/record/job';
 import { countingReadings, slotNumbers, type StandingReading } from './currentReadings';
 import type { SeatHistory, SquarePass } from './seatHistory';
 
-export type JudgedPass = SquarePass & { readings: { id: string; angleDeg: number; entryMm: number; depthMm: number }[]; result: Squareness | null };
+export type JudgedPass = SquarePass & {
+  readings: { id: string; angleDeg: number; entryMm: number; depthMm: number }[];
+  result: Squareness | null;
+};
 
 /** Doubt of one depth reading by hand on a race face beyond the gauge's own, mm. Common practice, no source. */
 const U_PLACING_MM = 0.008;
 
 /** Each pass round the ring with its judgement: the trail that should converge on home. */
-export function judgePasses(
-  { seat, history, readings, instruments }: { seat: Seat; history: SeatHistory; readings: readonly StandingReading[]; instruments: readonly Instrument[] },
-): JudgedPass[] {
+export function judgePasses({
+  seat,
+  history,
+  readings,
+  instruments,
+}: {
+  seat: Seat;
+  history: SeatHistory;
+  readings: readonly StandingReading[];
+  instruments: readonly Instrument[];
+}): JudgedPass[] {
   return history.passes.map((pass) => {
-    const taken = countingReadings(readings, `depth.${pass.pass}.`).map(({ id, slot, value, instrumentId }) => ({
-      id, angleDeg: slotNumbers(slot)[1]!, entryMm: value, depthMm: depthFromEntry(value, pass.sense), instrumentId,
-    }));
-    const gaugeU = Math.max(0.005, ...taken.map(({ instrumentId }) => instruments.find(({ id }) => id === instrumentId)?.u ?? 0.01));
+    const taken = countingReadings(readings, `depth.${pass.pass}.`).map(
+      ({ id, slot, value, instrumentId }) => ({
+        id,
+        angleDeg: slotNumbers(slot)[1]!,
+        entryMm: value,
+        depthMm: depthFromEntry(value, pass.sense),
+        instrumentId,
+      }),
+    );
+    const gaugeU = Math.max(
+      0.005,
+      ...taken.map(({ instrumentId }) => instruments.find(({ id }) => id === instrumentId)?.u ?? 0.01),
+    );
     const judged = judgeSquareness(taken, {
-      sigmaReadingMm: Math.hypot(gaugeU, U_PLACING_MM), circleMm: pass.circleMm, diameterMm: seat.spec.part.outsideMm, kind: 'ball',
+      sigmaReadingMm: Math.hypot(gaugeU, U_PLACING_MM),
+      circleMm: pass.circleMm,
+      diameterMm: seat.spec.part.outsideMm,
+      kind: 'ball',
     });
     return { ...pass, readings: taken, result: judged.ok ? judged.value : null };
   });

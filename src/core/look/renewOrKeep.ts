@@ -34,9 +34,25 @@ export type Weighing = {
 const ALWAYS_NEW: readonly PartSort[] = ['seal', 'o_ring'];
 
 /** Renew or keep: what it would cost to fail later against what it costs now. `price` is for all pieces. */
-export function weighRenewal({ part, feel, price, ratePerHour }: { part: Pick<PlanPart, 'what' | 'reach'>; feel: Feel; price: number; ratePerHour: number }): Weighing {
+export function weighRenewal({
+  part,
+  feel,
+  price,
+  ratePerHour,
+}: {
+  part: Pick<PlanPart, 'what' | 'reach'>;
+  feel: Feel;
+  price: number;
+  ratePerHour: number;
+}): Weighing {
   const laterCost = FAILS[feel] * (HOURS_AGAIN[part.reach] * ratePerHour + price);
-  const answer = (advice: Weighing['advice'], reason: Weighing['reason']): Weighing => ({ advice, reason, laterCost, price, chain: CHAIN[part.what] ?? null });
+  const answer = (advice: Weighing['advice'], reason: Weighing['reason']): Weighing => ({
+    advice,
+    reason,
+    laterCost,
+    price,
+    chain: CHAIN[part.what] ?? null,
+  });
   if (feel === 'notched') return answer('renew', 'notch_means_replace');
   if (ALWAYS_NEW.includes(part.what) && part.reach !== 'outside') return answer('renew', 'always_new');
   if (laterCost >= price) return answer('renew', 'later_costs_more');
@@ -46,12 +62,29 @@ export function weighRenewal({ part, feel, price, ratePerHour }: { part: Pick<Pl
 export type Estimate = { parts: number; labour: number; total: number; unpriced: string[] };
 
 /** Parts and labour; parts that are kept cost nothing, those without a price are named. */
-export function estimateCost(
-  { parts, prices, kept, minutes, ratePerHour }:
-  { parts: readonly PlanPart[]; prices: ReadonlyMap<string, number>; kept: ReadonlySet<string>; minutes: number; ratePerHour: number },
-): Estimate {
+export function estimateCost({
+  parts,
+  prices,
+  kept,
+  minutes,
+  ratePerHour,
+}: {
+  parts: readonly PlanPart[];
+  prices: ReadonlyMap<string, number>;
+  kept: ReadonlySet<string>;
+  minutes: number;
+  ratePerHour: number;
+}): Estimate {
   const renewed = parts.filter(({ key }) => !kept.has(key));
-  const cost = renewed.reduce((sum, { key, count, isSpent }) => sum + (prices.get(key) ?? 0) * count * (isSpent ? 2 : 1), 0);
+  const cost = renewed.reduce(
+    (sum, { key, count, isSpent }) => sum + (prices.get(key) ?? 0) * count * (isSpent ? 2 : 1),
+    0,
+  );
   const labour = (minutes / 60) * ratePerHour;
-  return { parts: cost, labour, total: cost + labour, unpriced: renewed.filter(({ key }) => !prices.has(key)).map(({ name }) => name) };
+  return {
+    parts: cost,
+    labour,
+    total: cost + labour,
+    unpriced: renewed.filter(({ key }) => !prices.has(key)).map(({ name }) => name),
+  };
 }

@@ -7,8 +7,20 @@ import { checkNumbers, fail, succeed, type Result } from '@/core/quantity/result
  * x to-and-fro at the rim, R the radius there, s the distance of the bearings; mm. Source: geometry (small angles).
  * Valid: both bearings alike, a stiff shaft. Invalid: `out_of_range`.
  */
-export function playAtBearingMm({ rimPlayMm, rimRadiusMm, spanMm }: { rimPlayMm: number; rimRadiusMm: number; spanMm: number }): Result<number> {
-  const issues = checkNumbers({ rimPlayMm: { value: rimPlayMm, min: 0, max: 50 }, rimRadiusMm: { value: rimRadiusMm, min: 10, max: 600 }, spanMm: { value: spanMm, min: 5, max: 600 } });
+export function playAtBearingMm({
+  rimPlayMm,
+  rimRadiusMm,
+  spanMm,
+}: {
+  rimPlayMm: number;
+  rimRadiusMm: number;
+  spanMm: number;
+}): Result<number> {
+  const issues = checkNumbers({
+    rimPlayMm: { value: rimPlayMm, min: 0, max: 50 },
+    rimRadiusMm: { value: rimRadiusMm, min: 10, max: 600 },
+    spanMm: { value: spanMm, min: 5, max: 600 },
+  });
   return issues.length > 0 ? fail(...issues) : succeed((rimPlayMm * spanMm) / (2 * rimRadiusMm));
 }
 

@@ -23,7 +23,12 @@ export type PartCheck = {
 };
 
 /** Sizes of one part as measured (means, mm); what was not measured is missing. */
-export type ComparedSizes = Partial<Record<'bore' | 'outside' | 'inside' | 'journal' | 'width' | 'oldOutside' | 'oldInside' | 'oldWidth', number>>;
+export type ComparedSizes = Partial<
+  Record<
+    'bore' | 'outside' | 'inside' | 'journal' | 'width' | 'oldOutside' | 'oldInside' | 'oldWidth',
+    number
+  >
+>;
 
 /** A press or slip fit stays well within this; a wrong variant is off by half a millimetre or more. Common practice, no source. */
 const WRONG_FIT_MM = 0.25;
@@ -37,19 +42,35 @@ const fitCheck = (mate: Mate, one: number | undefined, other: number | undefined
 };
 
 /** Sizes that belong to the number on the old part, as they were looked up when it was noted. */
-export type ListedSizes = { outsideMm?: number | undefined; boreMm?: number | undefined; widthMm?: number | undefined };
+export type ListedSizes = {
+  outsideMm?: number | undefined;
+  boreMm?: number | undefined;
+  widthMm?: number | undefined;
+};
 
 /** The old part by its sizes as measured; where none was, by the number read on it. */
 function oldPartCheck(sizes: ComparedSizes, listed: ListedSizes | null): MateCheck {
-  const old = { outside: sizes.oldOutside ?? listed?.outsideMm, bore: sizes.oldInside ?? listed?.boreMm, width: sizes.oldWidth ?? listed?.widthMm };
+  const old = {
+    outside: sizes.oldOutside ?? listed?.outsideMm,
+    bore: sizes.oldInside ?? listed?.boreMm,
+    width: sizes.oldWidth ?? listed?.widthMm,
+  };
   const fresh = { outside: sizes.outside, bore: sizes.inside, width: sizes.width };
-  const known = (['outside', 'bore', 'width'] as const).flatMap((size) => (old[size] !== undefined && fresh[size] !== undefined ? [{ size, byMm: fresh[size] - old[size] }] : []));
+  const known = (['outside', 'bore', 'width'] as const).flatMap((size) =>
+    old[size] !== undefined && fresh[size] !== undefined ? [{ size, byMm: fresh[size] - old[size] }] : [],
+  );
   const worst = known.sort((a, b) => Math.abs(b.byMm) - Math.abs(a.byMm))[0];
-  return worst ? { mate: 'old_part', state: Math.abs(worst.byMm) > SAME_PART_MM ? 'wrong' : 'right', ...worst } : { mate: 'old_part', state: 'not_compared', byMm: null };
+  return worst
+    ? { mate: 'old_part', state: Math.abs(worst.byMm) > SAME_PART_MM ? 'wrong' : 'right', ...worst }
+    : { mate: 'old_part', state: 'not_compared', byMm: null };
 }
 
 /** Compares the part of a seat with its mates. A seat without a journal has one mate only; the old part is a third witness, never needed. */
-export function comparePart({ spec }: Pick<Seat, 'spec'>, sizes: ComparedSizes, oldListed: ListedSizes | null): PartCheck {
+export function comparePart(
+  { spec }: Pick<Seat, 'spec'>,
+  sizes: ComparedSizes,
+  oldListed: ListedSizes | null,
+): PartCheck {
   const mates: MateCheck[] = [
     fitCheck('bore', sizes.outside, sizes.bore),
     ...(spec.journal ? [fitCheck('journal', sizes.journal, sizes.inside)] : []),
@@ -64,4 +85,9 @@ export type CountCheck = { state: 'right' | 'missing' | 'extra' | 'not_counted';
 
 /** What came in the kit against what the job needs. */
 export const checkCount = (needed: number, counted: number | null): CountCheck =>
-  counted === null ? { state: 'not_counted', by: 0 } : { state: counted < needed ? 'missing' : counted > needed ? 'extra' : 'right', by: Math.abs(counted - needed) };
+  counted === null
+    ? { state: 'not_counted', by: 0 }
+    : {
+        state: counted < needed ? 'missing' : counted > needed ? 'extra' : 'right',
+        by: Math.abs(counted - needed),
+      };

@@ -25,31 +25,81 @@ const sameNumber = (text: string) => text.toUpperCase().replace(/[^A-Z0-9]/g, ''
 
 /** Kit and part numbers that came wrong, as they compare (without spaces and dashes). */
 export const wrongNumbers = (notes: readonly OrderNote[]): Set<string> =>
-  new Set(notes.filter(({ state, kitNumber }) => state === 'wrong' && kitNumber !== '').map(({ kitNumber }) => sameNumber(kitNumber)));
+  new Set(
+    notes
+      .filter(({ state, kitNumber }) => state === 'wrong' && kitNumber !== '')
+      .map(({ kitNumber }) => sameNumber(kitNumber)),
+  );
 
-export const isWrongNumber = (kitNumber: string, wrong: ReadonlySet<string>) => kitNumber !== '' && wrong.has(sameNumber(kitNumber));
+export const isWrongNumber = (kitNumber: string, wrong: ReadonlySet<string>) =>
+  kitNumber !== '' && wrong.has(sameNumber(kitNumber));
 
 /** The order list: the newest note of each part that is still open (or came wrong), the late ones first. */
 export function listOrders(
-  jobs: readonly { jobId: string; jobNumber: number; machine: string; parts: readonly PlanPart[]; orders: ReadonlyMap<string, readonly OrderNote[]> }[],
+  jobs: readonly {
+    jobId: string;
+    jobNumber: number;
+    machine: string;
+    parts: readonly PlanPart[];
+    orders: ReadonlyMap<string, readonly OrderNote[]>;
+  }[],
   today: string,
 ): OrderLine[] {
   const wrong = wrongNumbers(jobs.flatMap(({ orders }) => [...orders.values()].flat()));
-  const lines = jobs.flatMap(({ jobId, jobNumber, machine, parts, orders }) => parts.flatMap((part): OrderLine[] => {
-    const last = orders.get(part.key)?.at(-1);
-    if (!last || last.state === 'cancelled') return [];
-    const isOpen = last.state === 'ordered' || last.state === 'promised';
-    return [{
-      jobId, jobNumber, machine, part, state: last.state, kitNumber: last.kitNumber, promisedFor: last.promisedFor, sinceMs: last.atMs,
-      isLate: isOpen && last.promisedFor !== null && last.promisedFor < today, wasWrongBefore: isOpen && isWrongNumber(last.kitNumber, wrong),
-    }];
-  }));
-  const rank = ({ isLate, state }: OrderLine) => (isLate ? 0 : state === 'wrong' ? 1 : state === 'promised' || state === 'ordered' ? 2 : 3);
+  const lines = jobs.flatMap(({ jobId, jobNumber, machine, parts, orders }) =>
+    parts.flatMap((part): OrderLine[] => {
+      const last = orders.get(part.key)?.at(-1);
+      if (!last || last.state === 'cancelled') return [];
+      const isOpen = last.state === 'ordered' || last.state === 'promised';
+      return [
+        {
+          jobId,
+          jobNumber,
+          machine,
+          part,
+          state: last.state,
+          kitNumber: last.kitNumber,
+          promisedFor: last.promisedFor,
+          sinceMs: last.atMs,
+          isLate: isOpen && last.promisedFor !== null && last.promisedFor < today,
+          wasWrongBefore: isOpen && isWrongNumber(last.kitNumber, wrong),
+        },
+      ];
+    }),
+  );
+  const rank = ({ isLate, state }: OrderLine) =>
+    isLate ? 0 : state === 'wrong' ? 1 : state === 'promised' || state === 'ordered' ? 2 : 3;
   return lines.sort((a, b) => rank(a) - rank(b) || a.jobNumber - b.jobNumber);
 }
 
 /** The order list as CSV (RFC 4180). */
-export const writeOrdersCsv = (lines: readonly OrderLine[]): string => Papa.unparse(lines.map((line) => ({
-  job_number: line.jobNumber, machine: line.machine, part: line.part.name, count: line.part.count, number: line.kitNumber, state: line.state,
-  promised_for: line.promisedFor ?? '', late: line.isLate ? 'yes' : 'no', came_wrong_before: line.wasWrongBefore ? 'yes' : 'no', since: new Date(line.sinceMs).toISOString(),
-})), { newline: '\r\n', columns: ['job_number', 'machine', 'part', 'count', 'number', 'state', 'promised_for', 'late', 'came_wrong_before', 'since'] });
+export const writeOrdersCsv = (lines: readonly OrderLine[]): string =>
+  Papa.unparse(
+    lines.map((line) => ({
+      job_number: line.jobNumber,
+      machine: line.machine,
+      part: line.part.name,
+      count: line.part.count,
+      number: line.kitNumber,
+      state: line.state,
+      promised_for: line.promisedFor ?? '',
+      late: line.isLate ? 'yes' : 'no',
+      came_wrong_before: line.wasWrongBefore ? 'yes' : 'no',
+      since: new Date(line.sinceMs).toISOString(),
+    })),
+    {
+      newline: '\r\n',
+      columns: [
+        'job_number',
+        'machine',
+        'part',
+        'count',
+        'number',
+        'state',
+        'promised_for',
+        'late',
+        'came_wrong_before',
+        'since',
+      ],
+    },
+  );

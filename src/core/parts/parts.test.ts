@@ -6,9 +6,16 @@ import { checkCount, comparePart, type ComparedSizes } from './comparePart';
 import { listedSizes, looksLike } from './looksLike';
 import { isWrongNumber, listOrders, wrongNumbers, writeOrdersCsv, type OrderNote } from './orders';
 
-const seat = bearingSeat('Clutch shaft', [0, 0], '6204', { bossOutsideMm: 60, bossHeightMm: 22, depthToShoulderMm: 14.4, shoulderBoreMm: 38, shaft: 'clutch shaft' });
+const seat = bearingSeat('Clutch shaft', [0, 0], '6204', {
+  bossOutsideMm: 60,
+  bossHeightMm: 22,
+  depthToShoulderMm: 14.4,
+  shoulderBoreMm: 38,
+  shaft: 'clutch shaft',
+});
 const good: ComparedSizes = { bore: 46.975, outside: 46.995, inside: 19.996, journal: 20.004, width: 14 };
-const compare = (sizes: ComparedSizes, old: string | null = null) => comparePart(seat, sizes, old === null ? null : listedSizes(old));
+const compare = (sizes: ComparedSizes, old: string | null = null) =>
+  comparePart(seat, sizes, old === null ? null : listedSizes(old));
 
 describe('a part against both its mates', () => {
   it('fits both: right', () => expect(compare(good)).toMatchObject({ verdict: 'right' }));
@@ -31,27 +38,74 @@ describe('a part against both its mates', () => {
     expect(looksLike({ outside: 400, inside: 1, width: 90 }, seat.spec.part)).toBeNull();
   });
   it('an old part of another size is a witness: measured, or by its number', () => {
-    expect(compare({ ...good, oldOutside: 46 }).mates.find(({ mate }) => mate === 'old_part')).toMatchObject({ state: 'wrong', size: 'outside' });
-    expect(compare(good, '6204 C3').mates.find(({ mate }) => mate === 'old_part')).toMatchObject({ state: 'right' });
+    expect(compare({ ...good, oldOutside: 46 }).mates.find(({ mate }) => mate === 'old_part')).toMatchObject({
+      state: 'wrong',
+      size: 'outside',
+    });
+    expect(compare(good, '6204 C3').mates.find(({ mate }) => mate === 'old_part')).toMatchObject({
+      state: 'right',
+    });
     expect(compare(good, '6304').verdict).toBe('wrong');
   });
   it('without a shaft the bore alone decides', () => {
     const { journal: _journal, ...spec } = seat.spec;
     expect(comparePart({ spec }, { bore: 46.975, outside: 46.995 }, null).verdict).toBe('right');
   });
-  it.each([[1, null, 'not_counted', 0], [2, 1, 'missing', 1], [1, 3, 'extra', 2], [2, 2, 'right', 0]] as const)('needs %s, counted %s: %s', (needed, counted, state, by) => expect(checkCount(needed, counted)).toEqual({ state, by }));
+  it.each([
+    [1, null, 'not_counted', 0],
+    [2, 1, 'missing', 1],
+    [1, 3, 'extra', 2],
+    [2, 2, 'right', 0],
+  ] as const)('needs %s, counted %s: %s', (needed, counted, state, by) =>
+    expect(checkCount(needed, counted)).toEqual({ state, by }),
+  );
 });
 
-const part = (key: string): PlanPart => ({ key, name: `Part ${key}`, what: 'bearing', seatId: null, count: 1, isSpent: false, reach: 'full_strip' });
-const note = (partKey: string, state: OrderNote['state'], kitNumber: string, promisedFor: string | null, atMs: number): OrderNote => ({ partKey, state, kitNumber, promisedFor, atMs });
+const part = (key: string): PlanPart => ({
+  key,
+  name: `Part ${key}`,
+  what: 'bearing',
+  seatId: null,
+  count: 1,
+  isSpent: false,
+  reach: 'full_strip',
+});
+const note = (
+  partKey: string,
+  state: OrderNote['state'],
+  kitNumber: string,
+  promisedFor: string | null,
+  atMs: number,
+): OrderNote => ({ partKey, state, kitNumber, promisedFor, atMs });
 
 describe('orders', () => {
   const jobs = [
-    { jobId: 'a', jobNumber: 1, machine: 'One', parts: [part('x'), part('y'), part('z')], orders: new Map([['x', [note('x', 'ordered', 'KB-77 31', null, 1), note('x', 'wrong', 'KB-77 31', null, 2)]], ['y', [note('y', 'promised', 'R1', '2026-11-01', 3)]], ['z', [note('z', 'cancelled', 'R2', null, 3)]]]) },
-    { jobId: 'b', jobNumber: 2, machine: 'Two', parts: [part('x')], orders: new Map([['x', [note('x', 'ordered', 'kb7731', null, 5)]]]) },
+    {
+      jobId: 'a',
+      jobNumber: 1,
+      machine: 'One',
+      parts: [part('x'), part('y'), part('z')],
+      orders: new Map([
+        ['x', [note('x', 'ordered', 'KB-77 31', null, 1), note('x', 'wrong', 'KB-77 31', null, 2)]],
+        ['y', [note('y', 'promised', 'R1', '2026-11-01', 3)]],
+        ['z', [note('z', 'cancelled', 'R2', null, 3)]],
+      ]),
+    },
+    {
+      jobId: 'b',
+      jobNumber: 2,
+      machine: 'Two',
+      parts: [part('x')],
+      orders: new Map([['x', [note('x', 'ordered', 'kb7731', null, 5)]]]),
+    },
   ];
   const lines = listOrders(jobs, '2026-11-20');
-  it('late ones first, then what came wrong, then what is on its way; what is not needed is gone', () => expect(lines.map(({ jobNumber, part: { key }, state }) => `${jobNumber}${key} ${state}`)).toEqual(['1y promised', '1x wrong', '2x ordered']));
+  it('late ones first, then what came wrong, then what is on its way; what is not needed is gone', () =>
+    expect(lines.map(({ jobNumber, part: { key }, state }) => `${jobNumber}${key} ${state}`)).toEqual([
+      '1y promised',
+      '1x wrong',
+      '2x ordered',
+    ]));
   it('late only after its day', () => {
     expect(lines[0]!.isLate).toBe(true);
     expect(listOrders(jobs, '2026-11-01').find(({ part: { key } }) => key === 'y')!.isLate).toBe(false);
@@ -59,10 +113,18 @@ describe('orders', () => {
   it('a number that came wrong alarms when it is ordered again, however it is written', () => {
     expect(lines.find(({ jobId }) => jobId === 'b')!.wasWrongBefore).toBe(true);
     const wrong = wrongNumbers([note('x', 'wrong', 'KB-77 31', null, 1)]);
-    expect([isWrongNumber('KB 7731', wrong), isWrongNumber('KB-7742', wrong), isWrongNumber('', wrong)]).toEqual([true, false, false]);
+    expect([
+      isWrongNumber('KB 7731', wrong),
+      isWrongNumber('KB-7742', wrong),
+      isWrongNumber('', wrong),
+    ]).toEqual([true, false, false]);
   });
   it('as CSV an independent reader gets the same lines', () => {
     const { data } = Papa.parse<Record<string, string>>(writeOrdersCsv(lines), { header: true });
-    expect(data.map((row) => [row.job_number, row.state, row.late])).toEqual([['1', 'promised', 'yes'], ['1', 'wrong', 'no'], ['2', 'ordered', 'no']]);
+    expect(data.map((row) => [row.job_number, row.state, row.late])).toEqual([
+      ['1', 'promised', 'yes'],
+      ['1', 'wrong', 'no'],
+      ['2', 'ordered', 'no'],
+    ]);
   });
 });

@@ -13,7 +13,8 @@ export type Shown = { figure: string; unit: string };
 
 /** A size, such as a bore: 71.953 mm or 2.83280 in. */
 export function showSize(mm: number, units: Units, decimalsMm = 3): Shown {
-  if (units === 'imperial') return { figure: signed((mm / MM_PER_INCH).toFixed(Math.min(decimalsMm + 2, 4))), unit: 'in' };
+  if (units === 'imperial')
+    return { figure: signed((mm / MM_PER_INCH).toFixed(Math.min(decimalsMm + 2, 4))), unit: 'in' };
   return { figure: signed(mm.toFixed(decimalsMm)), unit: 'mm' };
 }
 
@@ -35,7 +36,8 @@ export const N_PER_LBF = 4.4482216;
 
 /** A force: kN, or lbf for inch people; two significant figures, as the friction is not known better. */
 export function showForce(newton: number, units: Units): Shown {
-  if (units === 'imperial') return { figure: Number((newton / N_PER_LBF).toPrecision(2)).toLocaleString('en'), unit: 'lbf' };
+  if (units === 'imperial')
+    return { figure: Number((newton / N_PER_LBF).toPrecision(2)).toLocaleString('en'), unit: 'lbf' };
   if (newton < 950) return { figure: String(Number(newton.toPrecision(2))), unit: 'N' };
   return { figure: (newton / 1000).toFixed(1), unit: 'kN' };
 }

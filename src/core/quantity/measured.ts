@@ -18,7 +18,8 @@ export function rootSumSquare(...parts: number[]): number {
   return Math.sqrt(sum);
 }
 
-export const meanOf = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0) / values.length;
+export const meanOf = (values: readonly number[]) =>
+  values.reduce((sum, value) => sum + value, 0) / values.length;
 
 /** The band value ± 2u: expanded uncertainty with k = 2. JCGM 100, 6.2. */
 export const bandOf = ({ value, u }: Measured) => ({ low: value - 2 * u, high: value + 2 * u });
@@ -30,9 +31,20 @@ export const bandOf = ({ value, u }: Measured) => ({ low: value - 2 * u, high: v
  * Source: ISO 1; linear expansion with a constant mean α.
  * Valid: −40 … 200 °C, to the accuracy of α (± 4 % for castings). Checked against: a magnesium case at 38 °C reads 16 µm loose on 35 mm.
  */
-export function sizeAtReference(
-  { readingMm, partC, partAlphaPerK, gaugeC = REFERENCE_C, gaugeAlphaPerK = 12e-6 }:
-  { readingMm: number; partC: number; partAlphaPerK: number; gaugeC?: number; gaugeAlphaPerK?: number },
-): number {
-  return (readingMm * (1 + gaugeAlphaPerK * (gaugeC - REFERENCE_C))) / (1 + partAlphaPerK * (partC - REFERENCE_C));
+export function sizeAtReference({
+  readingMm,
+  partC,
+  partAlphaPerK,
+  gaugeC = REFERENCE_C,
+  gaugeAlphaPerK = 12e-6,
+}: {
+  readingMm: number;
+  partC: number;
+  partAlphaPerK: number;
+  gaugeC?: number;
+  gaugeAlphaPerK?: number;
+}): number {
+  return (
+    (readingMm * (1 + gaugeAlphaPerK * (gaugeC - REFERENCE_C))) / (1 + partAlphaPerK * (partC - REFERENCE_C))
+  );
 }

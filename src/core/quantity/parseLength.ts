@@ -8,10 +8,24 @@ export type LengthUnit = 'mm' | 'in' | 'thou' | 'um';
 const MM_PER: Record<LengthUnit, number> = { mm: 1, in: MM_PER_INCH, thou: MM_PER_INCH / 1000, um: 0.001 };
 
 const UNIT_WORDS: Record<string, LengthUnit> = {
-  mm: 'mm', millimetre: 'mm', millimeter: 'mm',
-  in: 'in', inch: 'in', inches: 'in', '"': 'in', '”': 'in', '″': 'in',
-  thou: 'thou', thous: 'thou', mil: 'thou', mils: 'thou',
-  um: 'um', 'µm': 'um', 'μm': 'um', micron: 'um', microns: 'um',
+  mm: 'mm',
+  millimetre: 'mm',
+  millimeter: 'mm',
+  in: 'in',
+  inch: 'in',
+  inches: 'in',
+  '"': 'in',
+  '”': 'in',
+  '″': 'in',
+  thou: 'thou',
+  thous: 'thou',
+  mil: 'thou',
+  mils: 'thou',
+  um: 'um',
+  µm: 'um',
+  μm: 'um',
+  micron: 'um',
+  microns: 'um',
 };
 
 export type TypedLength = { mm: number; unit: LengthUnit };
@@ -71,9 +85,17 @@ export function parseLength(text: string, bareUnit: LengthUnit, field = 'length'
  * still be recordable); farther off it is refused with the likeliest reason.
  * Invalid: `looks_like_inches`, `looks_like_mm`, `looks_like_thou`, `impossible_size`.
  */
-export function checkBelievable(
-  { mm, expectedMm, withinMm, field }: { mm: number; expectedMm: number; withinMm: number; field: string },
-): Result<number> {
+export function checkBelievable({
+  mm,
+  expectedMm,
+  withinMm,
+  field,
+}: {
+  mm: number;
+  expectedMm: number;
+  withinMm: number;
+  field: string;
+}): Result<number> {
   const isNear = (candidateMm: number) => Math.abs(candidateMm - expectedMm) <= withinMm;
   if (isNear(mm)) return succeed(mm);
   const bounds = { field, given: mm, min: expectedMm - withinMm, max: expectedMm + withinMm };

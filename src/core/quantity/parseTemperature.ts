@@ -12,7 +12,11 @@ export const celsiusToFahrenheit = (c: number) => (c * 9) / 5 + 32;
  * A temperature as typed: `110`, `250F`, `−18 °C`. A bare number is in the person's unit.
  * Invalid: `empty`, `not_a_temperature`, `below_absolute_zero`.
  */
-export function parseTemperature(text: string, bareUnit: TemperatureUnit, field = 'temperature'): Result<{ celsius: number }> {
+export function parseTemperature(
+  text: string,
+  bareUnit: TemperatureUnit,
+  field = 'temperature',
+): Result<{ celsius: number }> {
   const trimmed = normaliseSign(text).trim();
   if (trimmed === '') return fail({ code: 'empty', field, given: text });
   const match = /^([-+\d.,]+)\s*(?:°|deg)?\s*([cf])?$/i.exec(trimmed);
@@ -20,6 +24,7 @@ export function parseTemperature(text: string, bareUnit: TemperatureUnit, field 
   if (!match || number === null) return fail({ code: 'not_a_temperature', field, given: text });
   const unit = (match[2]?.toUpperCase() as TemperatureUnit | undefined) ?? bareUnit;
   const celsius = unit === 'F' ? fahrenheitToCelsius(number) : number;
-  if (celsius < ABSOLUTE_ZERO_C) return fail({ code: 'below_absolute_zero', field, given: text, min: ABSOLUTE_ZERO_C });
+  if (celsius < ABSOLUTE_ZERO_C)
+    return fail({ code: 'below_absolute_zero', field, given: text, min: ABSOLUTE_ZERO_C });
   return succeed({ celsius });
 }

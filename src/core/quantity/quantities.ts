@@ -8,12 +8,39 @@ import { fail, succeed, type Result } from './result';
  * its kind is named after (`share` is 0 … 1, `per_kelvin` is 1/K), whatever the person types or reads.
  */
 export type Quantity =
-  | 'size_mm' | 'fit_mm' | 'fit_um' | 'metre' | 'celsius' | 'kelvin' | 'newton' | 'kilonewton' | 'newton_metre' | 'megapascal' | 'bar' | 'second' | 'minute'
-  | 'kilogram' | 'square_metre' | 'square_mm' | 'cubic_cm' | 'degree' | 'per_kelvin' | 'ratio' | 'share' | 'percent' | 'count' | 'plain' | 'rpm';
+  | 'size_mm'
+  | 'fit_mm'
+  | 'fit_um'
+  | 'metre'
+  | 'celsius'
+  | 'kelvin'
+  | 'newton'
+  | 'kilonewton'
+  | 'newton_metre'
+  | 'megapascal'
+  | 'bar'
+  | 'second'
+  | 'minute'
+  | 'kilogram'
+  | 'square_metre'
+  | 'square_mm'
+  | 'cubic_cm'
+  | 'degree'
+  | 'per_kelvin'
+  | 'ratio'
+  | 'share'
+  | 'percent'
+  | 'count'
+  | 'plain'
+  | 'rpm';
 
 /** One unit: how many of the held unit it is, and whether people read it. */
 type Unit = { per: number; words: readonly string[]; show: string };
-const unit = (per: number, show: string, ...words: string[]): Unit => ({ per, show, words: [show, ...words].map((word) => word.toLowerCase()) });
+const unit = (per: number, show: string, ...words: string[]): Unit => ({
+  per,
+  show,
+  words: [show, ...words].map((word) => word.toLowerCase()),
+});
 
 /** N per lbf, N·m per ft·lbf, MPa per psi, kg per lb. Source: NIST SP 811, from memory; checked against a unit library. */
 const LBF_N = 4.4482216152605;
@@ -22,31 +49,95 @@ const PSI_MPA = 0.0068947572931684;
 const LB_KG = 0.45359237;
 
 type Family = { metric: Unit; imperial: Unit; others: readonly Unit[] };
-const family = (metric: Unit, imperial: Unit = metric, ...others: Unit[]): Family => ({ metric, imperial, others });
+const family = (metric: Unit, imperial: Unit = metric, ...others: Unit[]): Family => ({
+  metric,
+  imperial,
+  others,
+});
 
 /** Kinds that are a number times a unit. Lengths, temperatures and times of day have readers of their own. */
 const FAMILIES: Partial<Record<Quantity, Family>> = {
-  newton: family(unit(1, 'N', 'newton'), unit(LBF_N, 'lbf', 'lb'), unit(1000, 'kN'), unit(9.80665, 'kgf', 'kg')),
-  kilonewton: family(unit(1, 'kN'), unit(LBF_N / 1000, 'lbf', 'lb'), unit(0.001, 'N'), unit(9.80665, 'tf', 't'), unit(0.00980665, 'kgf', 'kg')),
-  newton_metre: family(unit(1, 'N·m', 'nm', 'n.m', 'n*m', 'newton metre'), unit(FT_LBF_NM, 'ft·lbf', 'ft-lb', 'ftlb', 'ft lb', 'ft-lbf', 'lb-ft', 'lbft', 'lb ft'), unit(FT_LBF_NM / 12, 'in·lbf', 'in-lb', 'inlb', 'in lb', 'in-lbf'), unit(0.0980665, 'kgf·cm', 'kgcm'), unit(9.80665, 'kgf·m', 'kgm')),
-  megapascal: family(unit(1, 'MPa', 'n/mm²', 'n/mm2'), unit(PSI_MPA, 'psi'), unit(0.1, 'bar'), unit(1000, 'GPa')),
-  bar: family(unit(1, 'bar'), unit(PSI_MPA * 10, 'psi'), unit(10, 'MPa'), unit(0.01, 'kPa'), unit(0.001, 'mbar')),
-  second: family(unit(1, 's', 'sec', 'second', 'seconds'), unit(1, 's'), unit(60, 'min', 'minutes', 'm'), unit(3600, 'h', 'hours')),
+  newton: family(
+    unit(1, 'N', 'newton'),
+    unit(LBF_N, 'lbf', 'lb'),
+    unit(1000, 'kN'),
+    unit(9.80665, 'kgf', 'kg'),
+  ),
+  kilonewton: family(
+    unit(1, 'kN'),
+    unit(LBF_N / 1000, 'lbf', 'lb'),
+    unit(0.001, 'N'),
+    unit(9.80665, 'tf', 't'),
+    unit(0.00980665, 'kgf', 'kg'),
+  ),
+  newton_metre: family(
+    unit(1, 'N·m', 'nm', 'n.m', 'n*m', 'newton metre'),
+    unit(FT_LBF_NM, 'ft·lbf', 'ft-lb', 'ftlb', 'ft lb', 'ft-lbf', 'lb-ft', 'lbft', 'lb ft'),
+    unit(FT_LBF_NM / 12, 'in·lbf', 'in-lb', 'inlb', 'in lb', 'in-lbf'),
+    unit(0.0980665, 'kgf·cm', 'kgcm'),
+    unit(9.80665, 'kgf·m', 'kgm'),
+  ),
+  megapascal: family(
+    unit(1, 'MPa', 'n/mm²', 'n/mm2'),
+    unit(PSI_MPA, 'psi'),
+    unit(0.1, 'bar'),
+    unit(1000, 'GPa'),
+  ),
+  bar: family(
+    unit(1, 'bar'),
+    unit(PSI_MPA * 10, 'psi'),
+    unit(10, 'MPa'),
+    unit(0.01, 'kPa'),
+    unit(0.001, 'mbar'),
+  ),
+  second: family(
+    unit(1, 's', 'sec', 'second', 'seconds'),
+    unit(1, 's'),
+    unit(60, 'min', 'minutes', 'm'),
+    unit(3600, 'h', 'hours'),
+  ),
   minute: family(unit(60, 'min', 'm', 'minutes'), unit(60, 'min'), unit(1, 's'), unit(3600, 'h', 'hours')),
   kelvin: family(unit(1, 'K', '°c', 'c'), unit(5 / 9, '°F', 'f')),
   kilogram: family(unit(1, 'kg'), unit(LB_KG, 'lb', 'lbs'), unit(0.001, 'g'), unit(LB_KG / 16, 'oz')),
-  square_metre: family(unit(1, 'm²', 'm2'), unit(1, 'm²'), unit(1e-4, 'cm²', 'cm2'), unit(1e-6, 'mm²', 'mm2'), unit(MM_PER_INCH ** 2 * 1e-6, 'in²', 'in2')),
+  square_metre: family(
+    unit(1, 'm²', 'm2'),
+    unit(1, 'm²'),
+    unit(1e-4, 'cm²', 'cm2'),
+    unit(1e-6, 'mm²', 'mm2'),
+    unit(MM_PER_INCH ** 2 * 1e-6, 'in²', 'in2'),
+  ),
   square_mm: family(unit(1, 'mm²', 'mm2'), unit(MM_PER_INCH ** 2, 'in²', 'in2'), unit(100, 'cm²', 'cm2')),
-  cubic_cm: family(unit(1, 'cm³', 'cm3', 'cc', 'ml'), unit(1, 'cm³'), unit(1000, 'l', 'litre', 'litres'), unit(MM_PER_INCH ** 3 / 1000, 'in³', 'in3')),
+  cubic_cm: family(
+    unit(1, 'cm³', 'cm3', 'cc', 'ml'),
+    unit(1, 'cm³'),
+    unit(1000, 'l', 'litre', 'litres'),
+    unit(MM_PER_INCH ** 3 / 1000, 'in³', 'in3'),
+  ),
   degree: family(unit(1, '°', 'deg', 'degrees')),
   per_kelvin: family(unit(1e-6, 'µm/(m·K)', 'e-6', 'e−6', 'ppm', '·10⁻⁶')),
-  share: family(unit(0.01, '%')), percent: family(unit(1, '%')), ratio: family(unit(1, '')), count: family(unit(1, '')), plain: family(unit(1, '')), rpm: family(unit(1, '1/min', 'rpm')),
+  share: family(unit(0.01, '%')),
+  percent: family(unit(1, '%')),
+  ratio: family(unit(1, '')),
+  count: family(unit(1, '')),
+  plain: family(unit(1, '')),
+  rpm: family(unit(1, '1/min', 'rpm')),
 };
 
 const ownUnit = ({ metric, imperial }: Family, units: Units) => (units === 'imperial' ? imperial : metric);
 
 /** What length people mean by a bare number of this kind. */
-const bareLength = (quantity: Quantity, units: Units) => (quantity === 'size_mm' || quantity === 'metre' ? (units === 'imperial' ? 'in' : 'mm') : quantity === 'fit_um' || units === 'metric_um' ? (units === 'imperial' ? 'thou' : 'um') : units === 'imperial' ? 'thou' : 'mm');
+const bareLength = (quantity: Quantity, units: Units) =>
+  quantity === 'size_mm' || quantity === 'metre'
+    ? units === 'imperial'
+      ? 'in'
+      : 'mm'
+    : quantity === 'fit_um' || units === 'metric_um'
+      ? units === 'imperial'
+        ? 'thou'
+        : 'um'
+      : units === 'imperial'
+        ? 'thou'
+        : 'mm';
 
 /** Held unit per millimetre. */
 const PER_MM: Partial<Record<Quantity, number>> = { size_mm: 1, fit_mm: 1, fit_um: 1000, metre: 0.001 };
@@ -76,7 +167,9 @@ export function parseQuantity(text: string, quantity: Quantity, units: Units, fi
   // An expansion written out whole (2.18e-5) is what it is; 21.8 stands for the millionths that people say.
   if (quantity === 'per_kelvin' && word === '' && Math.abs(number) < 0.01) return succeed(number);
   if (word === '') return succeed(number * ownUnit(known, units).per);
-  const found = [known.metric, known.imperial, ...known.others].find(({ words }) => words.includes(word.toLowerCase().trim()));
+  const found = [known.metric, known.imperial, ...known.others].find(({ words }) =>
+    words.includes(word.toLowerCase().trim()),
+  );
   return found ? succeed(number * found.per) : fail({ code: 'unknown_unit', field, given: word });
 }
 
@@ -91,24 +184,75 @@ function significant(value: number, digits: number, keepsZeros = true): string {
   return signed(keepsZeros || !text.includes('.') ? text : text.replace(/\.?0+$/, ''));
 }
 
-const DIGITS: Partial<Record<Quantity, number>> = { newton: 3, kilonewton: 3, newton_metre: 3, megapascal: 3, bar: 3, kilogram: 4, square_metre: 4, square_mm: 4, cubic_cm: 4, per_kelvin: 3, ratio: 4, plain: 5, kelvin: 3 };
+const DIGITS: Partial<Record<Quantity, number>> = {
+  newton: 3,
+  kilonewton: 3,
+  newton_metre: 3,
+  megapascal: 3,
+  bar: 3,
+  kilogram: 4,
+  square_metre: 4,
+  square_mm: 4,
+  cubic_cm: 4,
+  per_kelvin: 3,
+  ratio: 4,
+  plain: 5,
+  kelvin: 3,
+};
 
-const BARE: ReadonlySet<Quantity> = new Set(['ratio', 'plain', 'square_metre', 'square_mm', 'cubic_cm', 'kilogram', 'per_kelvin', 'kelvin', 'bar']);
+const BARE: ReadonlySet<Quantity> = new Set([
+  'ratio',
+  'plain',
+  'square_metre',
+  'square_mm',
+  'cubic_cm',
+  'kilogram',
+  'per_kelvin',
+  'kelvin',
+  'bar',
+]);
 
 /** What people read: the person's unit, and as many digits as the kind deserves. */
 export function showQuantity(value: number, quantity: Quantity, units: Units): Shown {
   switch (quantity) {
-    case 'size_mm': return showSize(value, units, decimalsOf(value));
-    case 'metre': return showSize(value * 1000, units, decimalsOf(value * 1000));
-    case 'fit_mm': return showFitFinely(value, units);
-    case 'fit_um': return units === 'imperial' ? showFitFinely(value / 1000, units) : { figure: tenthsBelowTen(value), unit: 'µm' };
-    case 'celsius': { const degrees = units === 'imperial' ? celsiusToFahrenheit(value) : value; return { figure: tenthsBelowTen(degrees), unit: units === 'imperial' ? '°F' : '°C' }; }
-    case 'second': return Math.round(value) < 100 ? { figure: tenthsBelowTen(value), unit: 's' } : { figure: significant(value / 60, 3), unit: 'min' };
-    case 'minute': return { figure: signed((value / 60).toFixed(value < 600 && value !== 0 ? 1 : 0)), unit: 'min' };
-    case 'degree': return { figure: signed(value.toFixed(1).replace(/\.0$/, '')), unit: '°' };
-    case 'share': return { figure: signed((value * 100).toFixed(Math.abs(value) < 0.1 && value !== 0 ? 1 : 0)), unit: '%' };
-    case 'percent': case 'count': case 'rpm': return { figure: signed(String(Number(value.toFixed(3)))), unit: FAMILIES[quantity]!.metric.show };
-    default: { const own = ownUnit(FAMILIES[quantity]!, units); return { figure: significant(value / own.per, DIGITS[quantity] ?? 4, !BARE.has(quantity)), unit: own.show }; }
+    case 'size_mm':
+      return showSize(value, units, decimalsOf(value));
+    case 'metre':
+      return showSize(value * 1000, units, decimalsOf(value * 1000));
+    case 'fit_mm':
+      return showFitFinely(value, units);
+    case 'fit_um':
+      return units === 'imperial'
+        ? showFitFinely(value / 1000, units)
+        : { figure: tenthsBelowTen(value), unit: 'µm' };
+    case 'celsius': {
+      const degrees = units === 'imperial' ? celsiusToFahrenheit(value) : value;
+      return { figure: tenthsBelowTen(degrees), unit: units === 'imperial' ? '°F' : '°C' };
+    }
+    case 'second':
+      return Math.round(value) < 100
+        ? { figure: tenthsBelowTen(value), unit: 's' }
+        : { figure: significant(value / 60, 3), unit: 'min' };
+    case 'minute':
+      return { figure: signed((value / 60).toFixed(value < 600 && value !== 0 ? 1 : 0)), unit: 'min' };
+    case 'degree':
+      return { figure: signed(value.toFixed(1).replace(/\.0$/, '')), unit: '°' };
+    case 'share':
+      return {
+        figure: signed((value * 100).toFixed(Math.abs(value) < 0.1 && value !== 0 ? 1 : 0)),
+        unit: '%',
+      };
+    case 'percent':
+    case 'count':
+    case 'rpm':
+      return { figure: signed(String(Number(value.toFixed(3)))), unit: FAMILIES[quantity]!.metric.show };
+    default: {
+      const own = ownUnit(FAMILIES[quantity]!, units);
+      return {
+        figure: significant(value / own.per, DIGITS[quantity] ?? 4, !BARE.has(quantity)),
+        unit: own.show,
+      };
+    }
   }
 }
 
@@ -116,33 +260,51 @@ export function showQuantity(value: number, quantity: Quantity, units: Units): S
 const decimalsOf = (mm: number) => (mm.toFixed(3).endsWith('0') ? 2 : 3);
 
 /** Tenths on small figures, whole ones above; decided on what is shown, so that showing it again changes nothing. */
-const tenthsBelowTen = (value: number) => { const fine = value.toFixed(1); return signed(Math.abs(Number(fine)) < 10 ? fine.replace(/\.0$/, '') : value.toFixed(0)); };
+const tenthsBelowTen = (value: number) => {
+  const fine = value.toFixed(1);
+  return signed(Math.abs(Number(fine)) < 10 ? fine.replace(/\.0$/, '') : value.toFixed(0));
+};
 
 /** A fit with a digit more than the bench shows: sums are read closely. */
 function showFitFinely(mm: number, units: Units): Shown {
   if (units === 'imperial') return { figure: signed(((mm / MM_PER_INCH) * 1000).toFixed(2)), unit: 'thou' };
-  if (units === 'metric_um') return { figure: signed((mm * 1000).toFixed(Math.abs(mm) < 0.01 ? 1 : 0)), unit: 'µm' };
+  if (units === 'metric_um')
+    return { figure: signed((mm * 1000).toFixed(Math.abs(mm) < 0.01 ? 1 : 0)), unit: 'µm' };
   return { figure: signed(mm.toFixed(Math.abs(mm) < 0.01 && mm !== 0 ? 4 : 3)), unit: 'mm' };
 }
 
 /** A value in the person's own unit for this kind, as a bare number that `parseQuantity` reads back. */
 export function bareFigure(value: number, quantity: Quantity, units: Units): string {
   const perMm = PER_MM[quantity];
-  const exact = perMm !== undefined ? value / perMm / mmPer(bareLength(quantity, units)) : quantity === 'celsius' ? (units === 'imperial' ? celsiusToFahrenheit(value) : value) : value / ownUnit(FAMILIES[quantity]!, units).per;
+  const exact =
+    perMm !== undefined
+      ? value / perMm / mmPer(bareLength(quantity, units))
+      : quantity === 'celsius'
+        ? units === 'imperial'
+          ? celsiusToFahrenheit(value)
+          : value
+        : value / ownUnit(FAMILIES[quantity]!, units).per;
   return signed(String(Number(exact.toPrecision(9))));
 }
 
-const mmPer = (length: ReturnType<typeof bareLength>) => ({ mm: 1, in: MM_PER_INCH, thou: MM_PER_INCH / 1000, um: 0.001 })[length];
+const mmPer = (length: ReturnType<typeof bareLength>) =>
+  ({ mm: 1, in: MM_PER_INCH, thou: MM_PER_INCH / 1000, um: 0.001 })[length];
 
 const bareUnitWord = (quantity: Quantity, units: Units): string => {
-  if (PER_MM[quantity] !== undefined) return ({ mm: 'mm', in: 'in', thou: 'thou', um: 'µm' })[bareLength(quantity, units)];
-  return quantity === 'celsius' ? (units === 'imperial' ? '°F' : '°C') : ownUnit(FAMILIES[quantity]!, units).show;
+  if (PER_MM[quantity] !== undefined)
+    return { mm: 'mm', in: 'in', thou: 'thou', um: 'µm' }[bareLength(quantity, units)];
+  return quantity === 'celsius'
+    ? units === 'imperial'
+      ? '°F'
+      : '°C'
+    : ownUnit(FAMILIES[quantity]!, units).show;
 };
 
 /** A value as it stands in a field: as shown, but never rounded away, so that a form that is opened and sent changes nothing. */
 export function quantityAsTyped(value: number, quantity: Quantity, units: Units): string {
   const shown = asText(showQuantity(value, quantity, units));
   const read = parseQuantity(shown, quantity, units);
-  if (read.ok && Math.abs(read.value - value) <= 1e-9 * Math.max(1, Math.abs(value))) return shown.replace('\u00a0', ' ').trim();
+  if (read.ok && Math.abs(read.value - value) <= 1e-9 * Math.max(1, Math.abs(value)))
+    return shown.replace('\u00a0', ' ').trim();
   return `${bareFigure(value, quantity, units)} ${bareUnitWord(quantity, units)}`.trim();
 }

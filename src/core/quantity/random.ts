@@ -16,7 +16,11 @@ export function seededRandom(seed: number): RandomSource {
 export function normalSource(random: RandomSource): RandomSource {
   let kept: number | null = null;
   return () => {
-    if (kept !== null) { const value = kept; kept = null; return value; }
+    if (kept !== null) {
+      const value = kept;
+      kept = null;
+      return value;
+    }
     const radius = Math.sqrt(-2 * Math.log(1 - random()));
     const angle = 2 * Math.PI * random();
     kept = radius * Math.sin(angle);

@@ -26,14 +26,18 @@ export const succeed = <T>(value: T, warnings: Issue[] = []): Ok<T> => ({ ok: tr
 export const fail = (...issues: Issue[]): Failed => ({ ok: false, issues });
 
 /** Collects what is wrong with several numbers: each must be finite and within its bounds (inclusive). */
-export function checkNumbers(
-  bounds: Record<string, { value: number; min?: number; max?: number }>,
-): Issue[] {
+export function checkNumbers(bounds: Record<string, { value: number; min?: number; max?: number }>): Issue[] {
   const issues: Issue[] = [];
   for (const [field, { value, min, max }] of Object.entries(bounds)) {
     if (!Number.isFinite(value)) issues.push({ code: 'not_a_number', field, given: String(value) });
     else if ((min !== undefined && value < min) || (max !== undefined && value > max))
-      issues.push({ code: 'out_of_range', field, given: value, ...(min !== undefined && { min }), ...(max !== undefined && { max }) });
+      issues.push({
+        code: 'out_of_range',
+        field,
+        given: value,
+        ...(min !== undefined && { min }),
+        ...(max !== undefined && { max }),
+      });
   }
   return issues;
 }

@@ -7,7 +7,8 @@ import { normalSource, seededRandom } from './random';
  */
 export type Spread = { value: number } & ({ dist: 'normal'; u: number } | { dist: 'rect'; half: number });
 
-export const standardU = (spread: Spread) => (spread.dist === 'normal' ? spread.u : spread.half / Math.sqrt(3));
+export const standardU = (spread: Spread) =>
+  spread.dist === 'normal' ? spread.u : spread.half / Math.sqrt(3);
 
 /** Farthest that it is taken to be from its value: 2u of a normal one, the half-width of a rectangular one. */
 export const worstOf = (spread: Spread) => (spread.dist === 'normal' ? 2 * spread.u : spread.half);
@@ -32,7 +33,8 @@ export type Trial = {
  * @param seed the same seed gives the same figures
  */
 export function tryLots(
-  spreads: readonly Spread[], combine: (values: readonly number[]) => number,
+  spreads: readonly Spread[],
+  combine: (values: readonly number[]) => number,
   { draws, seed, isWanted }: { draws: number; seed: number; isWanted: (result: number) => boolean },
 ): Trial {
   const random = seededRandom(seed);
@@ -40,11 +42,18 @@ export function tryLots(
   const results = new Float64Array(draws);
   const values = spreads.map(({ value }) => value);
   for (let draw = 0; draw < draws; draw += 1) {
-    spreads.forEach((spread, i) => { values[i] = spread.value + (spread.dist === 'normal' ? spread.u * normal() : spread.half * (2 * random() - 1)); });
+    spreads.forEach((spread, i) => {
+      values[i] =
+        spread.value + (spread.dist === 'normal' ? spread.u * normal() : spread.half * (2 * random() - 1));
+    });
     results[draw] = combine(values);
   }
-  let sum = 0; let wanted = 0;
-  for (const result of results) { sum += result; if (isWanted(result)) wanted += 1; }
+  let sum = 0;
+  let wanted = 0;
+  for (const result of results) {
+    sum += result;
+    if (isWanted(result)) wanted += 1;
+  }
   const mean = sum / draws;
   let squares = 0;
   for (const result of results) squares += (result - mean) ** 2;
@@ -54,7 +63,13 @@ export function tryLots(
     const low = Math.floor(at);
     return results[low]! + (results[Math.min(low + 1, draws - 1)]! - results[low]!) * (at - low);
   };
-  return { mean, std: Math.sqrt(squares / (draws - 1)), p2_5: percentile(0.025), p97_5: percentile(0.975), share: wanted / draws };
+  return {
+    mean,
+    std: Math.sqrt(squares / (draws - 1)),
+    p2_5: percentile(0.025),
+    p97_5: percentile(0.975),
+    share: wanted / draws,
+  };
 }
 
 /**
@@ -62,6 +77,9 @@ export function tryLots(
  */
 export function normalShareBelow(z: number): number {
   const t = 1 / (1 + 0.2316419 * Math.abs(z));
-  const tail = (Math.exp((-z * z) / 2) / Math.sqrt(2 * Math.PI)) * t * (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
+  const tail =
+    (Math.exp((-z * z) / 2) / Math.sqrt(2 * Math.PI)) *
+    t *
+    (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
   return z >= 0 ? 1 - tail : tail;
 }

@@ -16,7 +16,11 @@ const finite = z.number().refine(Number.isFinite);
  * `width.0`, the same of the old part (`old_outside.0` …), `depth.<pass>.<angle°>`, `temperature.casting`.
  * Planes and passes count from 1; angles are clock angles (12 o’clock = 0).
  */
-export const slotSchema = z.string().regex(/^(bore\.[12]\.(0|60|90)|(outside|inside|journal)\.(0|90)|(width|old_outside|old_inside|old_width)\.0|depth\.\d{1,2}\.\d{1,3}|temperature\.casting)$/);
+export const slotSchema = z
+  .string()
+  .regex(
+    /^(bore\.[12]\.(0|60|90)|(outside|inside|journal)\.(0|90)|(width|old_outside|old_inside|old_width)\.0|depth\.\d{1,2}\.\d{1,3}|temperature\.casting)$/,
+  );
 
 const common = {
   id,
@@ -61,12 +65,21 @@ export const eventBodies = {
   seal_taken_out: empty,
   laid_out: z.strictObject({ item: z.string().max(40) }),
   part_into_freezer: z.strictObject({ freezerC: finite.min(-90).max(10) }),
-  casting_into_heat: z.strictObject({ /** `gun`: hot air or a torch on the boss alone; `sourceC` is then what the boss is to reach. */ source: z.enum(HEAT_SOURCES), sourceC: finite.min(20).max(300), castingC: finite.min(-30).max(300) }),
+  casting_into_heat: z.strictObject({
+    /** `gun`: hot air or a torch on the boss alone; `sourceC` is then what the boss is to reach. */ source:
+      z.enum(HEAT_SOURCES),
+    sourceC: finite.min(20).max(300),
+    castingC: finite.min(-30).max(300),
+  }),
   casting_out: empty,
   let_go: empty,
   home: empty,
   stuck: z.strictObject({ depthMm: finite.min(0).max(200).nullable() }),
-  square_pass_started: z.strictObject({ pass: z.int().min(1).max(99), sense: z.enum(['sunk', 'standing_out']), circleMm: finite.min(1).max(400) }),
+  square_pass_started: z.strictObject({
+    pass: z.int().min(1).max(99),
+    sense: z.enum(['sunk', 'standing_out']),
+    circleMm: finite.min(1).max(400),
+  }),
   square_accepted: z.strictObject({ pass: z.int().min(1).max(99), overruled: z.boolean() }),
   event_retimed: z.strictObject({ eventId: id, at: moment }),
   /** Undo: the event no longer counts; it stays on record, struck through. */
@@ -77,13 +90,25 @@ export const eventBodies = {
 export type EventKind = keyof typeof eventBodies;
 export type EventBody<K extends EventKind> = z.infer<(typeof eventBodies)[K]>;
 
-const eventOf = <K extends EventKind>(kind: K) => z.strictObject({ ...common, kind: z.literal(kind), body: eventBodies[kind], at: moment });
+const eventOf = <K extends EventKind>(kind: K) =>
+  z.strictObject({ ...common, kind: z.literal(kind), body: eventBodies[kind], at: moment });
 const EVENT_KINDS = Object.keys(eventBodies) as EventKind[];
-type EventOf<K extends EventKind> = { id: string; seatId: string | null; castingId: string | null; personId: string; kind: K; body: EventBody<K>; at: string };
+type EventOf<K extends EventKind> = {
+  id: string;
+  seatId: string | null;
+  castingId: string | null;
+  personId: string;
+  kind: K;
+  body: EventBody<K>;
+  at: string;
+};
 
 export type JobEvent = { [K in EventKind]: EventOf<K> }[EventKind];
 /** One schema per kind, told apart by `kind`. */
-export const eventSchema: z.ZodType<JobEvent> = z.discriminatedUnion('kind', EVENT_KINDS.map(eventOf) as unknown as [ReturnType<typeof eventOf<'home'>>]) as unknown as z.ZodType<JobEvent>;
+export const eventSchema: z.ZodType<JobEvent> = z.discriminatedUnion(
+  'kind',
+  EVENT_KINDS.map(eventOf) as unknown as [ReturnType<typeof eventOf<'home'>>],
+) as unknown as z.ZodType<JobEvent>;
 
 /** What a browser sends: any mix of both, at most a few hundred at a time. */
 export const entriesSchema = z.strictObject({

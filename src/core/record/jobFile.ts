@@ -29,22 +29,44 @@ export type JobFile = z.infer<typeof jobFileSchema>;
 export const jobFileJsonSchema = () => z.toJSONSchema(jobFileSchema, { io: 'input' });
 
 /** A job as a file; only people and instruments that it speaks of go along. `pictures` gives the JPEG of each photograph, base64. */
-export function writeJobFile({ entries, people, instruments, photographs, tools: _tools, ...job }: JobRecord, pictures: ReadonlyMap<string, string>): JobFile {
+export function writeJobFile(
+  { entries, people, instruments, photographs, tools: _tools, ...job }: JobRecord,
+  pictures: ReadonlyMap<string, string>,
+): JobFile {
   const everything = [...entries.readings, ...entries.events, ...photographs];
   const peopleUsed = new Set(everything.map(({ personId }) => personId));
   const instrumentsUsed = new Set(entries.readings.map(({ instrumentId }) => instrumentId));
   return {
-    format: JOB_FILE_FORMAT, version: JOB_FILE_VERSION, job,
+    format: JOB_FILE_FORMAT,
+    version: JOB_FILE_VERSION,
+    job,
     people: people.filter(({ id }) => peopleUsed.has(id)),
     instruments: instruments.filter(({ id }) => instrumentsUsed.has(id)),
-    readings: entries.readings, events: entries.events,
-    photographs: photographs.map((photograph) => ({ ...photograph, jpegBase64: pictures.get(photograph.id) ?? '' })),
+    readings: entries.readings,
+    events: entries.events,
+    photographs: photographs.map((photograph) => ({
+      ...photograph,
+      jpegBase64: pictures.get(photograph.id) ?? '',
+    })),
   };
 }
 
 /** A file as the record that a page would load, without the shop's tools. */
-export const recordOfFile = ({ job, people, instruments, readings, events, photographs }: JobFile): JobRecord =>
-  ({ ...job, entries: { readings, events }, people, instruments, photographs: photographs.map(({ jpegBase64: _picture, ...photograph }) => photograph), tools: [] });
+export const recordOfFile = ({
+  job,
+  people,
+  instruments,
+  readings,
+  events,
+  photographs,
+}: JobFile): JobRecord => ({
+  ...job,
+  entries: { readings, events },
+  people,
+  instruments,
+  photographs: photographs.map(({ jpegBase64: _picture, ...photograph }) => photograph),
+  tools: [],
+});
 
 /** References inside the file that point nowhere, and ids used twice. */
 function findBrokenReferences(file: JobFile): Issue[] {
@@ -54,19 +76,34 @@ function findBrokenReferences(file: JobFile): Issue[] {
   const peopleIds = new Set(file.people.map(({ id }) => id));
   const instrumentIds = new Set(file.instruments.map(({ id }) => id));
   const seen = new Set<string>();
-  const check = (isThere: boolean, field: string, given: string) => { if (!isThere) issues.push({ code: 'points_nowhere', field, given }); };
-  const checkEntry = (entry: { id: string; seatId: string | null; castingId: string | null; personId: string }, where: string) => {
+  const check = (isThere: boolean, field: string, given: string) => {
+    if (!isThere) issues.push({ code: 'points_nowhere', field, given });
+  };
+  const checkEntry = (
+    entry: { id: string; seatId: string | null; castingId: string | null; personId: string },
+    where: string,
+  ) => {
     if (seen.has(entry.id)) issues.push({ code: 'id_used_twice', field: `${where}.id`, given: entry.id });
     seen.add(entry.id);
     if (entry.seatId !== null) check(seatIds.has(entry.seatId), `${where}.seatId`, entry.seatId);
-    if (entry.castingId !== null) check(castingIds.has(entry.castingId), `${where}.castingId`, entry.castingId);
+    if (entry.castingId !== null)
+      check(castingIds.has(entry.castingId), `${where}.castingId`, entry.castingId);
     check(peopleIds.has(entry.personId), `${where}.personId`, entry.personId);
   };
-  file.readings.forEach((reading, i) => { checkEntry(reading, `readings.${i}`); check(instrumentIds.has(reading.instrumentId), `readings.${i}.instrumentId`, reading.instrumentId); });
+  file.readings.forEach((reading, i) => {
+    checkEntry(reading, `readings.${i}`);
+    check(instrumentIds.has(reading.instrumentId), `readings.${i}.instrumentId`, reading.instrumentId);
+  });
   file.events.forEach((event, i) => checkEntry(event, `events.${i}`));
-  file.photographs.forEach((photograph, i) => checkEntry({ ...photograph, castingId: null }, `photographs.${i}`));
-  for (const { first, then } of file.job.plan.order) { check(seatIds.has(first), 'job.plan.order', first); check(seatIds.has(then), 'job.plan.order', then); }
-  for (const [i, { seatId }] of file.job.plan.parts.entries()) if (seatId !== null) check(seatIds.has(seatId), `job.plan.parts.${i}.seatId`, seatId);
+  file.photographs.forEach((photograph, i) =>
+    checkEntry({ ...photograph, castingId: null }, `photographs.${i}`),
+  );
+  for (const { first, then } of file.job.plan.order) {
+    check(seatIds.has(first), 'job.plan.order', first);
+    check(seatIds.has(then), 'job.plan.order', then);
+  }
+  for (const [i, { seatId }] of file.job.plan.parts.entries())
+    if (seatId !== null) check(seatIds.has(seatId), `job.plan.parts.${i}.seatId`, seatId);
   const partIds = file.job.castings.flatMap((casting) => [casting.id, ...casting.seats.map(({ id }) => id)]);
   if (new Set(partIds).size !== partIds.length) issues.push({ code: 'id_used_twice', field: 'job.castings' });
   return issues;
@@ -75,7 +112,12 @@ function findBrokenReferences(file: JobFile): Issue[] {
 /** Version 1 had neither a plan nor photographs. */
 function liftFromVersion1(data: unknown): unknown {
   const { job, ...rest } = data as { job?: unknown };
-  return { ...rest, version: JOB_FILE_VERSION, photographs: [], job: typeof job === 'object' ? { ...job, plan: EMPTY_PLAN } : job };
+  return {
+    ...rest,
+    version: JOB_FILE_VERSION,
+    photographs: [],
+    job: typeof job === 'object' ? { ...job, plan: EMPTY_PLAN } : job,
+  };
 }
 
 /**
@@ -83,13 +125,29 @@ function liftFromVersion1(data: unknown): unknown {
  * Invalid: `too_large`, `not_json` , `not_a_job_file`, `other_version`, `bad_value` (with the path in `field`), `points_nowhere`, `id_used_twice`.
  */
 export function parseJobFile(text: string): Result<JobFile> {
-  if (new TextEncoder().encode(text).length > JOB_FILE_MAX_BYTES) return fail({ code: 'too_large', field: 'file', max: JOB_FILE_MAX_BYTES });
+  if (new TextEncoder().encode(text).length > JOB_FILE_MAX_BYTES)
+    return fail({ code: 'too_large', field: 'file', max: JOB_FILE_MAX_BYTES });
   let data: unknown;
-  try { data = JSON.parse(text); } catch (error) { return fail({ code: 'not_json', field: 'file', given: error instanceof Error ? error.message.slice(0, 120) : '' }); }
+  try {
+    data = JSON.parse(text);
+  } catch (error) {
+    return fail({
+      code: 'not_json',
+      field: 'file',
+      given: error instanceof Error ? error.message.slice(0, 120) : '',
+    });
+  }
   const header = z.looseObject({ format: z.literal(JOB_FILE_FORMAT), version: z.number() }).safeParse(data);
   if (!header.success) return fail({ code: 'not_a_job_file', field: 'format' });
   if (header.data.version === 1) data = liftFromVersion1(data);
-  else if (header.data.version !== JOB_FILE_VERSION) return fail({ code: 'other_version', field: 'version', given: header.data.version, min: JOB_FILE_VERSION, max: JOB_FILE_VERSION });
+  else if (header.data.version !== JOB_FILE_VERSION)
+    return fail({
+      code: 'other_version',
+      field: 'version',
+      given: header.data.version,
+      min: JOB_FILE_VERSION,
+      max: JOB_FILE_VERSION,
+    });
   const parsed = jobFileSchema.safeParse(data);
   if (!parsed.success) return fail(...issuesFromZod(parsed.error));
   const broken = findBrokenReferences(parsed.data);
@@ -98,16 +156,30 @@ export function parseJobFile(text: string): Result<JobFile> {
 
 /** Zod's findings as issues, the first twenty: place as a dotted path, reason as its short message. */
 export const issuesFromZod = (error: z.ZodError): Issue[] =>
-  error.issues.slice(0, 20).map((issue) => ({ code: 'bad_value', field: issue.path.join('.') || 'file', given: issue.message.slice(0, 160) }));
+  error.issues
+    .slice(0, 20)
+    .map((issue) => ({
+      code: 'bad_value',
+      field: issue.path.join('.') || 'file',
+      given: issue.message.slice(0, 160),
+    }));
 
 /** All readings of a job, with where, who, with what and when. RFC 4180; decimal point. */
 export function writeReadingsCsv({ entries, people, instruments, castings, number }: JobRecord): string {
-  const seats = new Map(castings.flatMap((casting) => casting.seats.map((seat) => [seat.id, seat.name] as const)));
+  const seats = new Map(
+    castings.flatMap((casting) => casting.seats.map((seat) => [seat.id, seat.name] as const)),
+  );
   const person = new Map(people.map(({ id, initials }) => [id, initials]));
   const instrument = new Map(instruments.map(({ id, name }) => [id, name]));
   const events = eventsInOrder(entries.events);
-  const struck = new Set(events.flatMap((event) => (event.kind === 'reading_struck' ? [event.body.readingId] : [])));
-  const movedTo = new Map(events.flatMap((event) => (event.kind === 'reading_moved' ? [[event.body.readingId, event.body.slot] as const] : [])));
+  const struck = new Set(
+    events.flatMap((event) => (event.kind === 'reading_struck' ? [event.body.readingId] : [])),
+  );
+  const movedTo = new Map(
+    events.flatMap((event) =>
+      event.kind === 'reading_moved' ? [[event.body.readingId, event.body.slot] as const] : [],
+    ),
+  );
   const rows = entries.readings.map((reading) => ({
     job_number: number,
     seat: reading.seatId ? (seats.get(reading.seatId) ?? '') : '',
@@ -122,6 +194,21 @@ export function writeReadingsCsv({ entries, people, instruments, castings, numbe
     struck: struck.has(reading.id) ? 'yes' : 'no',
     reading_id: reading.id,
   }));
-  return Papa.unparse(rows, { newline: '\r\n', columns: ['job_number', 'seat', 'slot', 'value', 'unit', 'typed', 'metal_c', 'person', 'instrument', 'taken_at', 'struck', 'reading_id'] });
+  return Papa.unparse(rows, {
+    newline: '\r\n',
+    columns: [
+      'job_number',
+      'seat',
+      'slot',
+      'value',
+      'unit',
+      'typed',
+      'metal_c',
+      'person',
+      'instrument',
+      'taken_at',
+      'struck',
+      'reading_id',
+    ],
+  });
 }
-

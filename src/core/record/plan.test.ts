@@ -7,48 +7,133 @@ import { keyFrom } from './vocabulary';
 import { parseJobFile } from './jobFile';
 
 const [file] = buildDemo(Date.parse('2026-11-01T10:00:00Z'));
-const issuesOf = (text: string) => { const parsed = parseJobFile(text); return parsed.ok ? [] : parsed.issues.map(({ code, field }) => `${code} ${field}`); };
-const changed = (change: (copy: NonNullable<typeof file>) => void) => { const copy = structuredClone(file!); change(copy); return JSON.stringify(copy); };
+const issuesOf = (text: string) => {
+  const parsed = parseJobFile(text);
+  return parsed.ok ? [] : parsed.issues.map(({ code, field }) => `${code} ${field}`);
+};
+const changed = (change: (copy: NonNullable<typeof file>) => void) => {
+  const copy = structuredClone(file!);
+  change(copy);
+  return JSON.stringify(copy);
+};
 
 describe('keys of a plan', () => {
-  it('whatever somebody calls a thing, its key is one', () => fc.assert(fc.property(fc.string(), (name) => { expect(keySchema.safeParse(keyFrom(name)).success).toBe(true); }), { seed: 3 }));
-  it.each([['O-ring under the pinion bearing', 'o_ring_under_the_pinion_bearing'], ['  Axle, left  ', 'axle_left'], ['ÄÖ', 'x'], ['', 'x']])('%s → %s', (name, key) => expect(keyFrom(name)).toBe(key));
+  it('whatever somebody calls a thing, its key is one', () =>
+    fc.assert(
+      fc.property(fc.string(), (name) => {
+        expect(keySchema.safeParse(keyFrom(name)).success).toBe(true);
+      }),
+      { seed: 3 },
+    ));
+  it.each([
+    ['O-ring under the pinion bearing', 'o_ring_under_the_pinion_bearing'],
+    ['  Axle, left  ', 'axle_left'],
+    ['ÄÖ', 'x'],
+    ['', 'x'],
+  ])('%s → %s', (name, key) => expect(keyFrom(name)).toBe(key));
   it('is at most sixty characters', () => expect(keyFrom('a'.repeat(200))).toHaveLength(60));
 });
 
 describe('a plan', () => {
   it('may be empty', () => expect(planSchema.safeParse(EMPTY_PLAN).success).toBe(true));
   it.each([
-    ['a part counted zero times', { parts: [{ key: 'a', name: 'A', what: 'bearing', seatId: null, count: 0, isSpent: false, reach: 'outside' }] }], ['an unknown reach', { parts: [{ key: 'a', name: 'A', what: 'bearing', seatId: null, count: 1, isSpent: false, reach: 'moon' }] }],
-    ['a key with a space', { stacks: [{ key: 'a b', name: 'A', shaft: '' }] }], ['a nameless step of access', { access: [{ key: 'a', name: ' ' }] }], ['an order between things that are no seats', { order: [{ first: 'a', then: 'b', why: 'inner_first' }] }],
-    ['a check that nobody knows', { checks: ['taste'] }], ['a version below one', { version: 0 }], ['a field too many', { colour: 'red' }],
-  ])('with %s is refused', (_, change) => expect(planSchema.safeParse({ ...EMPTY_PLAN, ...change }).success).toBe(false));
+    [
+      'a part counted zero times',
+      {
+        parts: [
+          { key: 'a', name: 'A', what: 'bearing', seatId: null, count: 0, isSpent: false, reach: 'outside' },
+        ],
+      },
+    ],
+    [
+      'an unknown reach',
+      {
+        parts: [
+          { key: 'a', name: 'A', what: 'bearing', seatId: null, count: 1, isSpent: false, reach: 'moon' },
+        ],
+      },
+    ],
+    ['a key with a space', { stacks: [{ key: 'a b', name: 'A', shaft: '' }] }],
+    ['a nameless step of access', { access: [{ key: 'a', name: ' ' }] }],
+    ['an order between things that are no seats', { order: [{ first: 'a', then: 'b', why: 'inner_first' }] }],
+    ['a check that nobody knows', { checks: ['taste'] }],
+    ['a version below one', { version: 0 }],
+    ['a field too many', { colour: 'red' }],
+  ])('with %s is refused', (_, change) =>
+    expect(planSchema.safeParse({ ...EMPTY_PLAN, ...change }).success).toBe(false),
+  );
 });
 
 describe('a job file’s plan and photographs', () => {
   it('an order or a part that points to no seat is named with its place', () => {
-    expect(issuesOf(changed((copy) => { copy.job.plan.order = [{ first: idOf('nowhere'), then: copy.job.castings[0]!.seats[0]!.id, why: 'inner_first' }]; }))).toContain('points_nowhere job.plan.order');
-    expect(issuesOf(changed((copy) => { copy.job.plan.parts[0]!.seatId = idOf('nowhere'); }))).toContain('points_nowhere job.plan.parts.0.seatId');
+    expect(
+      issuesOf(
+        changed((copy) => {
+          copy.job.plan.order = [
+            { first: idOf('nowhere'), then: copy.job.castings[0]!.seats[0]!.id, why: 'inner_first' },
+          ];
+        }),
+      ),
+    ).toContain('points_nowhere job.plan.order');
+    expect(
+      issuesOf(
+        changed((copy) => {
+          copy.job.plan.parts[0]!.seatId = idOf('nowhere');
+        }),
+      ),
+    ).toContain('points_nowhere job.plan.parts.0.seatId');
   });
   it('a photograph of a seat that is not there, by nobody, or that is no base64', () => {
-    expect(issuesOf(changed((copy) => { copy.photographs[0]!.seatId = idOf('nowhere'); }))).toContain('points_nowhere photographs.0.seatId');
-    expect(issuesOf(changed((copy) => { copy.photographs[0]!.personId = idOf('nobody'); }))).toContain('points_nowhere photographs.0.personId');
-    expect(issuesOf(changed((copy) => { copy.photographs[0]!.jpegBase64 = 'not base64!'; }))).toContain('bad_value photographs.0.jpegBase64');
+    expect(
+      issuesOf(
+        changed((copy) => {
+          copy.photographs[0]!.seatId = idOf('nowhere');
+        }),
+      ),
+    ).toContain('points_nowhere photographs.0.seatId');
+    expect(
+      issuesOf(
+        changed((copy) => {
+          copy.photographs[0]!.personId = idOf('nobody');
+        }),
+      ),
+    ).toContain('points_nowhere photographs.0.personId');
+    expect(
+      issuesOf(
+        changed((copy) => {
+          copy.photographs[0]!.jpegBase64 = 'not base64!';
+        }),
+      ),
+    ).toContain('bad_value photographs.0.jpegBase64');
   });
   it('of the version before is lifted: without a plan and without photographs', () => {
     const { photographs: _photographs, ...rest } = structuredClone(file!);
     const { plan: _plan, ...job } = rest.job;
     const parsed = parseJobFile(JSON.stringify({ ...rest, version: 1, job }));
-    expect(parsed.ok && [parsed.value.version, parsed.value.job.plan, parsed.value.photographs]).toEqual([2, EMPTY_PLAN, []]);
+    expect(parsed.ok && [parsed.value.version, parsed.value.job.plan, parsed.value.photographs]).toEqual([
+      2,
+      EMPTY_PLAN,
+      [],
+    ]);
   });
-  it('a first version that is broken is still refused with its place', () => expect(issuesOf(JSON.stringify({ ...structuredClone(file!), version: 1, photographs: undefined, job: 7 }))[0]).toMatch(/bad_value job/));
+  it('a first version that is broken is still refused with its place', () =>
+    expect(
+      issuesOf(JSON.stringify({ ...structuredClone(file!), version: 1, photographs: undefined, job: 7 }))[0],
+    ).toMatch(/bad_value job/));
 });
 
 describe('a seat', () => {
   const { spec } = file!.job.castings[0]!.seats[0]!;
   it.each([
-    ['a bush of bronze', { part: { ...spec.part, type: 'bush', material: 'tin_bronze' } }, true], ['a seal', { part: { ...spec.part, type: 'seal' } }, true], ['a bore that goes through', { housing: { ...spec.housing, isThrough: true } }, true],
-    ['a face that may not carry', { housing: { ...spec.housing, faceCarries: false } }, true], ['a shaft', { journal: { name: 'crank', nominalMm: 30 } }, true], ['a shaft without a name', { journal: { name: '', nominalMm: 30 } }, false],
-    ['a metal that no part is of', { part: { ...spec.part, material: 'cheese' } }, false], ['a kind of part that nobody knows', { part: { ...spec.part, type: 'magic' } }, false],
-  ])('with %s', (_, change, isGood) => expect(seatSpecSchema.safeParse({ ...spec, ...change }).success).toBe(isGood));
+    ['a bush of bronze', { part: { ...spec.part, type: 'bush', material: 'tin_bronze' } }, true],
+    ['a seal', { part: { ...spec.part, type: 'seal' } }, true],
+    ['a bore that goes through', { housing: { ...spec.housing, isThrough: true } }, true],
+    ['a face that may not carry', { housing: { ...spec.housing, faceCarries: false } }, true],
+    ['a shaft', { journal: { name: 'crank', nominalMm: 30 } }, true],
+    ['a shaft without a name', { journal: { name: '', nominalMm: 30 } }, false],
+    ['a metal that no part is of', { part: { ...spec.part, material: 'cheese' } }, false],
+    ['a kind of part that nobody knows', { part: { ...spec.part, type: 'magic' } }, false],
+  ])('with %s', (_, change, isGood) =>
+    expect(seatSpecSchema.safeParse({ ...spec, ...change }).success).toBe(isGood),
+  );
 });

@@ -3,7 +3,17 @@
  */
 
 /** Steps of the walk through a job, in their order. */
-export const STEPS = ['look', 'strip', 'stacks', 'parts', 'measure', 'way_in', 'heat_run', 'square', 'record'] as const;
+export const STEPS = [
+  'look',
+  'strip',
+  'stacks',
+  'parts',
+  'measure',
+  'way_in',
+  'heat_run',
+  'square',
+  'record',
+] as const;
 export type Step = (typeof STEPS)[number];
 
 /** How much the walk through a job asks for and says. */
@@ -18,17 +28,46 @@ export type HeatSource = (typeof HEAT_SOURCES)[number];
 export const CHECKS = ['rock', 'noise', 'rough', 'rust', 'oil', 'seal_weeping', 'free_turn'] as const;
 export type Check = (typeof CHECKS)[number];
 
-export const PART_SORTS = ['bearing', 'seal', 'o_ring', 'gasket', 'retaining_ring', 'bush', 'sleeve', 'shim_set', 'fastener', 'other'] as const;
+export const PART_SORTS = [
+  'bearing',
+  'seal',
+  'o_ring',
+  'gasket',
+  'retaining_ring',
+  'bush',
+  'sleeve',
+  'shim_set',
+  'fastener',
+  'other',
+] as const;
 export type PartSort = (typeof PART_SORTS)[number];
 
 /** Why one seat must be filled before another. */
-export const ORDER_REASONS = ['inner_first', 'seal_behind', 'no_room_later', 'shaft_between', 'spacer_between'] as const;
+export const ORDER_REASONS = [
+  'inner_first',
+  'seal_behind',
+  'no_room_later',
+  'shaft_between',
+  'spacer_between',
+] as const;
 
 /** A key from a name: small letters, digits, underscores. */
-export const keyFrom = (text: string): string => text.toLowerCase().replace(/[^a-z0-9]+/g, '_').replace(/^_+|_+$/g, '').slice(0, 60) || 'x';
+export const keyFrom = (text: string): string =>
+  text
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '_')
+    .replace(/^_+|_+$/g, '')
+    .slice(0, 60) || 'x';
 
 /** Metals that a casting can be of. */
-export const CASTING_METALS = ['alsi9cu3', 'alsi7mg_t6', 'al6061_t6', 'az91', 'mild_steel', 'grey_iron'] as const;
+export const CASTING_METALS = [
+  'alsi9cu3',
+  'alsi7mg_t6',
+  'al6061_t6',
+  'az91',
+  'mild_steel',
+  'grey_iron',
+] as const;
 
 /** A key from a name that none of those taken is. */
 export function freeKey(text: string, taken: ReadonlySet<string>): string {

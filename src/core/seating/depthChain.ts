@@ -8,17 +8,35 @@ import type { Measured } from '@/core/quantity/measured';
  */
 export type DepthLink = { name: string; sign: 1 | -1; spread: Spread };
 
-export type DepthOfChain = { depthMm: Measured; largestDoubt: { name: string; shareOfVariance: number } | null };
+export type DepthOfChain = {
+  depthMm: Measured;
+  largestDoubt: { name: string; shareOfVariance: number } | null;
+};
 
 export function addDepths(links: readonly DepthLink[]): DepthOfChain {
   const depthMm = sumOfSpreads(links);
   const variance = depthMm.u ** 2;
-  const worst = links.reduce<DepthLink | null>((found, link) => (found === null || standardU(link.spread) > standardU(found.spread) ? link : found), null);
-  return { depthMm, largestDoubt: worst && variance > 0 ? { name: worst.name, shareOfVariance: standardU(worst.spread) ** 2 / variance } : null };
+  const worst = links.reduce<DepthLink | null>(
+    (found, link) => (found === null || standardU(link.spread) > standardU(found.spread) ? link : found),
+    null,
+  );
+  return {
+    depthMm,
+    largestDoubt:
+      worst && variance > 0
+        ? { name: worst.name, shareOfVariance: standardU(worst.spread) ** 2 / variance }
+        : null,
+  };
 }
 
 /** Where to scribe the driver so that its line meets the face when the part is at its depth: target + driver length below the line. */
-export const driverMarkMm = ({ targetDepthMm, driverLengthMm }: { targetDepthMm: number; driverLengthMm: number }) => driverLengthMm - targetDepthMm;
+export const driverMarkMm = ({
+  targetDepthMm,
+  driverLengthMm,
+}: {
+  targetDepthMm: number;
+  driverLengthMm: number;
+}) => driverLengthMm - targetDepthMm;
 
 export type DepthVerdict = 'short' | 'there' | 'too_deep' | 'cannot_tell';
 
@@ -26,7 +44,17 @@ export type DepthVerdict = 'short' | 'there' | 'too_deep' | 'cannot_tell';
  * Is it deep enough? Between limits with the reading's doubt (2u).
  * @param overshootHarms false where deeper does no harm (a cup that only makes room for a collar)
  */
-export function judgeDepth({ depthMm, lowMm, highMm, overshootHarms }: { depthMm: Measured; lowMm: number; highMm: number; overshootHarms: boolean }): DepthVerdict {
+export function judgeDepth({
+  depthMm,
+  lowMm,
+  highMm,
+  overshootHarms,
+}: {
+  depthMm: Measured;
+  lowMm: number;
+  highMm: number;
+  overshootHarms: boolean;
+}): DepthVerdict {
   const [low, high] = [depthMm.value - 2 * depthMm.u, depthMm.value + 2 * depthMm.u];
   if (high < lowMm) return 'short';
   if (low > highMm) return overshootHarms ? 'too_deep' : 'there';

@@ -11,7 +11,8 @@ export const depthFromEntry = (entryMm: number, sense: DepthSense) => (sense ===
  * Largest tilt that a perfectly square ring shows through reading noise alone: 2.45·2σ·√(2/n).
  * Source: Rayleigh distribution of the two plane coefficients, 95 % point 2.4477. σ 0.01 and four readings: 0.035.
  */
-export const noiseFloorMm = (sigmaReadingMm: number, readings: number) => 2.4477 * 2 * sigmaReadingMm * Math.sqrt(2 / readings);
+export const noiseFloorMm = (sigmaReadingMm: number, readings: number) =>
+  2.4477 * 2 * sigmaReadingMm * Math.sqrt(2 / readings);
 
 /** Allowed tilt across the ring where no manual says otherwise: ball 2′, taper, roller and needle 1′. From memory. */
 export const tiltLimitMm = ({ diameterMm, kind }: { diameterMm: number; kind: 'ball' | 'roller' }) =>
@@ -35,8 +36,13 @@ export type Squareness = {
 /** A residual beyond this many σ is no noise. Common practice, no source. */
 const MISREAD_SIGMAS = 4;
 
-function findMisreadAlarm(readings: readonly DepthReading[], plane: Plane, settings: { sigmaReadingMm: number; circleMm: number }): Squareness['misread'] {
-  if (plane.residualStdMm === null || plane.residualStdMm <= MISREAD_SIGMAS * settings.sigmaReadingMm) return null;
+function findMisreadAlarm(
+  readings: readonly DepthReading[],
+  plane: Plane,
+  settings: { sigmaReadingMm: number; circleMm: number },
+): Squareness['misread'] {
+  if (plane.residualStdMm === null || plane.residualStdMm <= MISREAD_SIGMAS * settings.sigmaReadingMm)
+    return null;
   const culprit = findMisread(readings, settings);
   return culprit ? { kind: 'this_one', reading: culprit } : { kind: 'one_of_four' };
 }
@@ -47,7 +53,12 @@ function findMisreadAlarm(readings: readonly DepthReading[], plane: Plane, setti
  */
 export function judgeSquareness(
   readings: readonly DepthReading[],
-  { sigmaReadingMm, circleMm, diameterMm, kind }: { sigmaReadingMm: number; circleMm: number; diameterMm: number; kind: 'ball' | 'roller' },
+  {
+    sigmaReadingMm,
+    circleMm,
+    diameterMm,
+    kind,
+  }: { sigmaReadingMm: number; circleMm: number; diameterMm: number; kind: 'ball' | 'roller' },
 ): Result<Squareness> {
   const fitted = fitPlane(readings, { sigmaReadingMm, circleMm });
   if (!fitted.ok) return fitted;
@@ -58,13 +69,24 @@ export function judgeSquareness(
   const floor = noiseFloorMm(sigmaReadingMm, readings.length) * toRing;
   const limit = tiltLimitMm({ diameterMm, kind });
   const misread = findMisreadAlarm(readings, plane, { sigmaReadingMm, circleMm });
-  const verdict: SquareVerdict = misread ? 'misread'
-    : tilt <= floor ? 'square'
-    : tilt + 2 * u <= limit ? 'within_limit'
-    : tilt - 2 * u > limit ? 'cocked' : 'cannot_tell';
+  const verdict: SquareVerdict = misread
+    ? 'misread'
+    : tilt <= floor
+      ? 'square'
+      : tilt + 2 * u <= limit
+        ? 'within_limit'
+        : tilt - 2 * u > limit
+          ? 'cocked'
+          : 'cannot_tell';
   const isHighSideKnown = verdict === 'cocked' || verdict === 'cannot_tell' || verdict === 'within_limit';
   return succeed({
-    plane, tiltAcrossRingMm: tilt, uTiltAcrossRingMm: u, noiseFloorMm: floor, limitMm: limit, verdict, misread,
+    plane,
+    tiltAcrossRingMm: tilt,
+    uTiltAcrossRingMm: u,
+    noiseFloorMm: floor,
+    limitMm: limit,
+    verdict,
+    misread,
     tapAtDeg: isHighSideKnown && plane.deepestDeg !== null ? (plane.deepestDeg + 180) % 360 : null,
   });
 }

@@ -7,14 +7,44 @@ import { rootSumSquare, type Measured } from '@/core/quantity/measured';
  * bearings. Shortening = F·L/(E·A). Source: Hooke's law; the slack from `bearingAxialPlayMm`. Checked against: 25 kN on a steel
  * spacer 0.042 mm, on an aluminium one 0.125 mm.
  */
-export const clampShorteningMm = ({ clampN, lengthMm, areaMm2, youngsModulusMPa }: { clampN: number; lengthMm: number; areaMm2: number; youngsModulusMPa: number }) => (clampN * lengthMm) / (youngsModulusMPa * areaMm2);
+export const clampShorteningMm = ({
+  clampN,
+  lengthMm,
+  areaMm2,
+  youngsModulusMPa,
+}: {
+  clampN: number;
+  lengthMm: number;
+  areaMm2: number;
+  youngsModulusMPa: number;
+}) => (clampN * lengthMm) / (youngsModulusMPa * areaMm2);
 
-export type HubSpacerBudget = { slackMm: number; shorteningMm: number; heatingMm: number; /** What may be missing in the spacer's length. Negative: the races are preloaded even with the exact spacer. */ allowedShortfallMm: number };
+export type HubSpacerBudget = {
+  slackMm: number;
+  shorteningMm: number;
+  heatingMm: number;
+  /** What may be missing in the spacer's length. Negative: the races are preloaded even with the exact spacer. */ allowedShortfallMm: number;
+};
 
-export function hubSpacerBudget(
-  { axialSlackEachMm, clampN, lengthMm, areaMm2, youngsModulusMPa, spacerAlphaPerK, hubAlphaPerK, warmingK }:
-  { axialSlackEachMm: number; clampN: number; lengthMm: number; areaMm2: number; youngsModulusMPa: number; spacerAlphaPerK: number; hubAlphaPerK: number; warmingK: number },
-): HubSpacerBudget {
+export function hubSpacerBudget({
+  axialSlackEachMm,
+  clampN,
+  lengthMm,
+  areaMm2,
+  youngsModulusMPa,
+  spacerAlphaPerK,
+  hubAlphaPerK,
+  warmingK,
+}: {
+  axialSlackEachMm: number;
+  clampN: number;
+  lengthMm: number;
+  areaMm2: number;
+  youngsModulusMPa: number;
+  spacerAlphaPerK: number;
+  hubAlphaPerK: number;
+  warmingK: number;
+}): HubSpacerBudget {
   const slackMm = 2 * axialSlackEachMm;
   const shorteningMm = clampShorteningMm({ clampN, lengthMm, areaMm2, youngsModulusMPa });
   // A hub that grows more than its spacer takes the outer races apart and uses up slack.
@@ -26,20 +56,48 @@ export function hubSpacerBudget(
  * Steering preload as the pull that keeps the head turning: torque = pull × lever, less the cables' own drag.
  * Source: statics; settle the races and read again (common practice, no source).
  */
-export const turningTorqueNm = ({ pullN, leverMm, cableDragN }: { pullN: Measured; leverMm: number; cableDragN: number }): Measured => ({
-  value: ((pullN.value - cableDragN) * leverMm) / 1000, u: (pullN.u * leverMm) / 1000,
+export const turningTorqueNm = ({
+  pullN,
+  leverMm,
+  cableDragN,
+}: {
+  pullN: Measured;
+  leverMm: number;
+  cableDragN: number;
+}): Measured => ({
+  value: ((pullN.value - cableDragN) * leverMm) / 1000,
+  u: (pullN.u * leverMm) / 1000,
 });
 
 /** What unlike metals do to a steering head's preload: (α_head − α_stem)·ΔT·L. 180 mm of aluminium over steel, 20 K: 43 µm (with 23.6 and 11.7e−6/K). */
-export const headGrowthMm = ({ lengthMm, headAlphaPerK, stemAlphaPerK, warmingK }: { lengthMm: number; headAlphaPerK: number; stemAlphaPerK: number; warmingK: number }) => (headAlphaPerK - stemAlphaPerK) * warmingK * lengthMm;
+export const headGrowthMm = ({
+  lengthMm,
+  headAlphaPerK,
+  stemAlphaPerK,
+  warmingK,
+}: {
+  lengthMm: number;
+  headAlphaPerK: number;
+  stemAlphaPerK: number;
+  warmingK: number;
+}) => (headAlphaPerK - stemAlphaPerK) * warmingK * lengthMm;
 
 /** Backlash change of a bevel pair for a shim change Δs: 2·Δs·tan α·sin δ. Source: gear geometry, from memory; about 0.7·Δs at α 20°, δ 70°. */
-export const backlashChangeMm = ({ shimChangeMm, pressureAngleDeg, pitchConeDeg }: { shimChangeMm: number; pressureAngleDeg: number; pitchConeDeg: number }) =>
+export const backlashChangeMm = ({
+  shimChangeMm,
+  pressureAngleDeg,
+  pitchConeDeg,
+}: {
+  shimChangeMm: number;
+  pressureAngleDeg: number;
+  pitchConeDeg: number;
+}) =>
   2 * shimChangeMm * Math.tan((pressureAngleDeg * Math.PI) / 180) * Math.sin((pitchConeDeg * Math.PI) / 180);
 
 export type RunOut = {
   /** Eccentricity of each side, half of its reading. */
-  leftMm: number; rightMm: number;
+  leftMm: number;
+  rightMm: number;
   /** Angle between the two high points, 0–180°. */
   betweenDeg: number;
   kind: 'same_bow' | 'opposed' | 'twisted';
@@ -51,9 +109,26 @@ export type RunOut = {
  * Crank run-out from two dials with the clock positions of their high points: a common bow (both the same way) or webs out of line
  * (opposed). Truing belongs to someone with the jig. Common practice, no source.
  */
-export function describeRunOut({ leftTirMm, rightTirMm, leftHighDeg, rightHighDeg }: { leftTirMm: number; rightTirMm: number; leftHighDeg: number; rightHighDeg: number }): RunOut {
-  const apart = Math.abs((((leftHighDeg - rightHighDeg) % 360) + 540) % 360 - 180);
+export function describeRunOut({
+  leftTirMm,
+  rightTirMm,
+  leftHighDeg,
+  rightHighDeg,
+}: {
+  leftTirMm: number;
+  rightTirMm: number;
+  leftHighDeg: number;
+  rightHighDeg: number;
+}): RunOut {
+  const apart = Math.abs(((((leftHighDeg - rightHighDeg) % 360) + 540) % 360) - 180);
   const kind = apart <= 45 ? 'same_bow' : apart >= 135 ? 'opposed' : 'twisted';
   const rad = (apart * Math.PI) / 180;
-  return { leftMm: leftTirMm / 2, rightMm: rightTirMm / 2, betweenDeg: apart, kind, bothTirMm: Math.sqrt(rootSumSquare(leftTirMm, rightTirMm) ** 2 + 2 * leftTirMm * rightTirMm * Math.cos(rad)) / 2 };
+  return {
+    leftMm: leftTirMm / 2,
+    rightMm: rightTirMm / 2,
+    betweenDeg: apart,
+    kind,
+    bothTirMm:
+      Math.sqrt(rootSumSquare(leftTirMm, rightTirMm) ** 2 + 2 * leftTirMm * rightTirMm * Math.cos(rad)) / 2,
+  };
 }

@@ -10,7 +10,16 @@ import { STACKS } from './stacks';
 import { sumPath, type Answers, type Sum, type SumFace, type Verdict } from './sum';
 
 /** Every sum, in the order of the questions. */
-export const SUMS: readonly Sum[] = [...DROP_IN, ...OVER_TIME, ...PUSHING, ...CLASSES, ...SQUARE_AND_DEEP, ...STACKS, ...CLOSING, ...PARTS];
+export const SUMS: readonly Sum[] = [
+  ...DROP_IN,
+  ...OVER_TIME,
+  ...PUSHING,
+  ...CLASSES,
+  ...SQUARE_AND_DEEP,
+  ...STACKS,
+  ...CLOSING,
+  ...PARTS,
+];
 
 export const findSum = (path: string): Sum | null => SUMS.find((sum) => sumPath(sum) === path) ?? null;
 
@@ -31,6 +40,13 @@ export function solveSum(sum: Sum, inputs: Readonly<Record<string, unknown>>): R
   const solved = sum.solve(inputs as never);
   if (!solved.ok) return solved;
   if (hasNonFinite(solved.value)) return fail({ code: 'no_finite_answer', field: '' });
-  return { ok: true, warnings: solved.warnings, value: { answers: solved.value, filled: sum.fill(inputs as never, solved.value), verdict: sum.judge?.(inputs as never, solved.value) ?? null } };
+  return {
+    ok: true,
+    warnings: solved.warnings,
+    value: {
+      answers: solved.value,
+      filled: sum.fill(inputs as never, solved.value),
+      verdict: sum.judge?.(inputs as never, solved.value) ?? null,
+    },
+  };
 }
-

@@ -4,155 +4,456 @@ import { bossPressure } from '@/core/fit/bossPressure';
 import { solvePressFit } from '@/core/fit/pressFit';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { driverFor, pusherFor, type DrivenPart } from '@/core/force/driver';
-import { ramForceN, rodFromForce, rodFromTorque, turnsForTravel, type RodInput } from '@/core/force/threadedRod';
+import {
+  ramForceN,
+  rodFromForce,
+  rodFromTorque,
+  turnsForTravel,
+  type RodInput,
+} from '@/core/force/threadedRod';
 import { fail, succeed, type Failed } from '@/core/quantity/result';
 import { choice, DIAMETER, FIT, maybeNum, metal, num } from './fields';
 import { defineSum, type Sum } from './sum';
 import { digits } from './words';
 
 /** Names of the core's inputs as the API says them, so that an issue lands beside its field. */
-const rename = (names: Record<string, string>) => (failed: Failed): Failed => fail(...failed.issues.map((issue) => ({ ...issue, field: names[issue.field] ?? issue.field })));
+const rename =
+  (names: Record<string, string>) =>
+  (failed: Failed): Failed =>
+    fail(...failed.issues.map((issue) => ({ ...issue, field: names[issue.field] ?? issue.field })));
 
 const lame = defineSum({
-  topic: 'lame', mode: null, asks: 'push', picture: 'boss',
-  title: 'How hard does it push, and what does it do to the boss?', lead: 'Pressure, push force and stresses of a race pressed into a plain ring.', keywords: 'pressure force press lame stress tresca push',
+  topic: 'lame',
+  mode: null,
+  asks: 'push',
+  picture: 'boss',
+  title: 'How hard does it push, and what does it do to the boss?',
+  lead: 'Pressure, push force and stresses of a race pressed into a plain ring.',
+  keywords: 'pressure force press lame stress tresca push',
   fields: [
-    num('interference_diametral_mm', 'Nip', 'fit_mm', 0.03, FIT), num('interface_diameter_mm', 'Seat diameter', 'size_mm', 62, DIAMETER), num('ring_bore_diameter_mm', 'Race: track diameter', 'size_mm', 54, [0, 2000], '(d + 3·D)/4 for a ball bearing’s outer race; 0 for solid'), num('housing_outer_diameter_mm', 'Boss outside', 'size_mm', 78, DIAMETER),
-    metal('ring_E_MPa', 'Race', 'youngsModulusMPa', 'bearing_steel'), metal('ring_nu', 'Race', 'poisson', 'bearing_steel'), metal('housing_E_MPa', 'Casting', 'youngsModulusMPa', 'alsi9cu3'), metal('housing_nu', 'Casting', 'poisson', 'alsi9cu3'),
-    num('length_mm', 'Length that presses', 'size_mm', 14, [0.1, 2000], 'width less both chamfers'), num('friction', 'Friction', 'ratio', 0.12, [0, 1], 'oiled 0.05–0.12; dry on aluminium 0.07–0.20'),
+    num('interference_diametral_mm', 'Nip', 'fit_mm', 0.03, FIT),
+    num('interface_diameter_mm', 'Seat diameter', 'size_mm', 62, DIAMETER),
+    num(
+      'ring_bore_diameter_mm',
+      'Race: track diameter',
+      'size_mm',
+      54,
+      [0, 2000],
+      '(d + 3·D)/4 for a ball bearing’s outer race; 0 for solid',
+    ),
+    num('housing_outer_diameter_mm', 'Boss outside', 'size_mm', 78, DIAMETER),
+    metal('ring_E_MPa', 'Race', 'youngsModulusMPa', 'bearing_steel'),
+    metal('ring_nu', 'Race', 'poisson', 'bearing_steel'),
+    metal('housing_E_MPa', 'Casting', 'youngsModulusMPa', 'alsi9cu3'),
+    metal('housing_nu', 'Casting', 'poisson', 'alsi9cu3'),
+    num('length_mm', 'Length that presses', 'size_mm', 14, [0.1, 2000], 'width less both chamfers'),
+    num('friction', 'Friction', 'ratio', 0.12, [0, 1], 'oiled 0.05–0.12; dry on aluminium 0.07–0.20'),
   ],
   answers: [
-    { name: 'axial_push_force_kN', label: 'Push force', quantity: 'kilonewton' }, { name: 'pressure_MPa', label: 'Pressure between them', quantity: 'megapascal' }, { name: 'housing_tresca_at_bore_MPa', label: 'Boss: stress at the bore (Tresca)', quantity: 'megapascal' }, { name: 'housing_hoop_max_MPa', label: 'Boss: hoop stress', quantity: 'megapascal' },
-    { name: 'ring_bore_contraction_mm', label: 'Race’s track closes by', quantity: 'fit_mm' }, { name: 'housing_od_growth_mm', label: 'Boss’s outside grows by', quantity: 'fit_mm' }, { name: 'endless_wall_push_force_kN', label: 'In an endless wall it would be', quantity: 'kilonewton' },
+    { name: 'axial_push_force_kN', label: 'Push force', quantity: 'kilonewton' },
+    { name: 'pressure_MPa', label: 'Pressure between them', quantity: 'megapascal' },
+    {
+      name: 'housing_tresca_at_bore_MPa',
+      label: 'Boss: stress at the bore (Tresca)',
+      quantity: 'megapascal',
+    },
+    { name: 'housing_hoop_max_MPa', label: 'Boss: hoop stress', quantity: 'megapascal' },
+    { name: 'ring_bore_contraction_mm', label: 'Race’s track closes by', quantity: 'fit_mm' },
+    { name: 'housing_od_growth_mm', label: 'Boss’s outside grows by', quantity: 'fit_mm' },
+    { name: 'endless_wall_push_force_kN', label: 'In an endless wall it would be', quantity: 'kilonewton' },
   ],
   headline: 'axial_push_force_kN',
-  formula: 'p = δ / { d·[ (1/E_o)·((d_o² + d²)/(d_o² − d²) + ν_o) + (1/E_i)·((d² + d_i²)/(d² − d_i²) − ν_i) ] };  F = µ·p·π·d·L', source: 'Lamé, plane stress; Timoshenko, Strength of Materials II; Shigley ch. 3 (from memory)', valid: 'elastic, rings of one length; a boss with a web is up to 1.9 times stiffer', largestDoubt: 'friction (× 2), then the boss’s stiffness',
-  caution: 'Press: shield, support square, stand aside. Heavy force means cocked, wrong part or wrong race: stop.',
+  formula:
+    'p = δ / { d·[ (1/E_o)·((d_o² + d²)/(d_o² − d²) + ν_o) + (1/E_i)·((d² + d_i²)/(d² − d_i²) − ν_i) ] };  F = µ·p·π·d·L',
+  source: 'Lamé, plane stress; Timoshenko, Strength of Materials II; Shigley ch. 3 (from memory)',
+  valid: 'elastic, rings of one length; a boss with a web is up to 1.9 times stiffer',
+  largestDoubt: 'friction (× 2), then the boss’s stiffness',
+  caution:
+    'Press: shield, support square, stand aside. Heavy force means cocked, wrong part or wrong race: stop.',
   solve: (i) => {
-    const input = { interferenceMm: i.interference_diametral_mm, diameterMm: i.interface_diameter_mm, ringBoreMm: i.ring_bore_diameter_mm, housingOutsideMm: i.housing_outer_diameter_mm, ring: { youngsModulusMPa: i.ring_E_MPa, poisson: i.ring_nu }, housing: { youngsModulusMPa: i.housing_E_MPa, poisson: i.housing_nu } };
+    const input = {
+      interferenceMm: i.interference_diametral_mm,
+      diameterMm: i.interface_diameter_mm,
+      ringBoreMm: i.ring_bore_diameter_mm,
+      housingOutsideMm: i.housing_outer_diameter_mm,
+      ring: { youngsModulusMPa: i.ring_E_MPa, poisson: i.ring_nu },
+      housing: { youngsModulusMPa: i.housing_E_MPa, poisson: i.housing_nu },
+    };
     const fit = solvePressFit(input);
     const wall = solvePressFit({ ...input, housingOutsideMm: Infinity });
-    if (!fit.ok) return rename({ ringBoreMm: 'ring_bore_diameter_mm', housingOutsideMm: 'housing_outer_diameter_mm', diameterMm: 'interface_diameter_mm' })(fit);
+    if (!fit.ok)
+      return rename({
+        ringBoreMm: 'ring_bore_diameter_mm',
+        housingOutsideMm: 'housing_outer_diameter_mm',
+        diameterMm: 'interface_diameter_mm',
+      })(fit);
     if (!wall.ok) return wall;
     const area = Math.PI * i.interface_diameter_mm * i.length_mm;
     const v = fit.value;
     return succeed({
-      pressure_MPa: v.pressureMPa, housing_hoop_max_MPa: v.housingHoopMPa, housing_tresca_at_bore_MPa: v.housingTrescaMPa, housing_vonmises_at_bore_MPa: v.housingVonMisesMPa, ring_hoop_inner_MPa: v.ringHoopInsideMPa, ring_hoop_interface_MPa: v.ringHoopOutsideMPa,
-      axial_push_force_kN: (i.friction * v.pressureMPa * area) / 1000, endless_wall_push_force_kN: (i.friction * wall.value.pressureMPa * area) / 1000, ring_bore_contraction_mm: v.ringBoreContractionMm, housing_bore_growth_mm: v.housingBoreGrowthMm, ring_od_contraction_mm: v.ringOutsideContractionMm, housing_od_growth_mm: v.housingOutsideGrowthMm,
+      pressure_MPa: v.pressureMPa,
+      housing_hoop_max_MPa: v.housingHoopMPa,
+      housing_tresca_at_bore_MPa: v.housingTrescaMPa,
+      housing_vonmises_at_bore_MPa: v.housingVonMisesMPa,
+      ring_hoop_inner_MPa: v.ringHoopInsideMPa,
+      ring_hoop_interface_MPa: v.ringHoopOutsideMPa,
+      axial_push_force_kN: (i.friction * v.pressureMPa * area) / 1000,
+      endless_wall_push_force_kN: (i.friction * wall.value.pressureMPa * area) / 1000,
+      ring_bore_contraction_mm: v.ringBoreContractionMm,
+      housing_bore_growth_mm: v.housingBoreGrowthMm,
+      ring_od_contraction_mm: v.ringOutsideContractionMm,
+      housing_od_growth_mm: v.housingOutsideGrowthMm,
     });
   },
-  fill: (i, a) => `p = ${digits(a.pressure_MPa, 2)} MPa;  F = ${digits(i.friction, 2)}·${digits(a.pressure_MPa, 2)}·π·${digits(i.interface_diameter_mm, 2)}·${digits(i.length_mm, 1)} = ${digits(a.axial_push_force_kN, 2)} kN`,
-  judge: (_, { axial_push_force_kN: f, housing_tresca_at_bore_MPa: s }) => (f === 0 ? { words: 'goes in by hand', severity: 'none' } : s > 84 ? { words: 'beyond 0.6 of the yield of a plain casting', severity: 'fault' } : f > 10 ? { words: 'a press, not a hammer', severity: 'caution' } : { words: 'a vice or a rod does it', severity: 'none' }),
+  fill: (i, a) =>
+    `p = ${digits(a.pressure_MPa, 2)} MPa;  F = ${digits(i.friction, 2)}·${digits(a.pressure_MPa, 2)}·π·${digits(i.interface_diameter_mm, 2)}·${digits(i.length_mm, 1)} = ${digits(a.axial_push_force_kN, 2)} kN`,
+  judge: (_, { axial_push_force_kN: f, housing_tresca_at_bore_MPa: s }) =>
+    f === 0
+      ? { words: 'goes in by hand', severity: 'none' }
+      : s > 84
+        ? { words: 'beyond 0.6 of the yield of a plain casting', severity: 'fault' }
+        : f > 10
+          ? { words: 'a press, not a hammer', severity: 'caution' }
+          : { words: 'a vice or a rod does it', severity: 'none' },
 });
 
 const boss = defineSum({
-  topic: 'boss_pressure', mode: null, asks: 'push', picture: 'boss',
-  title: 'How stiff is this boss?', lead: 'With its web and height known: between a plain ring and an endless wall.', keywords: 'boss web stiffness pressure finite elements',
+  topic: 'boss_pressure',
+  mode: null,
+  asks: 'push',
+  picture: 'boss',
+  title: 'How stiff is this boss?',
+  lead: 'With its web and height known: between a plain ring and an endless wall.',
+  keywords: 'boss web stiffness pressure finite elements',
   fields: [
-    num('interference_diametral_mm', 'Nip', 'fit_mm', 0.02, [0, 2]), num('interface_diameter_mm', 'Seat diameter', 'size_mm', 62, DIAMETER), num('ring_bore_diameter_mm', 'Race: track diameter', 'size_mm', 54, [1, 2000]), num('ring_width_mm', 'Race width', 'size_mm', 16, [0.5, 500]),
-    num('boss_outer_diameter_mm', 'Boss outside', 'size_mm', 78, DIAMETER), num('boss_width_mm', 'Boss height', 'size_mm', 20, [0.5, 500]), maybeNum('web_outer_diameter_mm', 'Web reaches to', 'size_mm', 200, DIAMETER, 'no web'), num('web_thickness_mm', 'Web thickness', 'size_mm', 5, [0.2, 500]),
-    metal('housing_E_MPa', 'Casting', 'youngsModulusMPa', 'alsi9cu3'), metal('housing_nu', 'Casting', 'poisson', 'alsi9cu3'),
+    num('interference_diametral_mm', 'Nip', 'fit_mm', 0.02, [0, 2]),
+    num('interface_diameter_mm', 'Seat diameter', 'size_mm', 62, DIAMETER),
+    num('ring_bore_diameter_mm', 'Race: track diameter', 'size_mm', 54, [1, 2000]),
+    num('ring_width_mm', 'Race width', 'size_mm', 16, [0.5, 500]),
+    num('boss_outer_diameter_mm', 'Boss outside', 'size_mm', 78, DIAMETER),
+    num('boss_width_mm', 'Boss height', 'size_mm', 20, [0.5, 500]),
+    maybeNum('web_outer_diameter_mm', 'Web reaches to', 'size_mm', 200, DIAMETER, 'no web'),
+    num('web_thickness_mm', 'Web thickness', 'size_mm', 5, [0.2, 500]),
+    metal('housing_E_MPa', 'Casting', 'youngsModulusMPa', 'alsi9cu3'),
+    metal('housing_nu', 'Casting', 'poisson', 'alsi9cu3'),
   ],
-  answers: [{ name: 'pressure_MPa', label: 'Pressure', quantity: 'megapascal' }, { name: 'times_plain', label: 'Times a plain ring', quantity: 'ratio' }, { name: 'plain_MPa', label: 'Plain ring', quantity: 'megapascal' }, { name: 'endless_MPa', label: 'Endless wall', quantity: 'megapascal' }],
-  headline: 'pressure_MPa', formula: 'ring + annular plate in plane stress: δ/p = growth of the stepped disc + contraction of the race', source: 'Timoshenko & Goodier (from memory); within 5 % of finite elements for a 62 × 16 race in a 78 mm boss', valid: 'web in the middle of the boss', largestDoubt: 'how far the web reaches',
+  answers: [
+    { name: 'pressure_MPa', label: 'Pressure', quantity: 'megapascal' },
+    { name: 'times_plain', label: 'Times a plain ring', quantity: 'ratio' },
+    { name: 'plain_MPa', label: 'Plain ring', quantity: 'megapascal' },
+    { name: 'endless_MPa', label: 'Endless wall', quantity: 'megapascal' },
+  ],
+  headline: 'pressure_MPa',
+  formula: 'ring + annular plate in plane stress: δ/p = growth of the stepped disc + contraction of the race',
+  source:
+    'Timoshenko & Goodier (from memory); within 5 % of finite elements for a 62 × 16 race in a 78 mm boss',
+  valid: 'web in the middle of the boss',
+  largestDoubt: 'how far the web reaches',
   solve: (i) => {
-    const found = bossPressure({ interferenceMm: i.interference_diametral_mm, diameterMm: i.interface_diameter_mm, ringBoreMm: i.ring_bore_diameter_mm, ringWidthMm: i.ring_width_mm, ring: MATERIALS.bearing_steel, housing: { youngsModulusMPa: i.housing_E_MPa, poisson: i.housing_nu }, bossOutsideMm: i.boss_outer_diameter_mm, bossWidthMm: i.boss_width_mm, web: i.web_outer_diameter_mm === null ? null : { outsideMm: i.web_outer_diameter_mm, thicknessMm: i.web_thickness_mm } });
-    return found.ok ? succeed({ pressure_MPa: found.value.pressureMPa, times_plain: found.value.timesPlain, plain_MPa: found.value.plainMPa, endless_MPa: found.value.endlessMPa })
-      : rename({ bossWidthMm: 'boss_width_mm', webOutsideMm: 'web_outer_diameter_mm', ringBoreMm: 'ring_bore_diameter_mm', housingOutsideMm: 'boss_outer_diameter_mm', webThicknessMm: 'web_thickness_mm' })(found);
+    const found = bossPressure({
+      interferenceMm: i.interference_diametral_mm,
+      diameterMm: i.interface_diameter_mm,
+      ringBoreMm: i.ring_bore_diameter_mm,
+      ringWidthMm: i.ring_width_mm,
+      ring: MATERIALS.bearing_steel,
+      housing: { youngsModulusMPa: i.housing_E_MPa, poisson: i.housing_nu },
+      bossOutsideMm: i.boss_outer_diameter_mm,
+      bossWidthMm: i.boss_width_mm,
+      web:
+        i.web_outer_diameter_mm === null
+          ? null
+          : { outsideMm: i.web_outer_diameter_mm, thicknessMm: i.web_thickness_mm },
+    });
+    return found.ok
+      ? succeed({
+          pressure_MPa: found.value.pressureMPa,
+          times_plain: found.value.timesPlain,
+          plain_MPa: found.value.plainMPa,
+          endless_MPa: found.value.endlessMPa,
+        })
+      : rename({
+          bossWidthMm: 'boss_width_mm',
+          webOutsideMm: 'web_outer_diameter_mm',
+          ringBoreMm: 'ring_bore_diameter_mm',
+          housingOutsideMm: 'boss_outer_diameter_mm',
+          webThicknessMm: 'web_thickness_mm',
+        })(found);
   },
-  fill: (_, a) => `plain ${digits(a.plain_MPa, 2)} · ${digits(a.times_plain, 2)} = ${digits(a.pressure_MPa, 2)} MPa, endless wall ${digits(a.endless_MPa, 2)} MPa`,
+  fill: (_, a) =>
+    `plain ${digits(a.plain_MPa, 2)} · ${digits(a.times_plain, 2)} = ${digits(a.pressure_MPa, 2)} MPa, endless wall ${digits(a.endless_MPa, 2)} MPa`,
 });
 
-const STRENGTHS = STRENGTH_CLASSES.map((value) => [value, value === '4.6' ? '4.6 (unmarked rod)' : value] as const);
+const STRENGTHS = STRENGTH_CLASSES.map(
+  (value) => [value, value === '4.6' ? '4.6 (unmarked rod)' : value] as const,
+);
 const rodFields = [
-  num('thread_d_mm', 'Thread diameter', 'size_mm', 10, [1.6, 64]), num('pitch_mm', 'Pitch', 'size_mm', 1.5, [0.2, 6]),
+  num('thread_d_mm', 'Thread diameter', 'size_mm', 10, [1.6, 64]),
+  num('pitch_mm', 'Pitch', 'size_mm', 1.5, [0.2, 6]),
 ] as const;
 const rodEnd = [
-  num('friction_thread', 'Friction in the thread', 'ratio', 0.12, [0, 1], 'greased 0.10–0.14'), num('friction_nut_face', 'Friction under the nut', 'ratio', 0.12, [0, 1], 'thrust bearing under it: 0.01'), num('nut_face_mean_diameter_mm', 'Mean diameter under the nut', 'size_mm', 13.5, [0, 300]), choice('strength_class', 'Strength of the rod', STRENGTHS, '4.6'),
+  num('friction_thread', 'Friction in the thread', 'ratio', 0.12, [0, 1], 'greased 0.10–0.14'),
+  num('friction_nut_face', 'Friction under the nut', 'ratio', 0.12, [0, 1], 'thrust bearing under it: 0.01'),
+  num('nut_face_mean_diameter_mm', 'Mean diameter under the nut', 'size_mm', 13.5, [0, 300]),
+  choice('strength_class', 'Strength of the rod', STRENGTHS, '4.6'),
 ] as const;
-type RodInputs = { thread_d_mm: number; pitch_mm: number; friction_thread: number; friction_nut_face: number; nut_face_mean_diameter_mm: number; strength_class: RodInput['strength'] };
-const rodOf = (i: RodInputs): RodInput => ({ thread: { diameterMm: i.thread_d_mm, pitchMm: i.pitch_mm }, strength: i.strength_class, frictionThread: i.friction_thread, frictionNutFace: i.friction_nut_face, nutFaceMeanDiameterMm: i.nut_face_mean_diameter_mm });
-const rodNames = rename({ threadDiameterMm: 'thread_d_mm', pitchMm: 'pitch_mm', torqueNm: 'torque_Nm', forceN: 'force_kN' });
+type RodInputs = {
+  thread_d_mm: number;
+  pitch_mm: number;
+  friction_thread: number;
+  friction_nut_face: number;
+  nut_face_mean_diameter_mm: number;
+  strength_class: RodInput['strength'];
+};
+const rodOf = (i: RodInputs): RodInput => ({
+  thread: { diameterMm: i.thread_d_mm, pitchMm: i.pitch_mm },
+  strength: i.strength_class,
+  frictionThread: i.friction_thread,
+  frictionNutFace: i.friction_nut_face,
+  nutFaceMeanDiameterMm: i.nut_face_mean_diameter_mm,
+});
+const rodNames = rename({
+  threadDiameterMm: 'thread_d_mm',
+  pitchMm: 'pitch_mm',
+  torqueNm: 'torque_Nm',
+  forceN: 'force_kN',
+});
 const rodSource = 'VDI 2230 form; ISO 898-1 proof stress (from memory)';
 
 const rodForce = defineSum({
-  topic: 'press_rod', mode: 'force', asks: 'push', picture: 'rod',
-  title: 'What does this rod pull?', lead: 'A threaded rod and nut: pull for a torque, and how near the rod is to stretching.', keywords: 'threaded rod draw in torque nut m10 m12 pull proof',
+  topic: 'press_rod',
+  mode: 'force',
+  asks: 'push',
+  picture: 'rod',
+  title: 'What does this rod pull?',
+  lead: 'A threaded rod and nut: pull for a torque, and how near the rod is to stretching.',
+  keywords: 'threaded rod draw in torque nut m10 m12 pull proof',
   fields: [...rodFields, num('torque_Nm', 'Torque at the nut', 'newton_metre', 20, [0, 5000]), ...rodEnd],
   answers: [
-    { name: 'force_kN', label: 'Pull', quantity: 'kilonewton' }, { name: 'utilisation', label: 'Of its proof load', quantity: 'share' }, { name: 'combined_utilisation', label: 'Pull and twist together', quantity: 'share' }, { name: 'proof_load_kN', label: 'Proof load', quantity: 'kilonewton' }, { name: 'torque_at_proof_Nm', label: 'Torque at proof', quantity: 'newton_metre' },
-    { name: 'over_proof', label: 'Past proof', quantity: 'yes_no' }, { name: 'thread_self_locking', label: 'Holds when let go', quantity: 'yes_no' },
+    { name: 'force_kN', label: 'Pull', quantity: 'kilonewton' },
+    { name: 'utilisation', label: 'Of its proof load', quantity: 'share' },
+    { name: 'combined_utilisation', label: 'Pull and twist together', quantity: 'share' },
+    { name: 'proof_load_kN', label: 'Proof load', quantity: 'kilonewton' },
+    { name: 'torque_at_proof_Nm', label: 'Torque at proof', quantity: 'newton_metre' },
+    { name: 'over_proof', label: 'Past proof', quantity: 'yes_no' },
+    { name: 'thread_self_locking', label: 'Holds when let go', quantity: 'yes_no' },
   ],
-  headline: 'force_kN', formula: 'T = F·( P/2π + µ_t·d₂/(2·cos 30°) + µ_n·D_km/2 )', source: rodSource, valid: 'steel, nut square on its seat', largestDoubt: 'friction (± 30 % of the pull)', caution: 'Even drag, then a definite stop. Three times the torque expected: stop and look.',
+  headline: 'force_kN',
+  formula: 'T = F·( P/2π + µ_t·d₂/(2·cos 30°) + µ_n·D_km/2 )',
+  source: rodSource,
+  valid: 'steel, nut square on its seat',
+  largestDoubt: 'friction (± 30 % of the pull)',
+  caution: 'Even drag, then a definite stop. Three times the torque expected: stop and look.',
   solve: (i) => {
     const rod = rodFromTorque(rodOf(i), i.torque_Nm);
     if (!rod.ok) return rodNames(rod);
     const v = rod.value;
-    return succeed({ force_kN: v.forceN / 1000, pitch_diameter_mm: v.pitchDiameterMm, stress_area_mm2: v.stressAreaMm2, proof_load_kN: v.proofLoadN / 1000, utilisation: v.utilisation, combined_utilisation: v.combinedUtilisation, over_proof: v.isOverProof, torque_at_proof_Nm: v.torqueAtProofNm, thread_self_locking: v.isSelfLocking });
+    return succeed({
+      force_kN: v.forceN / 1000,
+      pitch_diameter_mm: v.pitchDiameterMm,
+      stress_area_mm2: v.stressAreaMm2,
+      proof_load_kN: v.proofLoadN / 1000,
+      utilisation: v.utilisation,
+      combined_utilisation: v.combinedUtilisation,
+      over_proof: v.isOverProof,
+      torque_at_proof_Nm: v.torqueAtProofNm,
+      thread_self_locking: v.isSelfLocking,
+    });
   },
-  fill: (i, a) => `F = ${digits(i.torque_Nm, 1)} N·m / ( ${digits(i.pitch_mm / (2 * Math.PI), 3)} + ${digits((i.friction_thread * a.pitch_diameter_mm) / (2 * Math.cos(Math.PI / 6)), 3)} + ${digits((i.friction_nut_face * i.nut_face_mean_diameter_mm) / 2, 3)} ) mm = ${digits(a.force_kN, 1)} kN`,
-  judge: (_, { over_proof, combined_utilisation: c }) => (over_proof ? { words: 'past proof: the rod stretches', severity: 'fault' } : c > 0.8 ? { words: 'near proof with the twist: thicker rod', severity: 'caution' } : { words: 'the rod stands it', severity: 'none' }),
+  fill: (i, a) =>
+    `F = ${digits(i.torque_Nm, 1)} N·m / ( ${digits(i.pitch_mm / (2 * Math.PI), 3)} + ${digits((i.friction_thread * a.pitch_diameter_mm) / (2 * Math.cos(Math.PI / 6)), 3)} + ${digits((i.friction_nut_face * i.nut_face_mean_diameter_mm) / 2, 3)} ) mm = ${digits(a.force_kN, 1)} kN`,
+  judge: (_, { over_proof, combined_utilisation: c }) =>
+    over_proof
+      ? { words: 'past proof: the rod stretches', severity: 'fault' }
+      : c > 0.8
+        ? { words: 'near proof with the twist: thicker rod', severity: 'caution' }
+        : { words: 'the rod stands it', severity: 'none' },
 });
 
 const rodTorque = defineSum({
-  topic: 'press_rod', mode: 'torque', asks: 'push', picture: 'rod',
-  title: 'What torque should I feel?', lead: 'For the push that the fit asks for; three times that means stop.', keywords: 'threaded rod expected torque stop feel',
+  topic: 'press_rod',
+  mode: 'torque',
+  asks: 'push',
+  picture: 'rod',
+  title: 'What torque should I feel?',
+  lead: 'For the push that the fit asks for; three times that means stop.',
+  keywords: 'threaded rod expected torque stop feel',
   fields: [...rodFields, num('force_kN', 'Push needed', 'kilonewton', 4, [0, 1000]), ...rodEnd],
-  answers: [{ name: 'torque_Nm', label: 'Torque to expect', quantity: 'newton_metre' }, { name: 'stop_at_torque_Nm', label: 'Stop at', quantity: 'newton_metre' }, { name: 'utilisation', label: 'Rod: of its proof load', quantity: 'share' }],
-  headline: 'torque_Nm', formula: 'T = F·( P/2π + µ_t·d₂/(2·cos 30°) + µ_n·D_km/2 )', source: rodSource, valid: 'steel, nut square on its seat', largestDoubt: 'friction',
-  solve: (i) => { const rod = rodFromForce(rodOf(i), i.force_kN * 1000); return rod.ok ? succeed({ torque_Nm: rod.value.torqueNm, stop_at_torque_Nm: rod.value.stopAtTorqueNm, utilisation: rod.value.utilisation, over_proof: rod.value.isOverProof, force_kN: i.force_kN }) : rodNames(rod); },
-  fill: (i, a) => `T = ${digits(i.force_kN, 2)} kN · ${digits(i.force_kN > 0 ? a.torque_Nm / i.force_kN : 0, 3)} mm = ${digits(a.torque_Nm, 1)} N·m`,
-  judge: (_, { over_proof }) => (over_proof ? { words: 'this rod is too thin for it', severity: 'fault' } : { words: 'the rod stands it', severity: 'none' }),
+  answers: [
+    { name: 'torque_Nm', label: 'Torque to expect', quantity: 'newton_metre' },
+    { name: 'stop_at_torque_Nm', label: 'Stop at', quantity: 'newton_metre' },
+    { name: 'utilisation', label: 'Rod: of its proof load', quantity: 'share' },
+  ],
+  headline: 'torque_Nm',
+  formula: 'T = F·( P/2π + µ_t·d₂/(2·cos 30°) + µ_n·D_km/2 )',
+  source: rodSource,
+  valid: 'steel, nut square on its seat',
+  largestDoubt: 'friction',
+  solve: (i) => {
+    const rod = rodFromForce(rodOf(i), i.force_kN * 1000);
+    return rod.ok
+      ? succeed({
+          torque_Nm: rod.value.torqueNm,
+          stop_at_torque_Nm: rod.value.stopAtTorqueNm,
+          utilisation: rod.value.utilisation,
+          over_proof: rod.value.isOverProof,
+          force_kN: i.force_kN,
+        })
+      : rodNames(rod);
+  },
+  fill: (i, a) =>
+    `T = ${digits(i.force_kN, 2)} kN · ${digits(i.force_kN > 0 ? a.torque_Nm / i.force_kN : 0, 3)} mm = ${digits(a.torque_Nm, 1)} N·m`,
+  judge: (_, { over_proof }) =>
+    over_proof
+      ? { words: 'this rod is too thin for it', severity: 'fault' }
+      : { words: 'the rod stands it', severity: 'none' },
 });
 
 const travel = defineSum({
-  topic: 'press_rod', mode: 'travel', asks: 'push', picture: 'rod',
-  title: 'How many turns are left?', lead: 'Millimetres still to go, as turns of the nut.', keywords: 'turns degrees flats travel pitch nut',
-  fields: [num('pitch_mm', 'Pitch', 'size_mm', 1.5, [0.2, 6]), num('travel_mm', 'Still to go', 'size_mm', 0.36, [0, 500])],
-  answers: [{ name: 'degrees', label: 'Degrees', quantity: 'degree' }, { name: 'turns', label: 'Turns', quantity: 'ratio' }, { name: 'flats', label: 'Flats of the nut', quantity: 'ratio' }],
-  headline: 'degrees', formula: 'turns = travel / pitch;  360° and 6 flats a turn', source: 'geometry', valid: 'one nut held, the other turned', largestDoubt: 'slack before it bites',
+  topic: 'press_rod',
+  mode: 'travel',
+  asks: 'push',
+  picture: 'rod',
+  title: 'How many turns are left?',
+  lead: 'Millimetres still to go, as turns of the nut.',
+  keywords: 'turns degrees flats travel pitch nut',
+  fields: [
+    num('pitch_mm', 'Pitch', 'size_mm', 1.5, [0.2, 6]),
+    num('travel_mm', 'Still to go', 'size_mm', 0.36, [0, 500]),
+  ],
+  answers: [
+    { name: 'degrees', label: 'Degrees', quantity: 'degree' },
+    { name: 'turns', label: 'Turns', quantity: 'ratio' },
+    { name: 'flats', label: 'Flats of the nut', quantity: 'ratio' },
+  ],
+  headline: 'degrees',
+  formula: 'turns = travel / pitch;  360° and 6 flats a turn',
+  source: 'geometry',
+  valid: 'one nut held, the other turned',
+  largestDoubt: 'slack before it bites',
   solve: (i) => succeed(turnsForTravel({ travelMm: i.travel_mm, pitchMm: i.pitch_mm })),
-  fill: (i, a) => `${digits(i.travel_mm, 2)} / ${digits(i.pitch_mm, 2)} = ${digits(a.turns, 2)} turns = ${digits(a.degrees, 0)}°`,
+  fill: (i, a) =>
+    `${digits(i.travel_mm, 2)} / ${digits(i.pitch_mm, 2)} = ${digits(a.turns, 2)} turns = ${digits(a.degrees, 0)}°`,
 });
 
 const ram = defineSum({
-  topic: 'ram_force', mode: null, asks: 'push', picture: 'rod',
-  title: 'What does the press push?', lead: 'From its gauge and its ram.', keywords: 'press hydraulic gauge bar ram tonnes',
-  fields: [num('gauge_bar', 'Gauge shows', 'bar', 60, [0, 1000]), num('ram_diameter_mm', 'Ram diameter', 'size_mm', 40, [5, 500])],
-  answers: [{ name: 'force_kN', label: 'Push', quantity: 'kilonewton' }], headline: 'force_kN', formula: 'F = p·π/4·D²  (1 bar = 0.1 N/mm²)', source: 'hydrostatics', valid: 'gauge at the ram; packing friction takes a few per cent', largestDoubt: 'the gauge',
+  topic: 'ram_force',
+  mode: null,
+  asks: 'push',
+  picture: 'rod',
+  title: 'What does the press push?',
+  lead: 'From its gauge and its ram.',
+  keywords: 'press hydraulic gauge bar ram tonnes',
+  fields: [
+    num('gauge_bar', 'Gauge shows', 'bar', 60, [0, 1000]),
+    num('ram_diameter_mm', 'Ram diameter', 'size_mm', 40, [5, 500]),
+  ],
+  answers: [{ name: 'force_kN', label: 'Push', quantity: 'kilonewton' }],
+  headline: 'force_kN',
+  formula: 'F = p·π/4·D²  (1 bar = 0.1 N/mm²)',
+  source: 'hydrostatics',
+  valid: 'gauge at the ram; packing friction takes a few per cent',
+  largestDoubt: 'the gauge',
   caution: 'Press: shield, support square, stand aside; a brittle race can burst.',
-  solve: (i) => succeed({ force_kN: ramForceN({ gaugeBar: i.gauge_bar, ramDiameterMm: i.ram_diameter_mm }) / 1000 }),
-  fill: (i, a) => `F = ${digits(i.gauge_bar * 0.1, 2)} · π/4 · ${digits(i.ram_diameter_mm, 1)}² = ${digits(a.force_kN * 1000, 0)} N`,
+  solve: (i) =>
+    succeed({ force_kN: ramForceN({ gaugeBar: i.gauge_bar, ramDiameterMm: i.ram_diameter_mm }) / 1000 }),
+  fill: (i, a) =>
+    `F = ${digits(i.gauge_bar * 0.1, 2)} · π/4 · ${digits(i.ram_diameter_mm, 1)}² = ${digits(a.force_kN * 1000, 0)} N`,
 });
 
-const TYPE_LABEL: Record<(typeof BEARING_TYPES)[number], string> = { deep_groove: 'ball bearing', cylindrical_roller: 'cylindrical roller', tapered_roller: 'taper roller cup', drawn_cup: 'drawn cup', needle_rings: 'needle with rings', needle_cage: 'needle cage', thrust_ball: 'thrust ball', thrust_needle: 'thrust needle' };
-const TYPES = (['deep_groove', 'cylindrical_roller', 'tapered_roller', 'drawn_cup', 'needle_rings'] as const).map((type) => [type, TYPE_LABEL[type]] as const);
+const TYPE_LABEL: Record<(typeof BEARING_TYPES)[number], string> = {
+  deep_groove: 'ball bearing',
+  cylindrical_roller: 'cylindrical roller',
+  tapered_roller: 'taper roller cup',
+  drawn_cup: 'drawn cup',
+  needle_rings: 'needle with rings',
+  needle_cage: 'needle cage',
+  thrust_ball: 'thrust ball',
+  thrust_needle: 'thrust needle',
+};
+const TYPES = (
+  ['deep_groove', 'cylindrical_roller', 'tapered_roller', 'drawn_cup', 'needle_rings'] as const
+).map((type) => [type, TYPE_LABEL[type]] as const);
 
 const driver = defineSum({
-  topic: 'driver', mode: null, asks: 'push', picture: 'driver',
-  title: 'Which driver, which receiver?', lead: 'Sizes of what may push, what stands behind, and the pusher one would turn for it.', keywords: 'driver socket receiver pusher mandrel tool',
+  topic: 'driver',
+  mode: null,
+  asks: 'push',
+  picture: 'driver',
+  title: 'Which driver, which receiver?',
+  lead: 'Sizes of what may push, what stands behind, and the pusher one would turn for it.',
+  keywords: 'driver socket receiver pusher mandrel tool',
   fields: [
-    num('bore_mm', 'Bearing bore (or under the needles)', 'size_mm', 25, [1, 500]), num('outside_mm', 'Outside', 'size_mm', 62, [2, 800]), num('width_mm', 'Width', 'size_mm', 17, [1, 300]), choice('type', 'Kind', TYPES, 'deep_groove'),
-    num('depth_to_shoulder_mm', 'Depth to the shoulder', 'size_mm', 18, [0, 500]), choice('race', 'Push the', [['outer', 'outer race (into a bore)'], ['inner', 'inner race (onto a shaft)']], 'outer'), num('rod_mm', 'Rod through it', 'size_mm', 10, [3, 60]),
+    num('bore_mm', 'Bearing bore (or under the needles)', 'size_mm', 25, [1, 500]),
+    num('outside_mm', 'Outside', 'size_mm', 62, [2, 800]),
+    num('width_mm', 'Width', 'size_mm', 17, [1, 300]),
+    choice('type', 'Kind', TYPES, 'deep_groove'),
+    num('depth_to_shoulder_mm', 'Depth to the shoulder', 'size_mm', 18, [0, 500]),
+    choice(
+      'race',
+      'Push the',
+      [
+        ['outer', 'outer race (into a bore)'],
+        ['inner', 'inner race (onto a shaft)'],
+      ],
+      'outer',
+    ),
+    num('rod_mm', 'Rod through it', 'size_mm', 10, [3, 60]),
   ],
   answers: [
-    { name: 'outside_max_mm', label: 'Driver outside, at most', quantity: 'size_mm' }, { name: 'outside_min_mm', label: 'at least', quantity: 'size_mm' }, { name: 'receiver_inside_min_mm', label: 'Receiver’s hole, at least', quantity: 'size_mm' }, { name: 'length_min_mm', label: 'Reach, at least', quantity: 'size_mm' },
-    { name: 'hole_min_mm', label: 'Hole in the driver, at least', quantity: 'size_mm', nullWords: 'none needed' }, { name: 'pusher_words', label: 'Pusher to turn', quantity: 'words', nullWords: 'no room for this rod' }, { name: 'jams_until_mm', label: 'Off centre it jams for the first', quantity: 'size_mm' },
+    { name: 'outside_max_mm', label: 'Driver outside, at most', quantity: 'size_mm' },
+    { name: 'outside_min_mm', label: 'at least', quantity: 'size_mm' },
+    { name: 'receiver_inside_min_mm', label: 'Receiver’s hole, at least', quantity: 'size_mm' },
+    { name: 'length_min_mm', label: 'Reach, at least', quantity: 'size_mm' },
+    {
+      name: 'hole_min_mm',
+      label: 'Hole in the driver, at least',
+      quantity: 'size_mm',
+      nullWords: 'none needed',
+    },
+    { name: 'pusher_words', label: 'Pusher to turn', quantity: 'words', nullWords: 'no room for this rod' },
+    { name: 'jams_until_mm', label: 'Off centre it jams for the first', quantity: 'size_mm' },
   ],
-  headline: 'outside_max_mm', formula: 'shoulder of the race < driver < bore;  receiver > outside;  jams until about µ·D', source: 'geometry; clearances are common practice, no source', valid: 'the race’s shoulder as usual for its series', largestDoubt: 'the shoulder: look at the bearing', caution: 'The wrong race puts the force through the balls and dents the tracks.',
+  headline: 'outside_max_mm',
+  formula: 'shoulder of the race < driver < bore;  receiver > outside;  jams until about µ·D',
+  source: 'geometry; clearances are common practice, no source',
+  valid: 'the race’s shoulder as usual for its series',
+  largestDoubt: 'the shoulder: look at the bearing',
+  caution: 'The wrong race puts the force through the balls and dents the tracks.',
   solve: (i) => {
-    const part: DrivenPart = { boreMm: i.bore_mm, outsideMm: i.outside_mm, widthMm: i.width_mm, type: i.type, depthToShoulderMm: i.depth_to_shoulder_mm };
+    const part: DrivenPart = {
+      boreMm: i.bore_mm,
+      outsideMm: i.outside_mm,
+      widthMm: i.width_mm,
+      type: i.type,
+      depthToShoulderMm: i.depth_to_shoulder_mm,
+    };
     const need = driverFor(part, i.race);
     if (!need.ok) return rename({ outsideMm: 'outside_mm', boreMm: 'bore_mm', widthMm: 'width_mm' })(need);
     const pusher = pusherFor(part, i.rod_mm);
     const p = pusher.ok ? pusher.value : null;
     return succeed({
-      outside_min_mm: need.value.outsideMm.min, outside_max_mm: need.value.outsideMm.max, hole_min_mm: need.value.holeMinMm, receiver_inside_min_mm: need.value.receiverInsideMinMm, length_min_mm: need.value.lengthMinMm, jams_until_mm: 0.12 * i.outside_mm,
-      pusher: p && { flange_mm: p.flangeMm, flange_length_mm: p.flangeLengthMm, spigot_mm: p.spigotMm, spigot_length_mm: p.spigotLengthMm, hole_mm: p.holeMm, relief_mm: p.relief?.diameterMm ?? null, relief_depth_mm: p.relief?.depthMm ?? null },
-      pusher_words: p && `⌀ ${digits(p.flangeMm, 1)} × ${digits(p.flangeLengthMm, 1)}, spigot ⌀ ${digits(p.spigotMm, 1)} × ${digits(p.spigotLengthMm, 1)}, hole ⌀ ${digits(p.holeMm, 1)}${p.relief ? `, relieved to ⌀ ${digits(p.relief.diameterMm, 1)}` : ''}`,
+      outside_min_mm: need.value.outsideMm.min,
+      outside_max_mm: need.value.outsideMm.max,
+      hole_min_mm: need.value.holeMinMm,
+      receiver_inside_min_mm: need.value.receiverInsideMinMm,
+      length_min_mm: need.value.lengthMinMm,
+      jams_until_mm: 0.12 * i.outside_mm,
+      pusher: p && {
+        flange_mm: p.flangeMm,
+        flange_length_mm: p.flangeLengthMm,
+        spigot_mm: p.spigotMm,
+        spigot_length_mm: p.spigotLengthMm,
+        hole_mm: p.holeMm,
+        relief_mm: p.relief?.diameterMm ?? null,
+        relief_depth_mm: p.relief?.depthMm ?? null,
+      },
+      pusher_words:
+        p &&
+        `⌀ ${digits(p.flangeMm, 1)} × ${digits(p.flangeLengthMm, 1)}, spigot ⌀ ${digits(p.spigotMm, 1)} × ${digits(p.spigotLengthMm, 1)}, hole ⌀ ${digits(p.holeMm, 1)}${p.relief ? `, relieved to ⌀ ${digits(p.relief.diameterMm, 1)}` : ''}`,
     });
   },
-  fill: (_, a) => `${digits(a.outside_min_mm, 1)} mm ≤ driver ≤ ${digits(a.outside_max_mm, 1)} mm;  receiver ≥ ${digits(a.receiver_inside_min_mm, 1)} mm`,
+  fill: (_, a) =>
+    `${digits(a.outside_min_mm, 1)} mm ≤ driver ≤ ${digits(a.outside_max_mm, 1)} mm;  receiver ≥ ${digits(a.receiver_inside_min_mm, 1)} mm`,
 });
 
 export const PUSHING: readonly Sum[] = [lame, boss, rodForce, rodTorque, travel, ram, driver];

@@ -12,55 +12,115 @@ import type { Field, Sum } from './sum';
  */
 const MATERIAL_CODES = Object.keys(MATERIALS) as [string, ...string[]];
 
-const spreadSchema = (min: number, max: number) => z.union([
-  z.object({ value: z.number().min(min).max(max), u: z.number().min(0).max(max - min), dist: z.literal('normal').default('normal') }),
-  z.object({ value: z.number().min(min).max(max), half: z.number().min(0).max(max - min), dist: z.literal('rect') }),
-]);
+const spreadSchema = (min: number, max: number) =>
+  z.union([
+    z.object({
+      value: z.number().min(min).max(max),
+      u: z
+        .number()
+        .min(0)
+        .max(max - min),
+      dist: z.literal('normal').default('normal'),
+    }),
+    z.object({
+      value: z.number().min(min).max(max),
+      half: z
+        .number()
+        .min(0)
+        .max(max - min),
+      dist: z.literal('rect'),
+    }),
+  ]);
 
 function plainSchema(field: Field): z.ZodType {
   switch (field.kind) {
-    case 'number': return z.number().min(field.min).max(field.max);
-    case 'maybe_number': return z.number().min(field.min).max(field.max).nullable();
-    case 'choice': return z.enum(field.options.map(({ value }) => value) as [string, ...string[]]);
-    case 'flag': return z.boolean();
-    case 'numbers': return z.array(z.number().min(field.min).max(field.max)).min(field.minItems).max(field.maxItems);
-    case 'spread': return spreadSchema(field.min, field.max);
-    case 'counts': return z.record(z.string().regex(/^[1-9]\d{0,4}$/), z.number().int().min(0).max(100)).refine((counts) => Object.keys(counts).length <= 40, 'at most 40 sizes');
-    case 'text': return z.string().max(field.maxLength);
-    case 'texts': return z.array(z.string().max(10)).max(field.maxItems);
-    case 'group': return objectOf(field.fields);
+    case 'number':
+      return z.number().min(field.min).max(field.max);
+    case 'maybe_number':
+      return z.number().min(field.min).max(field.max).nullable();
+    case 'choice':
+      return z.enum(field.options.map(({ value }) => value) as [string, ...string[]]);
+    case 'flag':
+      return z.boolean();
+    case 'numbers':
+      return z.array(z.number().min(field.min).max(field.max)).min(field.minItems).max(field.maxItems);
+    case 'spread':
+      return spreadSchema(field.min, field.max);
+    case 'counts':
+      return z
+        .record(z.string().regex(/^[1-9]\d{0,4}$/), z.number().int().min(0).max(100))
+        .refine((counts) => Object.keys(counts).length <= 40, 'at most 40 sizes');
+    case 'text':
+      return z.string().max(field.maxLength);
+    case 'texts':
+      return z.array(z.string().max(10)).max(field.maxItems);
+    case 'group':
+      return objectOf(field.fields);
   }
 }
 
-const describeField = (field: Field, schema: z.ZodType) => schema.describe([field.label, field.hint].filter(Boolean).join('; '));
+const describeField = (field: Field, schema: z.ZodType) =>
+  schema.describe([field.label, field.hint].filter(Boolean).join('; '));
 
-const objectOf = (fields: readonly Field[]): z.ZodObject => z.object(Object.fromEntries(fields.map((field) => {
-  const schema = describeField(field, plainSchema(field));
-  return [field.name, field.when || field.isOptional ? schema.optional() : schema];
-})));
+const objectOf = (fields: readonly Field[]): z.ZodObject =>
+  z.object(
+    Object.fromEntries(
+      fields.map((field) => {
+        const schema = describeField(field, plainSchema(field));
+        return [field.name, field.when || field.isOptional ? schema.optional() : schema];
+      }),
+    ),
+  );
 
 /** The body with numbers only, as it is solved. */
-export const bodySchema = ({ fields, mode }: Sum): z.ZodObject => (mode === null ? objectOf(fields) : z.object({ mode: z.literal(mode), ...objectOf(fields).shape }));
+export const bodySchema = ({ fields, mode }: Sum): z.ZodObject =>
+  mode === null ? objectOf(fields) : z.object({ mode: z.literal(mode), ...objectOf(fields).shape });
 
 /** The body as it may be sent: a material's name where its numbers could stand. For the description only. */
 export function sentSchema({ fields, mode }: Sum): z.ZodObject {
   const open = (list: readonly Field[]): Record<string, z.ZodType> => {
-    const shape = Object.fromEntries(list.map((field) => {
-      const isProperty = field.kind === 'number' && field.property !== undefined;
-      const plain = field.kind === 'group' ? z.object(open(field.fields)) : plainSchema(field);
-      const schema = describeField(field, isProperty ? z.union([plain, z.enum(MATERIAL_CODES)]) : plain);
-      return [field.name, field.when || field.isOptional || isProperty ? schema.optional() : schema] as [string, z.ZodType];
-    }));
-    const named = [...new Set(list.flatMap((field) => (field.kind === 'number' && field.property ? [materialKeyOf(field.name)] : [])))];
-    return { ...shape, ...Object.fromEntries(named.map((name) => [name, z.enum(MATERIAL_CODES).optional().describe('stands in place of this part’s numbers that are left out')])) };
+    const shape = Object.fromEntries(
+      list.map((field) => {
+        const isProperty = field.kind === 'number' && field.property !== undefined;
+        const plain = field.kind === 'group' ? z.object(open(field.fields)) : plainSchema(field);
+        const schema = describeField(field, isProperty ? z.union([plain, z.enum(MATERIAL_CODES)]) : plain);
+        return [field.name, field.when || field.isOptional || isProperty ? schema.optional() : schema] as [
+          string,
+          z.ZodType,
+        ];
+      }),
+    );
+    const named = [
+      ...new Set(
+        list.flatMap((field) =>
+          field.kind === 'number' && field.property ? [materialKeyOf(field.name)] : [],
+        ),
+      ),
+    ];
+    return {
+      ...shape,
+      ...Object.fromEntries(
+        named.map((name) => [
+          name,
+          z
+            .enum(MATERIAL_CODES)
+            .optional()
+            .describe('stands in place of this part’s numbers that are left out'),
+        ]),
+      ),
+    };
   };
   return z.object({ ...(mode !== null && { mode: z.literal(mode) }), ...open(fields) });
 }
 
-const isAsked = (field: Field, body: Readonly<Record<string, unknown>>) => !field.when || field.when.is.includes(String(body[field.when.field]));
+const isAsked = (field: Field, body: Readonly<Record<string, unknown>>) =>
+  !field.when || field.when.is.includes(String(body[field.when.field]));
 
 /** Usual values for what is not asked for or may be left out; an issue for what is missing. */
-function fillInUsual(fields: readonly Field[], body: Record<string, unknown>): { body: Record<string, unknown>; missing: string[] } {
+function fillInUsual(
+  fields: readonly Field[],
+  body: Record<string, unknown>,
+): { body: Record<string, unknown>; missing: string[] } {
   const missing: string[] = [];
   const filled = { ...body };
   for (const field of fields) {
@@ -79,17 +139,25 @@ const schemaOf = (sum: Sum) => {
 };
 
 /** Checks a body for one sum. Invalid: `bad_value`, `missing`, `unknown_material`, each with its field. */
-export function checkInputs(sum: Sum, body: Readonly<Record<string, unknown>>): Result<Record<string, unknown>> {
+export function checkInputs(
+  sum: Sum,
+  body: Readonly<Record<string, unknown>>,
+): Result<Record<string, unknown>> {
   const { body: numbers, issues } = fillInMaterials(sum.fields, body);
   if (issues.length > 0) return fail(...issues);
   const parsed = schemaOf(sum).safeParse(numbers);
   if (!parsed.success) return fail(...issuesFromZod(parsed.error));
   const { body: inputs, missing } = fillInUsual(sum.fields, parsed.data as Record<string, unknown>);
-  return missing.length > 0 ? fail(...missing.map((field) => ({ code: 'missing', field }))) : { ok: true, value: inputs, warnings: [] };
+  return missing.length > 0
+    ? fail(...missing.map((field) => ({ code: 'missing', field })))
+    : { ok: true, value: inputs, warnings: [] };
 }
 
 /** The sums of one topic; null when nobody knows it. */
-export const sumsOfTopic = (topic: string): readonly Sum[] | null => { const found = SUMS.filter((sum) => sum.topic === topic); return found.length > 0 ? found : null; };
+export const sumsOfTopic = (topic: string): readonly Sum[] | null => {
+  const found = SUMS.filter((sum) => sum.topic === topic);
+  return found.length > 0 ? found : null;
+};
 
 /** Picks the sum by the body's `mode`, checks and solves. Invalid: `unknown_mode`, and what `checkInputs` and `solveSum` find. */
 export function solveBody(sums: readonly Sum[], body: Readonly<Record<string, unknown>>): Result<Solved> {

@@ -1,14 +1,34 @@
 import type { Tool, ToolSort } from './tool';
 
 /** Sorts of tool in the order in which they hang. */
-export const TOOL_SORTS: readonly ToolSort[] = ['driver', 'socket', 'receiver', 'collet', 'puller', 'rod', 'press', 'clamp', 'heat', 'cold', 'shim_stock'];
+export const TOOL_SORTS: readonly ToolSort[] = [
+  'driver',
+  'socket',
+  'receiver',
+  'collet',
+  'puller',
+  'rod',
+  'press',
+  'clamp',
+  'heat',
+  'cold',
+  'shim_stock',
+];
 
 /** The diameter by which a tool is drawn on the wall; null for what has none. */
 export function drawnDiameterMm(tool: Tool): number | null {
   switch (tool.sort) {
-    case 'driver': case 'socket': case 'receiver': case 'shim_stock': return tool.outsideMm;
-    case 'collet': case 'puller': return tool.toMm;
-    case 'rod': return tool.threadMm;
-    default: return null;
+    case 'driver':
+    case 'socket':
+    case 'receiver':
+    case 'shim_stock':
+      return tool.outsideMm;
+    case 'collet':
+    case 'puller':
+      return tool.toMm;
+    case 'rod':
+      return tool.threadMm;
+    default:
+      return null;
   }
 }

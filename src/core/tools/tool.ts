@@ -11,15 +11,45 @@ const push = { outsideMm: mm(3, 400), insideMm: mm(0, 390), lengthMm: mm(3, 1000
 export const toolSchema = z.discriminatedUnion('sort', [
   z.strictObject({ ...common, sort: z.literal('driver'), ...push }),
   z.strictObject({ ...common, sort: z.literal('socket'), ...push }),
-  z.strictObject({ ...common, sort: z.literal('receiver'), insideMm: mm(5, 400), outsideMm: mm(6, 420), lengthMm: mm(3, 1000) }),
+  z.strictObject({
+    ...common,
+    sort: z.literal('receiver'),
+    insideMm: mm(5, 400),
+    outsideMm: mm(6, 420),
+    lengthMm: mm(3, 1000),
+  }),
   z.strictObject({ ...common, sort: z.literal('collet'), fromMm: mm(4, 200), toMm: mm(4, 210) }),
-  z.strictObject({ ...common, sort: z.literal('rod'), threadMm: mm(4, 60), pitchMm: mm(0.5, 8), lengthMm: mm(50, 3000), hasThrustBearing: z.boolean() }),
+  z.strictObject({
+    ...common,
+    sort: z.literal('rod'),
+    threadMm: mm(4, 60),
+    pitchMm: mm(0.5, 8),
+    lengthMm: mm(50, 3000),
+    hasThrustBearing: z.boolean(),
+  }),
   z.strictObject({ ...common, sort: z.literal('press'), maxN: z.number().min(100).max(5_000_000) }),
-  z.strictObject({ ...common, sort: z.literal('clamp'), maxN: z.number().min(100).max(200_000), openingMm: mm(10, 2000) }),
-  z.strictObject({ ...common, sort: z.literal('heat'), maxC: z.number().min(40).max(600), isEven: z.boolean() }),
+  z.strictObject({
+    ...common,
+    sort: z.literal('clamp'),
+    maxN: z.number().min(100).max(200_000),
+    openingMm: mm(10, 2000),
+  }),
+  z.strictObject({
+    ...common,
+    sort: z.literal('heat'),
+    maxC: z.number().min(40).max(600),
+    isEven: z.boolean(),
+  }),
   z.strictObject({ ...common, sort: z.literal('cold'), minC: z.number().min(-200).max(10) }),
   z.strictObject({ ...common, sort: z.literal('puller'), fromMm: mm(4, 400), toMm: mm(4, 500) }),
-  z.strictObject({ ...common, sort: z.literal('shim_stock'), insideMm: mm(3, 200), outsideMm: mm(4, 300), thicknessMm: mm(0.02, 10), count: z.int().min(0).max(999) }),
+  z.strictObject({
+    ...common,
+    sort: z.literal('shim_stock'),
+    insideMm: mm(3, 200),
+    outsideMm: mm(4, 300),
+    thicknessMm: mm(0.02, 10),
+    count: z.int().min(0).max(999),
+  }),
 ]);
 export type Tool = z.infer<typeof toolSchema>;
 export type ToolSort = Tool['sort'];

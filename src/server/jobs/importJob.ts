@@ -9,22 +9,36 @@ import { loadJobHeads } from './loadJob';
 import { insertPhotograph } from './photographs';
 import { saveEntries } from './saveEntries';
 
-async function insertPeopleAndInstruments(client: Queryable, { people, instruments }: Pick<JobFile, 'people' | 'instruments'>, isDemo: boolean) {
-  await client.query(`
+async function insertPeopleAndInstruments(
+  client: Queryable,
+  { people, instruments }: Pick<JobFile, 'people' | 'instruments'>,
+  isDemo: boolean,
+) {
+  await client.query(
+    `
     INSERT INTO person (id, initials, name, units, walk, is_demo)
     SELECT id, initials, name, units, coalesce(walk, 'full'), $2 FROM jsonb_to_recordset($1::jsonb) AS new (id uuid, initials text, name text, units text, walk text)
-    ON CONFLICT (id) DO NOTHING`, [JSON.stringify(people), isDemo]);
-  await client.query(`
+    ON CONFLICT (id) DO NOTHING`,
+    [JSON.stringify(people), isDemo],
+  );
+  await client.query(
+    `
     INSERT INTO instrument (id, name, kind, resolution, u, is_simulated, calibration_due, is_demo)
     SELECT id, name, kind, resolution, u, "isSimulated", "calibrationDue", $2
     FROM jsonb_to_recordset($1::jsonb) AS new (id uuid, name text, kind text, resolution double precision, u double precision, "isSimulated" boolean, "calibrationDue" text)
-    ON CONFLICT (id) DO NOTHING`, [JSON.stringify(instruments), isDemo]);
+    ON CONFLICT (id) DO NOTHING`,
+    [JSON.stringify(instruments), isDemo],
+  );
 }
 
 /** A number taken by another job gives way to the next free one. */
 async function freeNumber(client: Queryable, wanted: number): Promise<number> {
-  const row = await queryMaybeOne<{ number: number }>(client, `
-    SELECT CASE WHEN EXISTS (SELECT FROM job WHERE number = $1) THEN (SELECT max(number) + 1 FROM job) ELSE $1 END AS number`, [wanted]);
+  const row = await queryMaybeOne<{ number: number }>(
+    client,
+    `
+    SELECT CASE WHEN EXISTS (SELECT FROM job WHERE number = $1) THEN (SELECT max(number) + 1 FROM job) ELSE $1 END AS number`,
+    [wanted],
+  );
   return row!.number;
 }
 
@@ -40,13 +54,34 @@ export function importJob(file: JobFile, { isDemo = false } = {}): Promise<Impor
     await insertPeopleAndInstruments(client, file, isDemo);
     const [present] = await loadJobHeads(client, [file.job.id]);
     if (present && !isDeepStrictEqual(present.castings, file.job.castings))
-      throw new Refusal(409, 'job_differs', 'This job is here already, with other castings or seats than in the file.', [{ code: 'job_differs', field: 'job.castings' }]);
-    const number = present?.number ?? await freeNumber(client, file.job.number);
+      throw new Refusal(
+        409,
+        'job_differs',
+        'This job is here already, with other castings or seats than in the file.',
+        [{ code: 'job_differs', field: 'job.castings' }],
+      );
+    const number = present?.number ?? (await freeNumber(client, file.job.number));
     if (!present) await insertJobHead(client, { ...file.job, number }, { isDemo });
-    for (const photograph of file.photographs) await insertPhotograph(client, file.job.id, photograph, Buffer.from(photograph.jpegBase64, 'base64'));
-    const { refused } = await saveEntries(file.job.id, { readings: file.readings, events: file.events }, client);
-    if (refused.length > 0) throw new Refusal(409, 'entries_refused', 'Entries of this file clash with what is stored.', refused.slice(0, 20).map(({ issue }) => issue));
+    for (const photograph of file.photographs)
+      await insertPhotograph(client, file.job.id, photograph, Buffer.from(photograph.jpegBase64, 'base64'));
+    const { refused } = await saveEntries(
+      file.job.id,
+      { readings: file.readings, events: file.events },
+      client,
+    );
+    if (refused.length > 0)
+      throw new Refusal(
+        409,
+        'entries_refused',
+        'Entries of this file clash with what is stored.',
+        refused.slice(0, 20).map(({ issue }) => issue),
+      );
     await notify(client, { kind: 'job', jobId: file.job.id });
-    return { jobId: file.job.id, number, isNew: !present, entriesInFile: file.readings.length + file.events.length };
+    return {
+      jobId: file.job.id,
+      number,
+      isNew: !present,
+      entriesInFile: file.readings.length + file.events.length,
+    };
   });
 }

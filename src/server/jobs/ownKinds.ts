@@ -11,15 +11,29 @@ export type OwnKind = { id: string; name: string };
 
 export const loadOwnKinds = () => queryMany<OwnKind>(pool(), 'SELECT id, name FROM own_kind ORDER BY name');
 
-export const loadOwnKind = (client: Queryable, id: string) => queryMaybeOne<{ name: string; head: JobHead }>(client, 'SELECT name, head FROM own_kind WHERE id = $1', [id]);
+export const loadOwnKind = (client: Queryable, id: string) =>
+  queryMaybeOne<{ name: string; head: JobHead }>(client, 'SELECT name, head FROM own_kind WHERE id = $1', [
+    id,
+  ]);
 
 /** Keeps a job's castings, seats and plan as a kind of the shop's own; its readings stay with the job. */
 export async function saveOwnKind({ jobId, name }: { jobId: string; name: string }): Promise<OwnKind> {
   const job = await loadJob(jobId);
   if (!job) throw new Refusal(404, 'not_found', 'There is no such job.');
-  const { entries, people: _people, instruments: _instruments, photographs: _photographs, tools: _tools, ...head } = job;
+  const {
+    entries,
+    people: _people,
+    instruments: _instruments,
+    photographs: _photographs,
+    tools: _tools,
+    ...head
+  } = job;
   const kept = withoutSeats({ ...head, kind: 'own' }, replayWork(entries).removedSeats);
   const id = uuid();
-  await pool().query('INSERT INTO own_kind (id, name, head) VALUES ($1, $2, $3)', [id, name, JSON.stringify(kept)]);
+  await pool().query('INSERT INTO own_kind (id, name, head) VALUES ($1, $2, $3)', [
+    id,
+    name,
+    JSON.stringify(kept),
+  ]);
   return { id, name };
 }

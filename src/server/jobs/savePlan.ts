@@ -10,19 +10,54 @@ import { insertSeat } from './insertJobHead';
 const { name, material, massKg, areaM2, map } = castingSchema.shape;
 
 /** A job's plan and its castings (without their seats), changed together; `version` is the one that the change was made on. */
-export const planEditSchema = z.strictObject({ version: z.int().min(1), plan: planSchema.optional(), castings: z.array(z.strictObject({ id: z.uuid(), name, material, massKg, areaM2, map })).max(8).optional() });
+export const planEditSchema = z.strictObject({
+  version: z.int().min(1),
+  plan: planSchema.optional(),
+  castings: z
+    .array(z.strictObject({ id: z.uuid(), name, material, massKg, areaM2, map }))
+    .max(8)
+    .optional(),
+});
 
 /** Stores the change if the plan is still at that version; else refuses with what stands there now (409). */
-export function savePlan(jobId: string, { version, plan, castings = [] }: z.infer<typeof planEditSchema>): Promise<JobPlan> {
+export function savePlan(
+  jobId: string,
+  { version, plan, castings = [] }: z.infer<typeof planEditSchema>,
+): Promise<JobPlan> {
   return inTransaction(async (client) => {
-    const row = await queryMaybeOne<{ plan: JobPlan }>(client, 'SELECT plan FROM job WHERE id = $1 FOR UPDATE', [jobId]);
+    const row = await queryMaybeOne<{ plan: JobPlan }>(
+      client,
+      'SELECT plan FROM job WHERE id = $1 FOR UPDATE',
+      [jobId],
+    );
     if (!row) throw new Refusal(404, 'not_found', 'There is no such job.');
-    if (row.plan.version !== version) throw new Refusal(409, 'stale_edit', 'Somebody changed this plan meanwhile.', [{ code: 'stale_edit', field: 'version', given: version }], { current: row.plan });
+    if (row.plan.version !== version)
+      throw new Refusal(
+        409,
+        'stale_edit',
+        'Somebody changed this plan meanwhile.',
+        [{ code: 'stale_edit', field: 'version', given: version }],
+        { current: row.plan },
+      );
     const next: JobPlan = { ...(plan ?? row.plan), version: version + 1 };
     await client.query('UPDATE job SET plan = $2 WHERE id = $1', [jobId, JSON.stringify(next)]);
     for (const casting of castings) {
-      const { rowCount } = await client.query('UPDATE casting SET map = $3, name = $4, material = $5, mass_kg = $6, area_m2 = $7 WHERE id = $1 AND job_id = $2', [casting.id, jobId, JSON.stringify(casting.map), casting.name, casting.material, casting.massKg, casting.areaM2]);
-      if (rowCount === 0) throw new Refusal(400, 'points_nowhere', 'This job has no such casting.', [{ code: 'points_nowhere', field: 'castings.id', given: casting.id }]);
+      const { rowCount } = await client.query(
+        'UPDATE casting SET map = $3, name = $4, material = $5, mass_kg = $6, area_m2 = $7 WHERE id = $1 AND job_id = $2',
+        [
+          casting.id,
+          jobId,
+          JSON.stringify(casting.map),
+          casting.name,
+          casting.material,
+          casting.massKg,
+          casting.areaM2,
+        ],
+      );
+      if (rowCount === 0)
+        throw new Refusal(400, 'points_nowhere', 'This job has no such casting.', [
+          { code: 'points_nowhere', field: 'castings.id', given: casting.id },
+        ]);
     }
     await notify(client, { kind: 'job', jobId });
     return next;
@@ -31,14 +66,22 @@ export function savePlan(jobId: string, { version, plan, castings = [] }: z.infe
 
 export const newSeatSchema = seatSchema;
 
-const jobOf = (client: Queryable, castingId: string) => queryMaybeOne<{ jobId: string; count: number }>(client, 'SELECT job_id AS "jobId", (SELECT count(*)::integer FROM seat WHERE casting_id = casting.id) AS count FROM casting WHERE id = $1 FOR UPDATE', [castingId]);
+const jobOf = (client: Queryable, castingId: string) =>
+  queryMaybeOne<{ jobId: string; count: number }>(
+    client,
+    'SELECT job_id AS "jobId", (SELECT count(*)::integer FROM seat WHERE casting_id = casting.id) AS count FROM casting WHERE id = $1 FOR UPDATE',
+    [castingId],
+  );
 
 /** A further seat on a casting: new, or a copy of one that is there. */
 export function addSeat(castingId: string, seat: Seat): Promise<Seat> {
   return inTransaction(async (client) => {
     const place = await jobOf(client, castingId);
     if (!place) throw new Refusal(404, 'not_found', 'There is no such casting.');
-    if (place.count >= 40) throw new Refusal(409, 'too_many', 'A casting has at most 40 seats.', [{ code: 'too_many', field: 'seats', max: 40 }]);
+    if (place.count >= 40)
+      throw new Refusal(409, 'too_many', 'A casting has at most 40 seats.', [
+        { code: 'too_many', field: 'seats', max: 40 },
+      ]);
     const added = { ...seat, version: 1 };
     await insertSeat(client, castingId, place.count, added);
     await notify(client, { kind: 'job', jobId: place.jobId });

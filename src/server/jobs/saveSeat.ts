@@ -8,7 +8,13 @@ type SeatRow = Seat & { jobId: string };
 
 const SEAT = `seat.id, seat.name, x_mm AS "xMm", y_mm AS "yMm", spec, version`;
 
-export type SeatEdit = { version: number; spec: SeatSpec; name?: string | undefined; xMm?: number | undefined; yMm?: number | undefined };
+export type SeatEdit = {
+  version: number;
+  spec: SeatSpec;
+  name?: string | undefined;
+  xMm?: number | undefined;
+  yMm?: number | undefined;
+};
 
 /**
  * Changes a seat's sizes, and its name and place where they are given, if it is still at `version`. An edit of an older version is refused (409) with what stands there now,
@@ -16,10 +22,14 @@ export type SeatEdit = { version: number; spec: SeatSpec; name?: string | undefi
  */
 export function saveSeat(seatId: string, { version, spec, name, xMm, yMm }: SeatEdit): Promise<Seat> {
   return inTransaction(async (client) => {
-    const saved = await queryMaybeOne<SeatRow>(client, `
+    const saved = await queryMaybeOne<SeatRow>(
+      client,
+      `
       UPDATE seat SET spec = $3, name = coalesce($4, seat.name), x_mm = coalesce($5, x_mm), y_mm = coalesce($6, y_mm), version = version + 1 FROM casting
       WHERE seat.id = $1 AND version = $2 AND casting.id = casting_id
-      RETURNING ${SEAT}, casting.job_id AS "jobId"`, [seatId, version, JSON.stringify(spec), name ?? null, xMm ?? null, yMm ?? null]);
+      RETURNING ${SEAT}, casting.job_id AS "jobId"`,
+      [seatId, version, JSON.stringify(spec), name ?? null, xMm ?? null, yMm ?? null],
+    );
     if (saved) {
       const { jobId, ...seat } = saved;
       await notify(client, { kind: 'job', jobId });
@@ -27,6 +37,12 @@ export function saveSeat(seatId: string, { version, spec, name, xMm, yMm }: Seat
     }
     const current = await queryMaybeOne<Seat>(client, `SELECT ${SEAT} FROM seat WHERE id = $1`, [seatId]);
     if (!current) throw new Refusal(404, 'not_found', 'There is no such seat.');
-    throw new Refusal(409, 'stale_edit', 'Somebody changed this seat meanwhile.', [{ code: 'stale_edit', field: 'version', given: version }], { current });
+    throw new Refusal(
+      409,
+      'stale_edit',
+      'Somebody changed this seat meanwhile.',
+      [{ code: 'stale_edit', field: 'version', given: version }],
+      { current },
+    );
   });
 }

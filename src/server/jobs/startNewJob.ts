@@ -19,8 +19,13 @@ import { saveEntries } from './saveEntries';
 
 /** `part` and `material` are what a one-seat job is made of. */
 export const startJobSchema = z.strictObject({
-  kind: z.string().max(60), machine: z.string().trim().max(80),
-  part: partSchema.omit({ cage: true, type: true, material: true }).extend({ type: partSchema.shape.type.unwrap().exclude(['bush', 'seal']).optional() }).optional(), material: castingSchema.shape.material.optional(),
+  kind: z.string().max(60),
+  machine: z.string().trim().max(80),
+  part: partSchema
+    .omit({ cage: true, type: true, material: true })
+    .extend({ type: partSchema.shape.type.unwrap().exclude(['bush', 'seal']).optional() })
+    .optional(),
+  material: castingSchema.shape.material.optional(),
   /** “Same as last”: castings, parts and plan of this job, never its readings. */
   copyOf: z.uuid().optional(),
   /** One of the shop's own kinds, with `kind: "own"`. */
@@ -29,46 +34,102 @@ export const startJobSchema = z.strictObject({
 
 function kindOf({ kind, part, material }: z.infer<typeof startJobSchema>): JobKind {
   if (kind === 'one_seat') {
-    if (!part || !material) throw new Refusal(400, 'missing', 'A one-seat job needs its part and the metal around it.', [...(part ? [] : [{ code: 'missing', field: 'part' }]), ...(material ? [] : [{ code: 'missing', field: 'material' }])]);
+    if (!part || !material)
+      throw new Refusal(400, 'missing', 'A one-seat job needs its part and the metal around it.', [
+        ...(part ? [] : [{ code: 'missing', field: 'part' }]),
+        ...(material ? [] : [{ code: 'missing', field: 'material' }]),
+      ]);
     const made = oneSeat(part, material);
     checkValue(seatSpecSchema, made.castings[0]!.seats[0]!.spec);
     return made;
   }
   if (kind === 'from_scratch') return FROM_SCRATCH;
   const found = JOB_KINDS.find((each) => each.kind === kind);
-  if (!found) throw new Refusal(400, 'unknown_kind', 'There is no such kind of job.', [{ code: 'unknown_kind', field: 'kind', given: kind }]);
+  if (!found)
+    throw new Refusal(400, 'unknown_kind', 'There is no such kind of job.', [
+      { code: 'unknown_kind', field: 'kind', given: kind },
+    ]);
   return found;
 }
 
 const UNNAMED = 'Machine not named yet';
 
 /** What the new job is made from: a job that was here, a kind of the shop's own, or a kind that comes with the product. */
-async function makeHead(client: Queryable, asked: z.infer<typeof startJobSchema>, given: { number: number; openedAt: string }): Promise<{ head: JobHead; machineNote: EventBody<'machine_noted'> | null }> {
+async function makeHead(
+  client: Queryable,
+  asked: z.infer<typeof startJobSchema>,
+  given: { number: number; openedAt: string },
+): Promise<{ head: JobHead; machineNote: EventBody<'machine_noted'> | null }> {
   if (asked.copyOf) {
     const [model] = await loadJobHeads(client, [asked.copyOf]);
-    if (!model) throw new Refusal(404, 'not_found', 'There is no such job to copy.', [{ code: 'points_nowhere', field: 'copyOf', given: asked.copyOf }]);
+    if (!model)
+      throw new Refusal(404, 'not_found', 'There is no such job to copy.', [
+        { code: 'points_nowhere', field: 'copyOf', given: asked.copyOf },
+      ]);
     const entries = (await loadEntries(client, [model.id]))(model.id);
     const work = replayWork(entries);
-    return { head: copyHead(withoutSeats(model, work.removedSeats), { ...given, machine: asked.machine || model.machine, makeId: () => uuid() }), machineNote: ownNumbers(work.machine) };
+    return {
+      head: copyHead(withoutSeats(model, work.removedSeats), {
+        ...given,
+        machine: asked.machine || model.machine,
+        makeId: () => uuid(),
+      }),
+      machineNote: ownNumbers(work.machine),
+    };
   }
   if (asked.ownKind) {
     const kind = await loadOwnKind(client, asked.ownKind);
-    if (!kind) throw new Refusal(404, 'not_found', 'There is no such kind in this shop.', [{ code: 'points_nowhere', field: 'ownKind', given: asked.ownKind }]);
-    return { head: copyHead(kind.head, { ...given, machine: asked.machine || UNNAMED, makeId: () => uuid() }), machineNote: null };
+    if (!kind)
+      throw new Refusal(404, 'not_found', 'There is no such kind in this shop.', [
+        { code: 'points_nowhere', field: 'ownKind', given: asked.ownKind },
+      ]);
+    return {
+      head: copyHead(kind.head, { ...given, machine: asked.machine || UNNAMED, makeId: () => uuid() }),
+      machineNote: null,
+    };
   }
-  return { head: startJob(kindOf(asked), { ...given, machine: asked.machine || UNNAMED, roomC: REFERENCE_C, makeId: () => uuid() }), machineNote: null };
+  return {
+    head: startJob(kindOf(asked), {
+      ...given,
+      machine: asked.machine || UNNAMED,
+      roomC: REFERENCE_C,
+      makeId: () => uuid(),
+    }),
+    machineNote: null,
+  };
 }
 
 /** Opens a job of a kind, under the next free number. No field but the kind is needed to begin. */
 export async function startNewJob(asked: z.infer<typeof startJobSchema>): Promise<JobHead> {
   return inTransaction(async (client) => {
     await client.query('LOCK TABLE job IN SHARE ROW EXCLUSIVE MODE');
-    const next = await queryMaybeOne<{ number: number }>(client, 'SELECT coalesce(max(number), 0) + 1 AS number FROM job');
+    const next = await queryMaybeOne<{ number: number }>(
+      client,
+      'SELECT coalesce(max(number), 0) + 1 AS number FROM job',
+    );
     const openedAt = new Date().toISOString();
     const { head, machineNote } = await makeHead(client, asked, { number: next!.number, openedAt });
     await insertJobHead(client, head);
     const person = machineNote && (await loadPeople(client))[0];
-    if (person) await saveEntries(head.id, { readings: [], events: [{ id: uuid(), seatId: null, castingId: null, personId: person.id, kind: 'machine_noted', body: machineNote, at: openedAt }] }, client);
+    if (person)
+      await saveEntries(
+        head.id,
+        {
+          readings: [],
+          events: [
+            {
+              id: uuid(),
+              seatId: null,
+              castingId: null,
+              personId: person.id,
+              kind: 'machine_noted',
+              body: machineNote,
+              at: openedAt,
+            },
+          ],
+        },
+        client,
+      );
     await notify(client, { kind: 'job', jobId: head.id });
     return head;
   });

@@ -18,18 +18,27 @@ class LiveListener extends EventEmitter<{ message: [LiveMessage]; up: []; down: 
   }
 
   private async connect(): Promise<void> {
-    const client = new pg.Client({ connectionString: databaseUrl(), connectionTimeoutMillis: 3000, keepAlive: true });
+    const client = new pg.Client({
+      connectionString: databaseUrl(),
+      connectionTimeoutMillis: 3000,
+      keepAlive: true,
+    });
     let isOver = false;
     const again = () => {
       if (isOver) return;
       isOver = true;
-      if (this.isUp) { this.isUp = false; this.emit('down'); }
+      if (this.isUp) {
+        this.isUp = false;
+        this.emit('down');
+      }
       client.end().catch(() => undefined);
       setTimeout(() => void this.connect(), 1000).unref();
     };
     client.on('error', again);
     client.on('end', again);
-    client.on('notification', ({ payload }) => { if (payload) this.emit('message', JSON.parse(payload) as LiveMessage); });
+    client.on('notification', ({ payload }) => {
+      if (payload) this.emit('message', JSON.parse(payload) as LiveMessage);
+    });
     try {
       await client.connect();
       await client.query(`LISTEN ${LIVE_CHANNEL}`);

@@ -4,16 +4,38 @@ import { Refusal } from '../http';
 import { pool, queryMaybeOne } from '../pool';
 
 /** The units that a person reads and types in, and how much the walk says. The last choice holds; nothing that was recorded changes with it. */
-export async function savePersonChoices(personId: string, { units, walk }: Partial<Pick<Person, 'units' | 'walk'>>): Promise<Person> {
-  const saved = await queryMaybeOne<Person>(pool(), 'UPDATE person SET units = coalesce($2, units), walk = coalesce($3, walk) WHERE id = $1 RETURNING id, initials, name, units, walk', [personId, units ?? null, walk ?? null]);
+export async function savePersonChoices(
+  personId: string,
+  { units, walk }: Partial<Pick<Person, 'units' | 'walk'>>,
+): Promise<Person> {
+  const saved = await queryMaybeOne<Person>(
+    pool(),
+    'UPDATE person SET units = coalesce($2, units), walk = coalesce($3, walk) WHERE id = $1 RETURNING id, initials, name, units, walk',
+    [personId, units ?? null, walk ?? null],
+  );
   if (!saved) throw new Refusal(404, 'not_found', 'There is no such person.');
   return saved;
 }
 
 /** A new person of the shop. Initials tell people apart on the bench, so they are used once. */
-export async function addPerson({ id, initials, name, units }: Pick<Person, 'id' | 'initials' | 'name' | 'units'>): Promise<Person> {
-  const taken = await queryMaybeOne(pool(), 'SELECT id FROM person WHERE upper(initials) = upper($1) AND (NOT is_demo OR (SELECT shows_demo FROM shop)) AND id <> $2 LIMIT 1', [initials, id]);
-  if (taken) throw new Refusal(409, 'not_unique', 'These initials are somebody else’s.', [{ code: 'not_unique', field: 'initials', given: initials }]);
-  await pool().query('INSERT INTO person (id, initials, name, units) VALUES ($1, $2, $3, $4) ON CONFLICT (id) DO NOTHING', [id, initials, name, units]);
+export async function addPerson({
+  id,
+  initials,
+  name,
+  units,
+}: Pick<Person, 'id' | 'initials' | 'name' | 'units'>): Promise<Person> {
+  const taken = await queryMaybeOne(
+    pool(),
+    'SELECT id FROM person WHERE upper(initials) = upper($1) AND (NOT is_demo OR (SELECT shows_demo FROM shop)) AND id <> $2 LIMIT 1',
+    [initials, id],
+  );
+  if (taken)
+    throw new Refusal(409, 'not_unique', 'These initials are somebody else’s.', [
+      { code: 'not_unique', field: 'initials', given: initials },
+    ]);
+  await pool().query(
+    'INSERT INTO person (id, initials, name, units) VALUES ($1, $2, $3, $4) ON CONFLICT (id) DO NOTHING',
+    [id, initials, name, units],
+  );
   return { id, initials, name, units, walk: 'full' };
 }

@@ -7,27 +7,40 @@ type ToolRow = { body: Tool; version: number };
 
 /** What hangs on the wall now. */
 export async function loadTools(client: Queryable): Promise<Tool[]> {
-  const rows = await queryMany<ToolRow>(client, 'SELECT body FROM tool WHERE NOT is_off_wall AND (NOT is_demo OR (SELECT shows_demo FROM shop)) ORDER BY body ->> \'name\'');
+  const rows = await queryMany<ToolRow>(
+    client,
+    "SELECT body FROM tool WHERE NOT is_off_wall AND (NOT is_demo OR (SELECT shows_demo FROM shop)) ORDER BY body ->> 'name'",
+  );
   return rows.map(({ body }) => toolSchema.parse(body));
 }
 
 /** Hangs a tool up, or changes one that hangs there; the last change holds. */
 export async function saveTool(tool: Tool, { isDemo = false } = {}): Promise<Tool> {
-  await pool().query(`
+  await pool().query(
+    `
     INSERT INTO tool (id, body, is_demo) VALUES ($1, $2, $3)
-    ON CONFLICT (id) DO UPDATE SET body = excluded.body, version = tool.version + 1, is_off_wall = false`, [tool.id, JSON.stringify(tool), isDemo]);
+    ON CONFLICT (id) DO UPDATE SET body = excluded.body, version = tool.version + 1, is_off_wall = false`,
+    [tool.id, JSON.stringify(tool), isDemo],
+  );
   return tool;
 }
 
 /** Takes a tool off the wall; saving it again hangs it back. */
 export async function takeToolOff(toolId: string): Promise<Tool> {
-  const row = await queryMaybeOne<ToolRow>(pool(), 'UPDATE tool SET is_off_wall = true, version = version + 1 WHERE id = $1 RETURNING body', [toolId]);
+  const row = await queryMaybeOne<ToolRow>(
+    pool(),
+    'UPDATE tool SET is_off_wall = true, version = version + 1 WHERE id = $1 RETURNING body',
+    [toolId],
+  );
   if (!row) throw new Refusal(404, 'not_found', 'There is no such tool.');
   return row.body;
 }
 
 /** Sets the last day of an instrument's calibration; null: not watched. */
 export async function saveCalibration(instrumentId: string, calibrationDue: string | null): Promise<void> {
-  const { rowCount } = await pool().query('UPDATE instrument SET calibration_due = $2 WHERE id = $1', [instrumentId, calibrationDue]);
+  const { rowCount } = await pool().query('UPDATE instrument SET calibration_due = $2 WHERE id = $1', [
+    instrumentId,
+    calibrationDue,
+  ]);
   if (rowCount === 0) throw new Refusal(404, 'not_found', 'There is no such instrument.');
 }

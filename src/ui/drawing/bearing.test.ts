@@ -2,9 +2,20 @@ import { describe, expect, it } from 'vitest';
 import { BEARING_TYPES, type BearingType } from '@/core/catalogue/bearings/row';
 import { bearingMarks, circlePath } from './bearing';
 
-const place = (type: BearingType, line: 'outline' | 'ghost' = 'outline', closure: 'open' | 'shielded' | 'sealed' = 'open') => bearingMarks({
-  part: { boreMm: 25, outsideMm: 62, widthMm: 17, chamferMm: 1, type, closure }, x: (r) => 40 + r * 6, pxPerMm: 6, topPx: 100, bottomPx: 202, tone: 'plain', line,
-});
+const place = (
+  type: BearingType,
+  line: 'outline' | 'ghost' = 'outline',
+  closure: 'open' | 'shielded' | 'sealed' = 'open',
+) =>
+  bearingMarks({
+    part: { boreMm: 25, outsideMm: 62, widthMm: 17, chamferMm: 1, type, closure },
+    x: (r) => 40 + r * 6,
+    pxPerMm: 6,
+    topPx: 100,
+    bottomPx: 202,
+    tone: 'plain',
+    line,
+  });
 const numbersOf = (d: string) => [...d.matchAll(/-?\d+(\.\d+)?/g)].map(([text]) => Number(text));
 const shapes = (type: BearingType) => place(type).filter((mark) => mark.kind === 'shape');
 
@@ -23,7 +34,10 @@ describe.each(BEARING_TYPES)('a %s in section', (type) => {
     }
     expect(shapes(type).some(({ id }) => /ball|roller/.test(id))).toBe(true);
   });
-  it('is a ghost while it is not in', () => expect(place(type, 'ghost').filter((mark) => mark.kind === 'shape' && mark.line === 'outline')).toEqual([]));
+  it('is a ghost while it is not in', () =>
+    expect(place(type, 'ghost').filter((mark) => mark.kind === 'shape' && mark.line === 'outline')).toEqual(
+      [],
+    ));
 });
 
 describe('what tells the kinds apart', () => {
@@ -35,8 +49,12 @@ describe('what tells the kinds apart', () => {
     expect(ids('cylindrical_roller')).toEqual(expect.arrayContaining(['outer-race', 'inner-race', 'roller']));
   });
   it('seals and shields close a ball bearing, nothing closes an open one', () => {
-    const tone = (closure: 'open' | 'shielded' | 'sealed') => { const mark = place('deep_groove', 'outline', closure).find(({ id }) => id === 'closure-top'); return mark?.kind === 'shape' ? mark.tone : null; };
+    const tone = (closure: 'open' | 'shielded' | 'sealed') => {
+      const mark = place('deep_groove', 'outline', closure).find(({ id }) => id === 'closure-top');
+      return mark?.kind === 'shape' ? mark.tone : null;
+    };
     expect([tone('open'), tone('shielded'), tone('sealed')]).toEqual([null, 'steel', 'ink']);
   });
-  it('a circle is closed and as big as it should be', () => expect(numbersOf(circlePath(50, 60, 10)).slice(0, 2)).toEqual([40, 60]));
+  it('a circle is closed and as big as it should be', () =>
+    expect(numbersOf(circlePath(50, 60, 10)).slice(0, 2)).toEqual([40, 60]));
 });

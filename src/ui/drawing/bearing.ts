@@ -7,7 +7,14 @@ import { polygonPath, type SceneMark, type Tone } from './scene';
  * Section hatching falls for the part (ISO 128); the rolling elements are not hatched, as they are not cut lengthwise.
  */
 export type DrawnBearing = {
-  part: { boreMm: number; outsideMm: number; widthMm: number; chamferMm: number; type?: FittedType | undefined; closure: 'open' | 'shielded' | 'sealed' };
+  part: {
+    boreMm: number;
+    outsideMm: number;
+    widthMm: number;
+    chamferMm: number;
+    type?: FittedType | undefined;
+    closure: 'open' | 'shielded' | 'sealed';
+  };
   x: (radiusMm: number) => number;
   pxPerMm: number;
   topPx: number;
@@ -19,13 +26,32 @@ export type DrawnBearing = {
 
 const n = (value: number) => value.toFixed(1);
 
-export const circlePath = (cx: number, cy: number, r: number) => `M${n(cx - r)} ${n(cy)}A${n(r)} ${n(r)} 0 1 1 ${n(cx + r)} ${n(cy)}A${n(r)} ${n(r)} 0 1 1 ${n(cx - r)} ${n(cy)}Z`;
+export const circlePath = (cx: number, cy: number, r: number) =>
+  `M${n(cx - r)} ${n(cy)}A${n(r)} ${n(r)} 0 1 1 ${n(cx + r)} ${n(cy)}A${n(r)} ${n(r)} 0 1 1 ${n(cx - r)} ${n(cy)}Z`;
 
-const rectangle = (left: number, right: number, top: number, bottom: number) => polygonPath([[left, top], [right, top], [right, bottom], [left, bottom]]);
+const rectangle = (left: number, right: number, top: number, bottom: number) =>
+  polygonPath([
+    [left, top],
+    [right, top],
+    [right, bottom],
+    [left, bottom],
+  ]);
 
 /** A filled block without an outline. */
-export const block = (id: string, tone: Tone, [left, right]: readonly [number, number], [from, to]: readonly [number, number]): SceneMark =>
-  ({ kind: 'shape', id, d: rectangle(left, right, from, to), tone, hatch: null, line: 'none', isFilled: true });
+export const block = (
+  id: string,
+  tone: Tone,
+  [left, right]: readonly [number, number],
+  [from, to]: readonly [number, number],
+): SceneMark => ({
+  kind: 'shape',
+  id,
+  d: rectangle(left, right, from, to),
+  tone,
+  hatch: null,
+  line: 'none',
+  isFilled: true,
+});
 
 type Shape = (id: string, d: string) => SceneMark;
 const shapesOf = ({ tone, line }: DrawnBearing): { race: Shape; element: Shape } => ({
@@ -34,12 +60,27 @@ const shapesOf = ({ tone, line }: DrawnBearing): { race: Shape; element: Shape }
 });
 
 /** One race of a ball bearing: rounded at the corners of its fitted side (`edge`), its track cut on the other; `side` 1 outer, −1 inner. */
-function ballRacePath(at: { top: number; bottom: number; middle: number; centre: number; land: number; grooveHalf: number; grooveR: number }, edge: number, side: 1 | -1, chamferPx: number): string {
+function ballRacePath(
+  at: {
+    top: number;
+    bottom: number;
+    middle: number;
+    centre: number;
+    land: number;
+    grooveHalf: number;
+    grooveR: number;
+  },
+  edge: number,
+  side: 1 | -1,
+  chamferPx: number,
+): string {
   const { top, bottom, middle, centre, land, grooveHalf, grooveR } = at;
   const [inside, corner] = [centre + side * land, edge - side * chamferPx];
-  return `M${n(inside)} ${n(top)}L${n(corner)} ${n(top)}Q${n(edge)} ${n(top)} ${n(edge)} ${n(top + chamferPx)}L${n(edge)} ${n(bottom - chamferPx)}`
-    + `Q${n(edge)} ${n(bottom)} ${n(corner)} ${n(bottom)}L${n(inside)} ${n(bottom)}L${n(inside)} ${n(middle + grooveHalf)}`
-    + `A${n(grooveR)} ${n(grooveR)} 0 0 ${side === 1 ? 0 : 1} ${n(inside)} ${n(middle - grooveHalf)}Z`;
+  return (
+    `M${n(inside)} ${n(top)}L${n(corner)} ${n(top)}Q${n(edge)} ${n(top)} ${n(edge)} ${n(top + chamferPx)}L${n(edge)} ${n(bottom - chamferPx)}` +
+    `Q${n(edge)} ${n(bottom)} ${n(corner)} ${n(bottom)}L${n(inside)} ${n(bottom)}L${n(inside)} ${n(middle + grooveHalf)}` +
+    `A${n(grooveR)} ${n(grooveR)} 0 0 ${side === 1 ? 0 : 1} ${n(inside)} ${n(middle - grooveHalf)}Z`
+  );
 }
 
 function ballMarks(drawn: DrawnBearing): SceneMark[] {
@@ -49,7 +90,16 @@ function ballMarks(drawn: DrawnBearing): SceneMark[] {
   const ballR = (ballMm / 2) * pxPerMm;
   // Tracks a little wider than the ball; shoulders of the races at about half the ball's radius from its centre.
   const [grooveR, land] = [ballR * 1.04, ballR * 0.52];
-  const at = { top, bottom, middle: (top + bottom) / 2, centre: x(pitchMm / 2), ballR, grooveR, land, grooveHalf: Math.sqrt(grooveR ** 2 - land ** 2) };
+  const at = {
+    top,
+    bottom,
+    middle: (top + bottom) / 2,
+    centre: x(pitchMm / 2),
+    ballR,
+    grooveR,
+    land,
+    grooveHalf: Math.sqrt(grooveR ** 2 - land ** 2),
+  };
   const { middle, centre } = at;
   const cage: [number, number] = [centre - land * 0.62, centre + land * 0.62];
   const isRoomForCage = (bottom - top) / 2 - ballR > 4;
@@ -58,10 +108,36 @@ function ballMarks(drawn: DrawnBearing): SceneMark[] {
   return [
     race('outer-race', ballRacePath(at, x(part.outsideMm / 2), 1, part.chamferMm * pxPerMm)),
     race('inner-race', ballRacePath(at, x(part.boreMm / 2), -1, part.chamferMm * pxPerMm)),
-    { kind: 'shape', id: 'ball', d: circlePath(centre, middle, ballR), tone: 'plain', hatch: null, line, isFilled: true },
-    ...(isRoomForCage ? [block('cage-top', 'ink', cage, [middle - cageAt - 5, middle - cageAt]), block('cage-bottom', 'ink', cage, [middle + cageAt, middle + cageAt + 5])] : []),
-    ...(part.closure === 'open' ? [] : [block('closure-top', closure, [centre - land, centre + land], [top + 4, top + 8]), block('closure-bottom', closure, [centre - land, centre + land], [bottom - 8, bottom - 4])]),
-    { kind: 'line', id: 'ball-axis', points: [[centre, top - 9], [centre, bottom + 9]], style: 'centre' },
+    {
+      kind: 'shape',
+      id: 'ball',
+      d: circlePath(centre, middle, ballR),
+      tone: 'plain',
+      hatch: null,
+      line,
+      isFilled: true,
+    },
+    ...(isRoomForCage
+      ? [
+          block('cage-top', 'ink', cage, [middle - cageAt - 5, middle - cageAt]),
+          block('cage-bottom', 'ink', cage, [middle + cageAt, middle + cageAt + 5]),
+        ]
+      : []),
+    ...(part.closure === 'open'
+      ? []
+      : [
+          block('closure-top', closure, [centre - land, centre + land], [top + 4, top + 8]),
+          block('closure-bottom', closure, [centre - land, centre + land], [bottom - 8, bottom - 4]),
+        ]),
+    {
+      kind: 'line',
+      id: 'ball-axis',
+      points: [
+        [centre, top - 9],
+        [centre, bottom + 9],
+      ],
+      style: 'centre',
+    },
   ];
 }
 
@@ -73,12 +149,29 @@ function rollerMarks(drawn: DrawnBearing, hasInner: boolean, hasOuter: boolean):
   const [inPx, outPx] = [x((pitchMm - ballMm) / 2), x((pitchMm + ballMm) / 2)];
   const end = (bottom - top) * (part.type === 'cylindrical_roller' ? 0.16 : 0.09);
   const rib = outPx - (outPx - inPx) * 0.35;
-  const outer: [number, number][] = [[rib, top], [x(part.outsideMm / 2), top], [x(part.outsideMm / 2), bottom], [rib, bottom], [rib, bottom - end], [x(outerTrackMm / 2), bottom - end], [x(outerTrackMm / 2), top + end], [rib, top + end]];
+  const outer: [number, number][] = [
+    [rib, top],
+    [x(part.outsideMm / 2), top],
+    [x(part.outsideMm / 2), bottom],
+    [rib, bottom],
+    [rib, bottom - end],
+    [x(outerTrackMm / 2), bottom - end],
+    [x(outerTrackMm / 2), top + end],
+    [rib, top + end],
+  ];
   return [
     ...(hasOuter ? [race('outer-race', polygonPath(outer))] : []),
     ...(hasInner ? [race('inner-race', rectangle(x(part.boreMm / 2), inPx, top, bottom))] : []),
     element('roller', rectangle(inPx, outPx, top + end + 1, bottom - end - 1)),
-    { kind: 'line', id: 'roller-axis', points: [[(inPx + outPx) / 2, top - 6], [(inPx + outPx) / 2, bottom + 6]], style: 'centre' },
+    {
+      kind: 'line',
+      id: 'roller-axis',
+      points: [
+        [(inPx + outPx) / 2, top - 6],
+        [(inPx + outPx) / 2, bottom + 6],
+      ],
+      style: 'centre',
+    },
   ];
 }
 
@@ -93,9 +186,36 @@ function taperMarks(drawn: DrawnBearing): SceneMark[] {
   const [out, bore] = [x(part.outsideMm / 2), x(part.boreMm / 2)];
   const cupTop = top + (bottom - top) * 0.14;
   return [
-    race('outer-race', polygonPath([[at + half + lean, cupTop], [out, cupTop], [out, bottom], [at + half - lean, bottom]])),
-    race('inner-race', polygonPath([[bore, top], [at - half + lean, top], [at - half + lean * 0.8, top + 7], [at - half - lean * 0.8, bottom - 10], [at - half - lean * 0.2, bottom - 10], [at - half - lean * 0.4, bottom - 3], [bore, bottom - 3]])),
-    element('roller', polygonPath([[at - half * 0.85 + lean * 0.85, top + 9], [at + half * 0.9 + lean * 0.8, top + 12], [at + half - lean * 0.7, bottom - 8], [at - half - lean * 0.7, bottom - 12]])),
+    race(
+      'outer-race',
+      polygonPath([
+        [at + half + lean, cupTop],
+        [out, cupTop],
+        [out, bottom],
+        [at + half - lean, bottom],
+      ]),
+    ),
+    race(
+      'inner-race',
+      polygonPath([
+        [bore, top],
+        [at - half + lean, top],
+        [at - half + lean * 0.8, top + 7],
+        [at - half - lean * 0.8, bottom - 10],
+        [at - half - lean * 0.2, bottom - 10],
+        [at - half - lean * 0.4, bottom - 3],
+        [bore, bottom - 3],
+      ]),
+    ),
+    element(
+      'roller',
+      polygonPath([
+        [at - half * 0.85 + lean * 0.85, top + 9],
+        [at + half * 0.9 + lean * 0.8, top + 12],
+        [at + half - lean * 0.7, bottom - 8],
+        [at - half - lean * 0.7, bottom - 12],
+      ]),
+    ),
   ];
 }
 
@@ -108,7 +228,19 @@ function cupMarks(drawn: DrawnBearing): SceneMark[] {
   const wall = Math.max(3, out - track);
   const lip = inside + (track - inside) * 0.3;
   return [
-    race('outer-race', polygonPath([[lip, top], [out, top], [out, bottom], [lip, bottom], [lip, bottom - wall], [out - wall, bottom - wall], [out - wall, top + wall], [lip, top + wall]])),
+    race(
+      'outer-race',
+      polygonPath([
+        [lip, top],
+        [out, top],
+        [out, bottom],
+        [lip, bottom],
+        [lip, bottom - wall],
+        [out - wall, bottom - wall],
+        [out - wall, top + wall],
+        [lip, top + wall],
+      ]),
+    ),
     element('roller', rectangle(inside, out - wall, top + wall + 3, bottom - wall - 3)),
   ];
 }
@@ -120,7 +252,11 @@ function thrustMarks(drawn: DrawnBearing): SceneMark[] {
   const [left, right, middle] = [x(part.boreMm / 2), x(part.outsideMm / 2), (top + bottom) / 2];
   if (part.type === 'thrust_needle') return [element('roller', rectangle(left, right, top, bottom))];
   const r = (bottom - top) * 0.3;
-  return [race('upper-washer', rectangle(left, right, top, middle - r * 0.6)), race('lower-washer', rectangle(left, right, middle + r * 0.6, bottom)), element('ball', circlePath((left + right) / 2, middle, r))];
+  return [
+    race('upper-washer', rectangle(left, right, top, middle - r * 0.6)),
+    race('lower-washer', rectangle(left, right, middle + r * 0.6, bottom)),
+    element('ball', circlePath((left + right) / 2, middle, r)),
+  ];
 }
 
 /** A shaft seal: steel rim in rubber, and the lip that leans toward its spring. */
@@ -130,22 +266,63 @@ function shaftSealMarks(drawn: DrawnBearing): SceneMark[] {
   const [inside, out, high] = [x(part.boreMm / 2), x(part.outsideMm / 2), bottom - top];
   const wall = (out - inside) * 0.22;
   return [
-    race('rim', polygonPath([[out - wall, top], [out, top], [out, bottom], [out - wall, bottom], [out - wall, top + wall], [inside + wall * 1.6, top + wall], [inside + wall * 1.6, top], [out - wall, top]])),
-    race('lip', polygonPath([[inside + wall * 1.6, top], [inside + wall * 1.6, top + high * 0.5], [inside + wall * 0.9, bottom - high * 0.12], [inside - 1, bottom - high * 0.3], [inside + wall * 0.6, top]])),
+    race(
+      'rim',
+      polygonPath([
+        [out - wall, top],
+        [out, top],
+        [out, bottom],
+        [out - wall, bottom],
+        [out - wall, top + wall],
+        [inside + wall * 1.6, top + wall],
+        [inside + wall * 1.6, top],
+        [out - wall, top],
+      ]),
+    ),
+    race(
+      'lip',
+      polygonPath([
+        [inside + wall * 1.6, top],
+        [inside + wall * 1.6, top + high * 0.5],
+        [inside + wall * 0.9, bottom - high * 0.12],
+        [inside - 1, bottom - high * 0.3],
+        [inside + wall * 0.6, top],
+      ]),
+    ),
     element('spring', circlePath(inside + wall * 1.5, bottom - high * 0.22, Math.max(2, wall * 0.4))),
   ];
 }
 
 export function bearingMarks(drawn: DrawnBearing): SceneMark[] {
   switch (drawn.part.type ?? 'deep_groove') {
-    case 'deep_groove': return ballMarks(drawn);
-    case 'cylindrical_roller': return rollerMarks(drawn, true, true);
-    case 'tapered_roller': return taperMarks(drawn);
-    case 'drawn_cup': return cupMarks(drawn);
-    case 'needle_rings': return rollerMarks(drawn, false, true);
-    case 'needle_cage': return rollerMarks(drawn, false, false);
-    case 'thrust_ball': case 'thrust_needle': return thrustMarks(drawn);
-    case 'bush': return [shapesOf(drawn).race('outer-race', rectangle(drawn.x(drawn.part.boreMm / 2), drawn.x(drawn.part.outsideMm / 2), drawn.topPx, drawn.bottomPx))];
-    case 'seal': return shaftSealMarks(drawn);
+    case 'deep_groove':
+      return ballMarks(drawn);
+    case 'cylindrical_roller':
+      return rollerMarks(drawn, true, true);
+    case 'tapered_roller':
+      return taperMarks(drawn);
+    case 'drawn_cup':
+      return cupMarks(drawn);
+    case 'needle_rings':
+      return rollerMarks(drawn, false, true);
+    case 'needle_cage':
+      return rollerMarks(drawn, false, false);
+    case 'thrust_ball':
+    case 'thrust_needle':
+      return thrustMarks(drawn);
+    case 'bush':
+      return [
+        shapesOf(drawn).race(
+          'outer-race',
+          rectangle(
+            drawn.x(drawn.part.boreMm / 2),
+            drawn.x(drawn.part.outsideMm / 2),
+            drawn.topPx,
+            drawn.bottomPx,
+          ),
+        ),
+      ];
+    case 'seal':
+      return shaftSealMarks(drawn);
   }
 }

@@ -2,7 +2,8 @@ import type { CastingMap } from '@/core/record/job';
 import { roundedPath } from './scene';
 
 /** A casting's outline in mm, y turned downward for the screen, standing on y = 0. */
-export const castingOutlinePath = ({ outline }: CastingMap) => roundedPath(outline.map(({ at, radiusMm }) => ({ at: [at[0], -at[1]] as const, radius: radiusMm })));
+export const castingOutlinePath = ({ outline }: CastingMap) =>
+  roundedPath(outline.map(({ at, radiusMm }) => ({ at: [at[0], -at[1]] as const, radius: radiusMm })));
 
 /** Width and height of the casting, mm. */
 export function castingExtentMm({ outline }: CastingMap) {

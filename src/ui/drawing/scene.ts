@@ -6,9 +6,37 @@ export type Tone = 'plain' | 'heat' | 'cold' | 'ink' | 'steel';
 export type Hatch = 'rising' | 'falling' | null;
 
 export type SceneMark =
-  | { kind: 'shape'; id: string; d: string; tone: Tone; hatch: Hatch; /** `trace`: a solid line in the colour of its tone, for curves. */ line: 'outline' | 'ghost' | 'none' | 'trace'; isFilled: boolean }
-  | { kind: 'line'; id: string; points: readonly [number, number][]; style: 'dimension' | 'centre' | 'thin' | 'hidden' | 'outline'; arrows?: 'start' | 'end' | 'both' }
-  | { kind: 'text'; id: string; x: number; y: number; text: string; note?: string; size: number; anchor: 'start' | 'middle' | 'end'; tone: Tone; isBold: boolean; hasGround?: boolean; turned?: boolean };
+  | {
+      kind: 'shape';
+      id: string;
+      d: string;
+      tone: Tone;
+      hatch: Hatch;
+      /** `trace`: a solid line in the colour of its tone, for curves. */ line:
+        'outline' | 'ghost' | 'none' | 'trace';
+      isFilled: boolean;
+    }
+  | {
+      kind: 'line';
+      id: string;
+      points: readonly [number, number][];
+      style: 'dimension' | 'centre' | 'thin' | 'hidden' | 'outline';
+      arrows?: 'start' | 'end' | 'both';
+    }
+  | {
+      kind: 'text';
+      id: string;
+      x: number;
+      y: number;
+      text: string;
+      note?: string;
+      size: number;
+      anchor: 'start' | 'middle' | 'end';
+      tone: Tone;
+      isBold: boolean;
+      hasGround?: boolean;
+      turned?: boolean;
+    };
 
 export type Scene = { width: number; height: number; marks: SceneMark[]; description: string };
 
@@ -17,7 +45,11 @@ const f = (n: number) => (Math.round(n * 100) / 100).toString();
 /** A closed path through points, each corner cut back by its radius and rounded. */
 export function roundedPath(corners: readonly { at: readonly [number, number]; radius: number }[]): string {
   const n = corners.length;
-  const toward = (from: readonly [number, number], to: readonly [number, number], by: number): [number, number] => {
+  const toward = (
+    from: readonly [number, number],
+    to: readonly [number, number],
+    by: number,
+  ): [number, number] => {
     const length = Math.hypot(to[0] - from[0], to[1] - from[1]) || 1;
     const share = Math.min(by, length / 2) / length;
     return [from[0] + (to[0] - from[0]) * share, from[1] + (to[1] - from[1]) * share];
@@ -31,4 +63,5 @@ export function roundedPath(corners: readonly { at: readonly [number, number]; r
 }
 
 /** A closed path through sharp points. */
-export const polygonPath = (points: readonly (readonly [number, number])[]) => `M${points.map(([x, y]) => `${f(x)} ${f(y)}`).join('L')}Z`;
+export const polygonPath = (points: readonly (readonly [number, number])[]) =>
+  `M${points.map(([x, y]) => `${f(x)} ${f(y)}`).join('L')}Z`;

@@ -7,32 +7,81 @@ import { STRETCH, token } from '@/ui/theme/tokens';
 
 const KEYS = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '.', '0', '⌫'] as const;
 
-type Props = { isOpen: boolean; title: string; unitKeys: readonly string[]; onClose: () => void; onEnter: (text: string) => string | null };
+type Props = {
+  isOpen: boolean;
+  title: string;
+  unitKeys: readonly string[];
+  onClose: () => void;
+  onEnter: (text: string) => string | null;
+};
 
 /** Numbers by touch, with gloves: no pop-up keyboard. `onEnter` gives back what is wrong, or null when it was taken. */
 export function KeyPad({ isOpen, title, unitKeys, onClose, onEnter }: Props) {
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
-  const press = (key: string) => { setProblem(null); setText((before) => (key === '⌫' ? before.slice(0, -1) : before + key)); };
-  const close = () => { setText(''); setProblem(null); onClose(); };
+  const press = (key: string) => {
+    setProblem(null);
+    setText((before) => (key === '⌫' ? before.slice(0, -1) : before + key));
+  };
+  const close = () => {
+    setText('');
+    setProblem(null);
+    onClose();
+  };
   const enter = () => {
     const wrong = onEnter(text);
-    if (wrong === null) close(); else setProblem(wrong);
+    if (wrong === null) close();
+    else setProblem(wrong);
   };
   return (
     <Dialog open={isOpen} onClose={close} slotProps={{ paper: { sx: { width: 420, p: 2 } } }}>
       <Box sx={{ fontSize: 20, fontWeight: 750, fontStretch: STRETCH.headline }}>{title}</Box>
-      <Box aria-live="polite" sx={{ fontSize: 52, fontWeight: 800, fontStretch: STRETCH.headline, borderBottom: `2px solid ${token('ink')}`, minHeight: 68 }}>{text || '\u00a0'}</Box>
-      <Box role="alert" sx={{ minHeight: 44, fontSize: 16, fontWeight: 650 }}>{problem}</Box>
+      <Box
+        aria-live="polite"
+        sx={{
+          fontSize: 52,
+          fontWeight: 800,
+          fontStretch: STRETCH.headline,
+          borderBottom: `2px solid ${token('ink')}`,
+          minHeight: 68,
+        }}
+      >
+        {text || '\u00a0'}
+      </Box>
+      <Box role="alert" sx={{ minHeight: 44, fontSize: 16, fontWeight: 650 }}>
+        {problem}
+      </Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(4, 1fr)', gap: '10px' }}>
         {[0, 1, 2, 3].map((row) => [
-          ...KEYS.slice(row * 3, row * 3 + 3).map((key) => <Button key={key} variant="outlined" sx={{ minHeight: 64, fontSize: 26 }} onClick={() => press(key)} aria-label={key === '⌫' ? 'Back' : key}>{key}</Button>),
-          <Button key={`unit-${row}`} variant="text" disabled={!unitKeys[row]} sx={{ minHeight: 64, visibility: unitKeys[row] ? 'visible' : 'hidden' }} onClick={() => press(unitKeys[row]!)}>{unitKeys[row]}</Button>,
+          ...KEYS.slice(row * 3, row * 3 + 3).map((key) => (
+            <Button
+              key={key}
+              variant="outlined"
+              sx={{ minHeight: 64, fontSize: 26 }}
+              onClick={() => press(key)}
+              aria-label={key === '⌫' ? 'Back' : key}
+            >
+              {key}
+            </Button>
+          )),
+          <Button
+            key={`unit-${row}`}
+            variant="text"
+            disabled={!unitKeys[row]}
+            sx={{ minHeight: 64, visibility: unitKeys[row] ? 'visible' : 'hidden' }}
+            onClick={() => press(unitKeys[row]!)}
+          >
+            {unitKeys[row]}
+          </Button>,
         ])}
       </Box>
       <Box sx={{ display: 'flex', gap: '10px', mt: '10px' }}>
-        <Button variant="text" onClick={close} sx={{ minHeight: 64 }}>Leave it</Button>
-        <Button variant="contained" onClick={enter} sx={{ flex: 1, minHeight: 64 }}>Take it</Button>
+        <Button variant="text" onClick={close} sx={{ minHeight: 64 }}>
+          Leave it
+        </Button>
+        <Button variant="contained" onClick={enter} sx={{ flex: 1, minHeight: 64 }}>
+          Take it
+        </Button>
       </Box>
     </Dialog>
   );

@@ -4,14 +4,32 @@ import { token } from '@/ui/theme/tokens';
 export type MarkName = 'as_found' | 'measured' | 'planned' | 'cold' | 'hot' | 'home' | 'proven' | 'trouble';
 
 export const MARK_WORDS: Record<MarkName, string> = {
-  as_found: 'as found', measured: 'measured', planned: 'planned', cold: 'in the cold', hot: 'hot', home: 'home', proven: 'proven', trouble: 'trouble',
+  as_found: 'as found',
+  measured: 'measured',
+  planned: 'planned',
+  cold: 'in the cold',
+  hot: 'hot',
+  home: 'home',
+  proven: 'proven',
+  trouble: 'trouble',
 };
 
 const ink = token('ink');
 const paper = token('plate');
 
 const SHAPES: Record<MarkName, React.ReactNode> = {
-  as_found: <circle cx="12" cy="12" r="8.5" fill="none" stroke={ink} strokeWidth="3" strokeDasharray="7.35 6" strokeDashoffset="3.7" />,
+  as_found: (
+    <circle
+      cx="12"
+      cy="12"
+      r="8.5"
+      fill="none"
+      stroke={ink}
+      strokeWidth="3"
+      strokeDasharray="7.35 6"
+      strokeDashoffset="3.7"
+    />
+  ),
   // A ring with its diameter dimensioned across.
   measured: (
     <g fill="none" stroke={ink}>
@@ -59,13 +77,25 @@ export const MarkGlyph = ({ name, size }: { name: MarkName; size: number }) => (
 );
 
 export const StateMark = ({ name, size = 24, title }: { name: MarkName; size?: number; title?: string }) => (
-  <svg width={size} height={size} viewBox="0 0 24 24" role="img" aria-label={title ?? MARK_WORDS[name]} style={{ flex: 'none', display: 'block' }}>{SHAPES[name]}</svg>
+  <svg
+    width={size}
+    height={size}
+    viewBox="0 0 24 24"
+    role="img"
+    aria-label={title ?? MARK_WORDS[name]}
+    style={{ flex: 'none', display: 'block' }}
+  >
+    {SHAPES[name]}
+  </svg>
 );
 
 /** The sign of the house: an urn with a keyway. */
 export const UrnKeySign = ({ size = 26 }: { size?: number }) => (
   <svg width={size} height={size} viewBox="0 0 24 24" aria-hidden style={{ display: 'block' }}>
-    <path fill={ink} d="M10.3 .8h3.4v2.4h4v2.6H6.3V3.2h4ZM4.4 6.8h15.2c1.9 3.4 1 7.6-2.2 10.3-.9.8-1.4 1.6-1.4 2.6h1.8v3.2H6.2v-3.2H8c0-1-.5-1.8-1.4-2.6C3.4 14.4 2.5 10.2 4.4 6.8Z" />
+    <path
+      fill={ink}
+      d="M10.3 .8h3.4v2.4h4v2.6H6.3V3.2h4ZM4.4 6.8h15.2c1.9 3.4 1 7.6-2.2 10.3-.9.8-1.4 1.6-1.4 2.6h1.8v3.2H6.2v-3.2H8c0-1-.5-1.8-1.4-2.6C3.4 14.4 2.5 10.2 4.4 6.8Z"
+    />
     <circle cx="12" cy="11" r="2.3" fill={token('paper')} />
     <rect x="11" y="11" width="2" height="5" fill={token('paper')} />
   </svg>

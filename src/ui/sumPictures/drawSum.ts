@@ -6,11 +6,24 @@ import { clockPicture, curvePicture, driverPicture, rodPicture } from './motions
 import { boltPicture, chainPicture, partPicture, sealPicture } from './parts';
 
 const BUILDERS: Record<Picture, (input: PictureInput) => SceneMark[]> = {
-  fit: fitPicture, curve: curvePicture, zones: zonesPicture, rod: rodPicture, driver: driverPicture, clock: clockPicture, chain: chainPicture,
-  bolt: boltPicture, states: statesPicture, seal: sealPicture, part: partPicture, boss: bossPicture,
+  fit: fitPicture,
+  curve: curvePicture,
+  zones: zonesPicture,
+  rod: rodPicture,
+  driver: driverPicture,
+  clock: clockPicture,
+  chain: chainPicture,
+  bolt: boltPicture,
+  states: statesPicture,
+  seal: sealPicture,
+  part: partPicture,
+  boss: bossPicture,
 };
 
 /** The drawing that explains a sum, from its inputs and answers. */
 export const drawSum = (input: PictureInput): Scene => ({
-  width: input.width, height: input.height, description: `${input.face.title} ${input.face.lead}`, marks: BUILDERS[input.face.picture](input),
+  width: input.width,
+  height: input.height,
+  description: `${input.face.title} ${input.face.lead}`,
+  marks: BUILDERS[input.face.picture](input),
 });

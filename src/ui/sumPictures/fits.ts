@@ -6,8 +6,15 @@ import { box, dimension, numberIn, polygon, rule, say, text, ticks, type Picture
 export function fitPicture({ inputs, answers, units, width, height }: PictureInput): SceneMark[] {
   const d = numberIn(inputs, 'interface_diameter_mm', 'reading_mm') ?? 62;
   const isShaft = 'shaft_temperature_C' in inputs;
-  const castingC = numberIn(isShaft ? answers : {}, 'ring_temperature_C') ?? numberIn(answers, 'housing_temperature_C') ?? numberIn(inputs, 'housing_temperature_C', 'part_C') ?? 20;
-  const partC = numberIn(isShaft ? inputs : answers, 'ring_temperature_C', 'shaft_temperature_C') ?? numberIn(inputs, 'ring_temperature_C', 'gauge_C') ?? 20;
+  const castingC =
+    numberIn(isShaft ? answers : {}, 'ring_temperature_C') ??
+    numberIn(answers, 'housing_temperature_C') ??
+    numberIn(inputs, 'housing_temperature_C', 'part_C') ??
+    20;
+  const partC =
+    numberIn(isShaft ? inputs : answers, 'ring_temperature_C', 'shaft_temperature_C') ??
+    numberIn(inputs, 'ring_temperature_C', 'gauge_C') ??
+    20;
   const gapMm = numberIn(answers, 'clearance_mm') ?? numberIn(inputs, 'wanted_clearance_mm') ?? 0;
   const axis = 64;
   const pxPerMm = (width - 300) / (d * 0.5 * 1.28);
@@ -21,17 +28,72 @@ export function fitPicture({ inputs, answers, units, width, height }: PictureInp
   const shoulder = bottom - 18;
   const inner: SceneMark[] = isShaft
     ? [box('shaft', [axis, partEdge], [top - 20, height - 24], { tone: toneOf(partC), hatch: 'falling' })]
-    : bearingMarks({ part: { boreMm: d * 0.46, outsideMm: d, widthMm: 1, chamferMm: 1, closure: 'open' }, x, pxPerMm, topPx: top + 20, bottomPx: shoulder, tone: toneOf(partC), line: 'outline' });
+    : bearingMarks({
+        part: { boreMm: d * 0.46, outsideMm: d, widthMm: 1, chamferMm: 1, closure: 'open' },
+        x,
+        pxPerMm,
+        topPx: top + 20,
+        bottomPx: shoulder,
+        tone: toneOf(partC),
+        line: 'outline',
+      });
   return [
-    polygon('casting', [[bore, top], [boss, top], [boss, bottom + 22], [bore - 26, bottom + 22], [bore - 26, shoulder], [bore, shoulder]], { tone: toneOf(castingC), hatch: 'rising' }),
+    polygon(
+      'casting',
+      [
+        [bore, top],
+        [boss, top],
+        [boss, bottom + 22],
+        [bore - 26, bottom + 22],
+        [bore - 26, shoulder],
+        [bore, shoulder],
+      ],
+      { tone: toneOf(castingC), hatch: 'rising' },
+    ),
     ...inner,
-    rule('axis', [[axis, 24], [axis, height - 8]], 'centre'),
+    rule(
+      'axis',
+      [
+        [axis, 24],
+        [axis, height - 8],
+      ],
+      'centre',
+    ),
     ...dimension('seat', [axis, partEdge], 46, top + 20, `⌀ ${say(d, 'size_mm', units)}`),
-    text('outer-temperature', (bore + boss) / 2, top + 40, say(castingC, 'celsius', units), { size: 30, isBold: true, tone: toneOf(castingC) === 'plain' ? 'ink' : toneOf(castingC), hasGround: true }),
-    text('inner-temperature', (axis + partEdge) / 2 + 8, shoulder + 46, `${isShaft ? 'shaft' : 'bearing'} ${say(partC, 'celsius', units)}`, { size: 24, isBold: true, tone: toneOf(partC) === 'plain' ? 'ink' : toneOf(partC), hasGround: true }),
-    rule('gap-leader', [[(partEdge + bore) / 2, (top + shoulder) / 2], [boss + 14, (top + shoulder) / 2]], 'dimension', 'start'),
-    text('gap', boss + 18, (top + shoulder) / 2 - 4, say(Math.abs(gapMm), 'fit_mm', units), { size: 26, isBold: true, anchor: 'start' }),
-    text('gap-word', boss + 18, (top + shoulder) / 2 + 20, gapMm > 0 ? 'clear' : gapMm < 0 ? 'tight' : 'just fits', { anchor: 'start', tone: 'steel' }),
+    text('outer-temperature', (bore + boss) / 2, top + 40, say(castingC, 'celsius', units), {
+      size: 30,
+      isBold: true,
+      tone: toneOf(castingC) === 'plain' ? 'ink' : toneOf(castingC),
+      hasGround: true,
+    }),
+    text(
+      'inner-temperature',
+      (axis + partEdge) / 2 + 8,
+      shoulder + 46,
+      `${isShaft ? 'shaft' : 'bearing'} ${say(partC, 'celsius', units)}`,
+      { size: 24, isBold: true, tone: toneOf(partC) === 'plain' ? 'ink' : toneOf(partC), hasGround: true },
+    ),
+    rule(
+      'gap-leader',
+      [
+        [(partEdge + bore) / 2, (top + shoulder) / 2],
+        [boss + 14, (top + shoulder) / 2],
+      ],
+      'dimension',
+      'start',
+    ),
+    text('gap', boss + 18, (top + shoulder) / 2 - 4, say(Math.abs(gapMm), 'fit_mm', units), {
+      size: 26,
+      isBold: true,
+      anchor: 'start',
+    }),
+    text(
+      'gap-word',
+      boss + 18,
+      (top + shoulder) / 2 + 20,
+      gapMm > 0 ? 'clear' : gapMm < 0 ? 'tight' : 'just fits',
+      { anchor: 'start', tone: 'steel' },
+    ),
   ];
 }
 
@@ -45,9 +107,32 @@ function zonesOf({ inputs, answers }: PictureInput): Zone[] {
     const high = numberIn(v, 'upper_um', 'upperUm', 'max_um');
     return low === null || high === null ? null : [low, high];
   };
-  const named = Object.entries(answers).flatMap(([name, value]): Zone[] => { const zone = pair(value); return zone ? [{ name: name === 'hole_um' ? String(inputs.hole) : name === 'part_um' ? String(inputs.part) : name, low: zone[0], high: zone[1], isHole: name === 'hole_um' || /^[A-Z]/.test(name) }] : []; });
+  const named = Object.entries(answers).flatMap(([name, value]): Zone[] => {
+    const zone = pair(value);
+    return zone
+      ? [
+          {
+            name: name === 'hole_um' ? String(inputs.hole) : name === 'part_um' ? String(inputs.part) : name,
+            low: zone[0],
+            high: zone[1],
+            isHole: name === 'hole_um' || /^[A-Z]/.test(name),
+          },
+        ]
+      : [];
+  });
   const own = pair(answers);
-  return named.length > 0 ? named : own ? [{ name: inputs.what === 'inner_ring_delta_dmp' ? 'bore' : 'outside', low: own[0], high: own[1], isHole: inputs.what === 'inner_ring_delta_dmp' }] : [];
+  return named.length > 0
+    ? named
+    : own
+      ? [
+          {
+            name: inputs.what === 'inner_ring_delta_dmp' ? 'bore' : 'outside',
+            low: own[0],
+            high: own[1],
+            isHole: inputs.what === 'inner_ring_delta_dmp',
+          },
+        ]
+      : [];
 }
 
 /** Tolerance zones about the zero line; holes hatched as castings are, shafts the other way. */
@@ -61,24 +146,63 @@ export function zonesPicture(input: PictureInput): SceneMark[] {
   const each = (width - left - 30) / Math.max(1, zones.length);
   const barWidth = Math.min(110, each * 0.62);
   return [
-    ...ticks(low, high, 6).flatMap((um): SceneMark[] => [rule(`t${um}`, [[left - 8, y(um)], [left, y(um)]], 'dimension'), text(`tt${um}`, left - 12, y(um) + 6, say(um, 'fit_um', units).replace(/\u00a0.*/, ''), { anchor: 'end', size: 16, tone: 'steel' })]),
+    ...ticks(low, high, 6).flatMap((um): SceneMark[] => [
+      rule(
+        `t${um}`,
+        [
+          [left - 8, y(um)],
+          [left, y(um)],
+        ],
+        'dimension',
+      ),
+      text(`tt${um}`, left - 12, y(um) + 6, say(um, 'fit_um', units).replace(/\u00a0.*/, ''), {
+        anchor: 'end',
+        size: 16,
+        tone: 'steel',
+      }),
+    ]),
     ...zones.flatMap(({ name, low: from, high: to, isHole }, i): SceneMark[] => {
       const at = left + each * (i + 0.5);
       const thin = Math.abs(y(from) - y(to)) < 24;
       return [
-        box(`zone-${i}`, [at - barWidth / 2, at + barWidth / 2], [y(to), y(from)], { hatch: isHole ? 'rising' : 'falling' }),
+        box(`zone-${i}`, [at - barWidth / 2, at + barWidth / 2], [y(to), y(from)], {
+          hatch: isHole ? 'rising' : 'falling',
+        }),
         text(`name-${i}`, at, height - 12, name, { isBold: true, size: 22 }),
         text(`high-${i}`, at, y(to) - 6, say(to, 'fit_um', units).replace(/\u00a0.*/, ''), { size: 17 }),
-        ...(thin ? [] : [text(`low-${i}`, at, y(from) + 18, say(from, 'fit_um', units).replace(/\u00a0.*/, ''), { size: 17 })]),
+        ...(thin
+          ? []
+          : [
+              text(`low-${i}`, at, y(from) + 18, say(from, 'fit_um', units).replace(/\u00a0.*/, ''), {
+                size: 17,
+              }),
+            ]),
       ];
     }),
-    rule('zero', [[left - 8, y(0)], [width - 8, y(0)]], 'outline'),
+    rule(
+      'zero',
+      [
+        [left - 8, y(0)],
+        [width - 8, y(0)],
+      ],
+      'outline',
+    ),
     text('zero-word', width - 10, y(0) - 8, 'nominal size', { anchor: 'end', size: 16, tone: 'steel' }),
-    text('unit', left - 8, 22, units === 'imperial' ? 'thou' : 'µm', { anchor: 'end', size: 16, tone: 'steel' }),
+    text('unit', left - 8, 22, units === 'imperial' ? 'thou' : 'µm', {
+      anchor: 'end',
+      size: 16,
+      tone: 'steel',
+    }),
   ];
 }
 
-const STATE_WORDS: Record<string, string> = { bench: 'on the bench', cold_start: 'cold start', warm_up: 'warming up', running: 'running', hottest: 'hottest' };
+const STATE_WORDS: Record<string, string> = {
+  bench: 'on the bench',
+  cold_start: 'cold start',
+  warm_up: 'warming up',
+  running: 'running',
+  hottest: 'hottest',
+};
 
 /** Clearance in each state with its doubt; below the line the balls are squeezed. */
 export function statesPicture({ answers, units, width, height }: PictureInput): SceneMark[] {
@@ -92,14 +216,51 @@ export function statesPicture({ answers, units, width, height }: PictureInput): 
     ...states.flatMap(({ state, um, u_um: u }, i): SceneMark[] => {
       const at = 40 + each * (i + 0.5);
       return [
-        box(`bar-${state}`, [at - 34, at + 34], um >= 0 ? [y(um), y(0)] : [y(0), y(um)], { hatch: um >= 0 ? null : 'falling', tone: um >= 0 ? 'plain' : 'ink' }),
-        rule(`u-${state}`, [[at + 48, y(um - 2 * u)], [at + 48, y(um + 2 * u)]], 'outline'), rule(`ua-${state}`, [[at + 42, y(um + 2 * u)], [at + 54, y(um + 2 * u)]], 'outline'), rule(`ub-${state}`, [[at + 42, y(um - 2 * u)], [at + 54, y(um - 2 * u)]], 'outline'),
-        text(`um-${state}`, at, um >= 0 ? y(um) - 8 : y(um) + 24, say(um, 'fit_um', units), { isBold: true, size: 22 }),
+        box(`bar-${state}`, [at - 34, at + 34], um >= 0 ? [y(um), y(0)] : [y(0), y(um)], {
+          hatch: um >= 0 ? null : 'falling',
+          tone: um >= 0 ? 'plain' : 'ink',
+        }),
+        rule(
+          `u-${state}`,
+          [
+            [at + 48, y(um - 2 * u)],
+            [at + 48, y(um + 2 * u)],
+          ],
+          'outline',
+        ),
+        rule(
+          `ua-${state}`,
+          [
+            [at + 42, y(um + 2 * u)],
+            [at + 54, y(um + 2 * u)],
+          ],
+          'outline',
+        ),
+        rule(
+          `ub-${state}`,
+          [
+            [at + 42, y(um - 2 * u)],
+            [at + 54, y(um - 2 * u)],
+          ],
+          'outline',
+        ),
+        text(`um-${state}`, at, um >= 0 ? y(um) - 8 : y(um) + 24, say(um, 'fit_um', units), {
+          isBold: true,
+          size: 22,
+        }),
         text(`name-${state}`, at, height - 16, STATE_WORDS[state] ?? state, { size: 19 }),
       ];
     }),
-    rule('zero', [[20, y(0)], [width - 10, y(0)]], 'outline'),
-    text('free', 22, y(0) - 8, 'free', { anchor: 'start', size: 16, tone: 'steel' }), text('squeezed', 22, y(0) + 20, 'squeezed', { anchor: 'start', size: 16, tone: 'steel' }),
+    rule(
+      'zero',
+      [
+        [20, y(0)],
+        [width - 10, y(0)],
+      ],
+      'outline',
+    ),
+    text('free', 22, y(0) - 8, 'free', { anchor: 'start', size: 16, tone: 'steel' }),
+    text('squeezed', 22, y(0) + 20, 'squeezed', { anchor: 'start', size: 16, tone: 'steel' }),
   ];
 }
 
@@ -122,18 +283,92 @@ export function bossPicture({ inputs, answers, units, width, height }: PictureIn
   const half = (mm: number): [number, number] => [middle - (mm * scale) / 2, middle + (mm * scale) / 2];
   const pressure = numberIn(answers, 'pressure_MPa');
   const [ringTop, ringBottom] = half(ringWidth);
-  const arrows = pressure === null ? [] : [0.15, 0.38, 0.62, 0.85].map((share, i): SceneMark => rule(`p${i}`, [[x(d / 2) - 30, ringTop + (ringBottom - ringTop) * share], [x(d / 2) - 2, ringTop + (ringBottom - ringTop) * share]], 'dimension', 'end'));
+  const arrows =
+    pressure === null
+      ? []
+      : [0.15, 0.38, 0.62, 0.85].map((share, i): SceneMark =>
+          rule(
+            `p${i}`,
+            [
+              [x(d / 2) - 30, ringTop + (ringBottom - ringTop) * share],
+              [x(d / 2) - 2, ringTop + (ringBottom - ringTop) * share],
+            ],
+            'dimension',
+            'end',
+          ),
+        );
   return [
-    ...(web && webThick > 0 ? [box('web', [x(outside / 2), x(reach)], half(webThick), { hatch: 'rising', tone: rimC !== null && rimC > 60 ? 'heat' : 'plain' })] : []),
-    box('boss', [x(d / 2), x(outside / 2)], half(boss), { hatch: 'rising', tone: bossC !== null && bossC > 35 ? 'heat' : 'plain' }),
+    ...(web && webThick > 0
+      ? [
+          box('web', [x(outside / 2), x(reach)], half(webThick), {
+            hatch: 'rising',
+            tone: rimC !== null && rimC > 60 ? 'heat' : 'plain',
+          }),
+        ]
+      : []),
+    box('boss', [x(d / 2), x(outside / 2)], half(boss), {
+      hatch: 'rising',
+      tone: bossC !== null && bossC > 35 ? 'heat' : 'plain',
+    }),
     ...(bossC === null ? [box('race', [x(track / 2), x(d / 2)], half(ringWidth), { hatch: 'falling' })] : []),
     ...arrows,
-    rule('axis', [[axis, 20], [axis, height - 10]], 'centre'),
+    rule(
+      'axis',
+      [
+        [axis, 20],
+        [axis, height - 10],
+      ],
+      'centre',
+    ),
     ...dimension('bore', [axis, x(d / 2)], 44, half(boss)[0], `⌀ ${say(d, 'size_mm', units)}`),
     ...dimension('outside', [axis, x(outside / 2)], 82, half(boss)[0], `⌀ ${say(outside, 'size_mm', units)}`),
-    ...(bossC !== null ? [text('boss-c', (x(d / 2) + x(outside / 2)) / 2, middle + 8, say(bossC, 'celsius', units), { isBold: true, size: 24, tone: 'heat', hasGround: true })] : []),
-    ...(rimC !== null ? [text('rim-c', x(reach) - 30, half(webThick)[1] + 28, say(rimC, 'celsius', units), { isBold: true, size: 22 })] : []),
-    ...(pressure !== null ? [text('pressure', x(d / 2) - 36, half(boss)[1] + 30, say(pressure, 'megapascal', units), { isBold: true, size: 24, anchor: 'middle', hasGround: true })] : []),
-    ...(numberIn(answers, 'axial_push_force_kN') !== null ? [rule('push', [[(x(track / 2) + x(d / 2)) / 2, half(boss)[0] - 62], [(x(track / 2) + x(d / 2)) / 2, half(boss)[0] - 4]], 'outline', 'end'), text('push-text', (x(track / 2) + x(d / 2)) / 2 + 12, half(boss)[0] - 30, say(numberIn(answers, 'axial_push_force_kN')!, 'kilonewton', units), { isBold: true, size: 22, anchor: 'start', hasGround: true })] : []),
+    ...(bossC !== null
+      ? [
+          text('boss-c', (x(d / 2) + x(outside / 2)) / 2, middle + 8, say(bossC, 'celsius', units), {
+            isBold: true,
+            size: 24,
+            tone: 'heat',
+            hasGround: true,
+          }),
+        ]
+      : []),
+    ...(rimC !== null
+      ? [
+          text('rim-c', x(reach) - 30, half(webThick)[1] + 28, say(rimC, 'celsius', units), {
+            isBold: true,
+            size: 22,
+          }),
+        ]
+      : []),
+    ...(pressure !== null
+      ? [
+          text('pressure', x(d / 2) - 36, half(boss)[1] + 30, say(pressure, 'megapascal', units), {
+            isBold: true,
+            size: 24,
+            anchor: 'middle',
+            hasGround: true,
+          }),
+        ]
+      : []),
+    ...(numberIn(answers, 'axial_push_force_kN') !== null
+      ? [
+          rule(
+            'push',
+            [
+              [(x(track / 2) + x(d / 2)) / 2, half(boss)[0] - 62],
+              [(x(track / 2) + x(d / 2)) / 2, half(boss)[0] - 4],
+            ],
+            'outline',
+            'end',
+          ),
+          text(
+            'push-text',
+            (x(track / 2) + x(d / 2)) / 2 + 12,
+            half(boss)[0] - 30,
+            say(numberIn(answers, 'axial_push_force_kN')!, 'kilonewton', units),
+            { isBold: true, size: 22, anchor: 'start', hasGround: true },
+          ),
+        ]
+      : []),
   ];
 }

@@ -4,36 +4,156 @@ import { showQuantity, type Quantity } from '@/core/quantity/quantities';
 import { polygonPath, type Hatch, type SceneMark, type Tone } from '@/ui/drawing/scene';
 
 /** What a picture of a sum is drawn from: its inputs and its answers, nothing else. */
-export type PictureInput = { face: SumFace; inputs: Readonly<Record<string, unknown>>; answers: Answers; units: Units; width: number; height: number };
+export type PictureInput = {
+  face: SumFace;
+  inputs: Readonly<Record<string, unknown>>;
+  answers: Answers;
+  units: Units;
+  width: number;
+  height: number;
+};
 
 export const numberIn = (values: Readonly<Record<string, unknown>>, ...names: string[]): number | null => {
   for (const name of names) if (typeof values[name] === 'number') return values[name];
   return null;
 };
 
-export const say = (value: number, quantity: Quantity, units: Units) => asText(showQuantity(value, quantity, units));
+export const say = (value: number, quantity: Quantity, units: Units) =>
+  asText(showQuantity(value, quantity, units));
 
-export const text = (id: string, x: number, y: number, words: string, more: Partial<Extract<SceneMark, { kind: 'text' }>> = {}): SceneMark =>
-  ({ kind: 'text', id, x, y, text: words, size: 18, anchor: 'middle', tone: 'ink', isBold: false, ...more });
+export const text = (
+  id: string,
+  x: number,
+  y: number,
+  words: string,
+  more: Partial<Extract<SceneMark, { kind: 'text' }>> = {},
+): SceneMark => ({
+  kind: 'text',
+  id,
+  x,
+  y,
+  text: words,
+  size: 18,
+  anchor: 'middle',
+  tone: 'ink',
+  isBold: false,
+  ...more,
+});
 
-export const rule = (id: string, points: readonly [number, number][], style: Extract<SceneMark, { kind: 'line' }>['style'] = 'thin', arrows?: 'start' | 'end' | 'both'): SceneMark =>
-  ({ kind: 'line', id, points, style, ...(arrows && { arrows }) });
+export const rule = (
+  id: string,
+  points: readonly [number, number][],
+  style: Extract<SceneMark, { kind: 'line' }>['style'] = 'thin',
+  arrows?: 'start' | 'end' | 'both',
+): SceneMark => ({ kind: 'line', id, points, style, ...(arrows && { arrows }) });
 
-export const box = (id: string, [left, right]: readonly [number, number], [top, bottom]: readonly [number, number], more: { tone?: Tone; hatch?: Hatch; line?: 'outline' | 'ghost' | 'none' } = {}): SceneMark =>
-  ({ kind: 'shape', id, d: polygonPath([[left, top], [right, top], [right, bottom], [left, bottom]]), tone: more.tone ?? 'plain', hatch: more.hatch ?? null, line: more.line ?? 'outline', isFilled: true });
+export const box = (
+  id: string,
+  [left, right]: readonly [number, number],
+  [top, bottom]: readonly [number, number],
+  more: { tone?: Tone; hatch?: Hatch; line?: 'outline' | 'ghost' | 'none' } = {},
+): SceneMark => ({
+  kind: 'shape',
+  id,
+  d: polygonPath([
+    [left, top],
+    [right, top],
+    [right, bottom],
+    [left, bottom],
+  ]),
+  tone: more.tone ?? 'plain',
+  hatch: more.hatch ?? null,
+  line: more.line ?? 'outline',
+  isFilled: true,
+});
 
-export const polygon = (id: string, points: readonly (readonly [number, number])[], more: { tone?: Tone; hatch?: Hatch } = {}): SceneMark =>
-  ({ kind: 'shape', id, d: polygonPath(points), tone: more.tone ?? 'plain', hatch: more.hatch ?? null, line: 'outline', isFilled: true });
+export const polygon = (
+  id: string,
+  points: readonly (readonly [number, number])[],
+  more: { tone?: Tone; hatch?: Hatch } = {},
+): SceneMark => ({
+  kind: 'shape',
+  id,
+  d: polygonPath(points),
+  tone: more.tone ?? 'plain',
+  hatch: more.hatch ?? null,
+  line: 'outline',
+  isFilled: true,
+});
 
 /** A dimension: extension lines, line with two arrows, its size. */
-export const dimension = (id: string, [x1, x2]: readonly [number, number], y: number, from: number, words: string): SceneMark[] => [
-  rule(`${id}-a`, [[x1, from], [x1, y + (y < from ? -6 : 6)]], 'dimension'), rule(`${id}-b`, [[x2, from], [x2, y + (y < from ? -6 : 6)]], 'dimension'),
-  rule(`${id}-line`, [[x1, y], [x2, y]], 'dimension', 'both'), text(`${id}-text`, (x1 + x2) / 2, y - 7, words, { isBold: true, size: 19 }),
+export const dimension = (
+  id: string,
+  [x1, x2]: readonly [number, number],
+  y: number,
+  from: number,
+  words: string,
+): SceneMark[] => [
+  rule(
+    `${id}-a`,
+    [
+      [x1, from],
+      [x1, y + (y < from ? -6 : 6)],
+    ],
+    'dimension',
+  ),
+  rule(
+    `${id}-b`,
+    [
+      [x2, from],
+      [x2, y + (y < from ? -6 : 6)],
+    ],
+    'dimension',
+  ),
+  rule(
+    `${id}-line`,
+    [
+      [x1, y],
+      [x2, y],
+    ],
+    'dimension',
+    'both',
+  ),
+  text(`${id}-text`, (x1 + x2) / 2, y - 7, words, { isBold: true, size: 19 }),
 ];
 
-export const upright = (id: string, x: number, [y1, y2]: readonly [number, number], fromX: number, words: string): SceneMark[] => [
-  rule(`${id}-a`, [[fromX, y1], [x + (x > fromX ? 6 : -6), y1]], 'dimension'), rule(`${id}-b`, [[fromX, y2], [x + (x > fromX ? 6 : -6), y2]], 'dimension'),
-  rule(`${id}-line`, [[x, y1], [x, y2]], 'dimension', 'both'), text(`${id}-text`, x + (x > fromX ? 8 : -8), (y1 + y2) / 2 + 6, words, { isBold: true, size: 19, anchor: x > fromX ? 'start' : 'end' }),
+export const upright = (
+  id: string,
+  x: number,
+  [y1, y2]: readonly [number, number],
+  fromX: number,
+  words: string,
+): SceneMark[] => [
+  rule(
+    `${id}-a`,
+    [
+      [fromX, y1],
+      [x + (x > fromX ? 6 : -6), y1],
+    ],
+    'dimension',
+  ),
+  rule(
+    `${id}-b`,
+    [
+      [fromX, y2],
+      [x + (x > fromX ? 6 : -6), y2],
+    ],
+    'dimension',
+  ),
+  rule(
+    `${id}-line`,
+    [
+      [x, y1],
+      [x, y2],
+    ],
+    'dimension',
+    'both',
+  ),
+  text(`${id}-text`, x + (x > fromX ? 8 : -8), (y1 + y2) / 2 + 6, words, {
+    isBold: true,
+    size: 19,
+    anchor: x > fromX ? 'start' : 'end',
+  }),
 ];
 
 /** Even steps of 1, 2 or 5 that cover a range in about `count` parts. */
@@ -43,5 +163,7 @@ export function ticks(low: number, high: number, count = 5): number[] {
   const power = 10 ** Math.floor(Math.log10(raw));
   const step = [1, 2, 5, 10].map((factor) => factor * power).find((each) => each >= raw) ?? raw;
   const first = Math.ceil(low / step - 1e-9) * step;
-  return Array.from({ length: Math.floor((high - first) / step + 1e-9) + 1 }, (_, i) => Number((first + i * step).toPrecision(12)));
+  return Array.from({ length: Math.floor((high - first) / step + 1e-9) + 1 }, (_, i) =>
+    Number((first + i * step).toPrecision(12)),
+  );
 }

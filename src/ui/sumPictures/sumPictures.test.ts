@@ -16,15 +16,24 @@ function draw(sum: Sum, changes: Record<string, unknown> = {}): Scene {
 }
 const sumAt = (path: string) => findSum(path)!;
 const mark = (scene: Scene, id: string) => scene.marks.find((each) => each.id === id);
-const textOf = (scene: Scene, id: string) => { const found = mark(scene, id); return found?.kind === 'text' ? found.text : null; };
+const textOf = (scene: Scene, id: string) => {
+  const found = mark(scene, id);
+  return found?.kind === 'text' ? found.text : null;
+};
 
 /** Every coordinate of a mark. A path's numbers come in pairs, but for the radii and flags of an arc. */
 function pointsOf(each: SceneMark): [number, number][] {
   if (each.kind === 'text') return [[each.x, each.y]];
   if (each.kind === 'line') return each.points.map(([x, y]) => [x, y]);
-  const withoutArcs = each.d.replace(/A[\d.\s-]+?(?=[A-Z]|$)/g, (arc) => { const numbers = arc.match(/-?[\d.]+/g)!; return `L${numbers.at(-2)} ${numbers.at(-1)}`; });
+  const withoutArcs = each.d.replace(/A[\d.\s-]+?(?=[A-Z]|$)/g, (arc) => {
+    const numbers = arc.match(/-?[\d.]+/g)!;
+    return `L${numbers.at(-2)} ${numbers.at(-1)}`;
+  });
   const numbers = (withoutArcs.match(/-?\d+(\.\d+)?/g) ?? []).map(Number);
-  return Array.from({ length: Math.floor(numbers.length / 2) }, (_, i) => [numbers[2 * i]!, numbers[2 * i + 1]!]);
+  return Array.from({ length: Math.floor(numbers.length / 2) }, (_, i) => [
+    numbers[2 * i]!,
+    numbers[2 * i + 1]!,
+  ]);
 }
 
 describe.each(SUMS.map((sum) => [sumPath(sum), sum] as const))('the picture of %s', (_, sum) => {
@@ -32,20 +41,27 @@ describe.each(SUMS.map((sum) => [sumPath(sum), sum] as const))('the picture of %
   it('has marks with finite places, each with a name of its own, and a description for who cannot see it', () => {
     expect(scene.marks.length).toBeGreaterThan(4);
     expect(new Set(scene.marks.map(({ id }) => id)).size).toBe(scene.marks.length);
-    for (const each of scene.marks) for (const [x, y] of pointsOf(each)) expect([Number.isFinite(x), Number.isFinite(y)], each.id).toEqual([true, true]);
+    for (const each of scene.marks)
+      for (const [x, y] of pointsOf(each))
+        expect([Number.isFinite(x), Number.isFinite(y)], each.id).toEqual([true, true]);
     expect(JSON.stringify(scene)).not.toMatch(/NaN|undefined|Infinity/);
     expect(scene.description).toContain(sum.title);
   });
   it('stays in its frame', () => {
-    for (const each of scene.marks) for (const [x, y] of pointsOf(each)) {
-      expect(x, `${each.id} x`).toBeGreaterThanOrEqual(-30); expect(x, `${each.id} x`).toBeLessThanOrEqual(SIZE.width + 30);
-      expect(y, `${each.id} y`).toBeGreaterThanOrEqual(-30); expect(y, `${each.id} y`).toBeLessThanOrEqual(SIZE.height + 30);
-    }
+    for (const each of scene.marks)
+      for (const [x, y] of pointsOf(each)) {
+        expect(x, `${each.id} x`).toBeGreaterThanOrEqual(-30);
+        expect(x, `${each.id} x`).toBeLessThanOrEqual(SIZE.width + 30);
+        expect(y, `${each.id} y`).toBeGreaterThanOrEqual(-30);
+        expect(y, `${each.id} y`).toBeLessThanOrEqual(SIZE.height + 30);
+      }
   });
   it('says sizes in the person’s units', () => {
     const inputs = usualInputs(sum.fields);
     const solved = solveSum(sum, inputs);
-    const imperial = solved.ok && drawSum({ face: faceOf(sum), inputs, answers: solved.value.answers, units: 'imperial', ...SIZE });
+    const imperial =
+      solved.ok &&
+      drawSum({ face: faceOf(sum), inputs, answers: solved.value.answers, units: 'imperial', ...SIZE });
     expect(JSON.stringify(imperial)).not.toMatch(/\d\u00a0(mm|°C|kN|N·m)/);
   });
 });
@@ -62,7 +78,10 @@ describe('pictures follow their numbers', () => {
   it('tolerance zones stand above and below the zero line as the table says, to one scale', () => {
     const scene = draw(sumAt('iso286'), { classes: ['H7', 'N7'] });
     const zeroY = pointsOf(mark(scene, 'zero')!)[0]![1];
-    const span = (id: string) => { const ys = pointsOf(mark(scene, id)!).map(([, y]) => y); return [Math.min(...ys), Math.max(...ys)] as const; };
+    const span = (id: string) => {
+      const ys = pointsOf(mark(scene, id)!).map(([, y]) => y);
+      return [Math.min(...ys), Math.max(...ys)] as const;
+    };
     expect(span('zone-0')[1]).toBeCloseTo(zeroY, 1);
     expect(span('zone-1')[0]).toBeGreaterThan(zeroY);
     // H7 and N7 at 62 mm are both 30 µm wide; N7 starts 9 µm below (ISO 286-2).
@@ -71,7 +90,10 @@ describe('pictures follow their numbers', () => {
   });
   it('links of a chain are drawn to scale, end to end', () => {
     const scene = draw(sumAt('stack/endplay'));
-    const across = (id: string) => { const xs = pointsOf(mark(scene, id)!).map(([x]) => x); return [Math.min(...xs), Math.max(...xs)] as const; };
+    const across = (id: string) => {
+      const xs = pointsOf(mark(scene, id)!).map(([x]) => x);
+      return [Math.min(...xs), Math.max(...xs)] as const;
+    };
     const [left, right, crank] = [across('link0'), across('link1'), across('link3')];
     expect((left[1] - left[0]) / (right[1] - right[0])).toBeCloseTo(42.31 / 41.88, 3);
     expect(right[0]).toBeCloseTo(left[1], 1);
@@ -87,7 +109,8 @@ describe('pictures follow their numbers', () => {
     expect(tap[0]![0]).toBeLessThan(tap[1]![0]);
     expect(tap[0]![0]).toBeLessThan(SIZE.width / 2);
   });
-  it('a level ring has no tap', () => expect(mark(draw(sumAt('tilt'), { depths_mm: [5, 5, 5, 5] }), 'tap')).toBeUndefined());
+  it('a level ring has no tap', () =>
+    expect(mark(draw(sumAt('tilt'), { depths_mm: [5, 5, 5, 5] }), 'tap')).toBeUndefined());
   it('a bar below the line where the balls are squeezed', () => {
     const scene = draw(sumAt('running_clearance'));
     const zeroY = pointsOf(mark(scene, 'zero')!)[0]![1];
@@ -100,18 +123,37 @@ describe('pictures follow their numbers', () => {
     const [line] = pointsOf(mark(scene, 'window')!);
     const open = pointsOf(mark(scene, 'open')!).map(([x]) => x);
     expect(Math.abs(Math.max(...open) - line![0])).toBeLessThan(20);
-    expect(mark(draw(sumAt('drop_window/lumped'), { interference_at_20C_mm: -0.2 }), 'window')).toBeUndefined();
+    expect(
+      mark(draw(sumAt('drop_window/lumped'), { interference_at_20C_mm: -0.2 }), 'window'),
+    ).toBeUndefined();
   });
   it('a bolt that bottoms and one past proof are marked hot', () => {
-    const tone = (scene: Scene) => { const head = mark(scene, 'head'); return head?.kind === 'shape' ? head.tone : null; };
-    expect([tone(draw(sumAt('bolt_stand_out'))), tone(draw(sumAt('bolt_stand_out'), { length_mm: 60 })), tone(draw(sumAt('bolt_torque'), { torque_Nm: 16 }))]).toEqual(['plain', 'heat', 'heat']);
+    const tone = (scene: Scene) => {
+      const head = mark(scene, 'head');
+      return head?.kind === 'shape' ? head.tone : null;
+    };
+    expect([
+      tone(draw(sumAt('bolt_stand_out'))),
+      tone(draw(sumAt('bolt_stand_out'), { length_mm: 60 })),
+      tone(draw(sumAt('bolt_torque'), { torque_Nm: 16 })),
+    ]).toEqual(['plain', 'heat', 'heat']);
   });
-  it('no web, no web drawn', () => expect([mark(draw(sumAt('boss_pressure')), 'web') !== undefined, mark(draw(sumAt('boss_pressure'), { web_outer_diameter_mm: null }), 'web')]).toEqual([true, undefined]));
+  it('no web, no web drawn', () =>
+    expect([
+      mark(draw(sumAt('boss_pressure')), 'web') !== undefined,
+      mark(draw(sumAt('boss_pressure'), { web_outer_diameter_mm: null }), 'web'),
+    ]).toEqual([true, undefined]));
 });
 
 describe('ticks', () => {
-  it.each([[0, 10, [0, 2, 4, 6, 8, 10]], [-39, 30, [-20, 0, 20]], [0, 0.12, [0, 0.05, 0.1]], [5, 5, [5, 5.2, 5.4, 5.6, 5.8, 6]]])('from %f to %f', (low, high, expected) => {
+  it.each([
+    [0, 10, [0, 2, 4, 6, 8, 10]],
+    [-39, 30, [-20, 0, 20]],
+    [0, 0.12, [0, 0.05, 0.1]],
+    [5, 5, [5, 5.2, 5.4, 5.6, 5.8, 6]],
+  ])('from %f to %f', (low, high, expected) => {
     const found = ticks(low, high, low === -39 ? 4 : 5);
-    if (low === high) expect(found.length).toBeGreaterThan(0); else expect(found).toEqual(expected);
+    if (low === high) expect(found.length).toBeGreaterThan(0);
+    else expect(found).toEqual(expected);
   });
 });

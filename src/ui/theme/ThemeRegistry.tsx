@@ -10,10 +10,21 @@ import { cssVariables, DAYLIGHT, DIM, FONT, STRETCH, token } from './tokens';
 const globals = {
   ':root': cssVariables(DAYLIGHT),
   '[data-scheme="dark"]': cssVariables(DIM),
-  'html, body': { height: '100%', backgroundColor: token('paper'), color: token('ink'), fontFamily: FONT, fontStretch: STRETCH.text, fontVariantNumeric: 'tabular-nums' },
+  'html, body': {
+    height: '100%',
+    backgroundColor: token('paper'),
+    color: token('ink'),
+    fontFamily: FONT,
+    fontStretch: STRETCH.text,
+    fontVariantNumeric: 'tabular-nums',
+  },
   'svg text': { fontFamily: FONT, fontVariantNumeric: 'tabular-nums' },
   ':focus-visible': { outline: `3px solid ${token('cold')}`, outlineOffset: 2 },
-  '@media print': { '.no-print': { display: 'none !important' }, 'body:has(.print-label) > *:not(.MuiDialog-root)': { display: 'none !important' }, ':root, [data-scheme="dark"]': cssVariables({ ...DAYLIGHT, paper: '#FFFFFF', plate: '#FFFFFF' }) },
+  '@media print': {
+    '.no-print': { display: 'none !important' },
+    'body:has(.print-label) > *:not(.MuiDialog-root)': { display: 'none !important' },
+    ':root, [data-scheme="dark"]': cssVariables({ ...DAYLIGHT, paper: '#FFFFFF', plate: '#FFFFFF' }),
+  },
 };
 
 export function ThemeRegistry({ children }: { children: ReactNode }) {

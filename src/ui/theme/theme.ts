@@ -16,36 +16,98 @@ export const theme = createTheme({
   colorSchemes: { light: { palette: palette(DAYLIGHT) }, dark: { palette: palette(DIM) } },
   shape: { borderRadius: 0 },
   typography: {
-    fontFamily: FONT, fontSize: 16, htmlFontSize: 16,
+    fontFamily: FONT,
+    fontSize: 16,
+    htmlFontSize: 16,
     allVariants: { fontStretch: STRETCH.text, fontVariantNumeric: 'tabular-nums' },
-    h1: { fontSize: 44, fontWeight: 800, lineHeight: 1.02, letterSpacing: '-0.01em', fontStretch: STRETCH.headline },
+    h1: {
+      fontSize: 44,
+      fontWeight: 800,
+      lineHeight: 1.02,
+      letterSpacing: '-0.01em',
+      fontStretch: STRETCH.headline,
+    },
     h2: { fontSize: 26, fontWeight: 800, lineHeight: 1.1, fontStretch: STRETCH.headline },
     h3: { fontSize: 21, fontWeight: 750, lineHeight: 1.2, fontStretch: STRETCH.headline },
     body1: { fontSize: 17, lineHeight: 1.3 },
     body2: { fontSize: 16, lineHeight: 1.3 },
-    button: { fontSize: 19, fontWeight: 700, textTransform: 'none', lineHeight: 1.1, fontStretch: STRETCH.headline },
+    button: {
+      fontSize: 19,
+      fontWeight: 700,
+      textTransform: 'none',
+      lineHeight: 1.1,
+      fontStretch: STRETCH.headline,
+    },
   },
   transitions: { create: () => 'none' },
   components: {
-    MuiButtonBase: { defaultProps: { disableRipple: true }, styleOverrides: { root: { '&.Mui-focusVisible, &:focus-visible': { outline: `3px solid ${token('cold')}`, outlineOffset: 2 } } } },
+    MuiButtonBase: {
+      defaultProps: { disableRipple: true },
+      styleOverrides: {
+        root: {
+          '&.Mui-focusVisible, &:focus-visible': { outline: `3px solid ${token('cold')}`, outlineOffset: 2 },
+        },
+      },
+    },
     MuiButton: {
       defaultProps: { disableElevation: true, color: 'primary' },
       styleOverrides: {
         root: { minHeight: 56, minWidth: 56, padding: '8px 18px', borderRadius: 0 },
-        contained: { backgroundColor: token('block'), color: token('onBlock'), fontSize: 24, '&:hover': { backgroundColor: token('steel') }, '&.Mui-disabled': { backgroundColor: token('rule'), color: token('mid') } },
-        text: { color: token('ink'), '&:hover': { backgroundColor: 'transparent', textDecoration: 'underline', textUnderlineOffset: 4 } },
-        outlined: { color: token('ink'), border: `2px solid ${token('ink')}`, '&:hover': { border: `2px solid ${token('ink')}`, backgroundColor: token('shade') } },
+        contained: {
+          backgroundColor: token('block'),
+          color: token('onBlock'),
+          fontSize: 24,
+          '&:hover': { backgroundColor: token('steel') },
+          '&.Mui-disabled': { backgroundColor: token('rule'), color: token('mid') },
+        },
+        text: {
+          color: token('ink'),
+          '&:hover': { backgroundColor: 'transparent', textDecoration: 'underline', textUnderlineOffset: 4 },
+        },
+        outlined: {
+          color: token('ink'),
+          border: `2px solid ${token('ink')}`,
+          '&:hover': { border: `2px solid ${token('ink')}`, backgroundColor: token('shade') },
+        },
       },
     },
-    MuiIconButton: { styleOverrides: { root: { width: 48, height: 48, borderRadius: 0, color: token('ink') } } },
-    MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { backgroundImage: 'none', boxShadow: 'none' } } },
-    MuiDialog: { defaultProps: { transitionDuration: 0 }, styleOverrides: { paper: { border: `3px solid ${token('ink')}`, backgroundColor: token('plate') } } },
-    MuiDialogTitle: { styleOverrides: { root: { fontSize: 28, fontWeight: 800, fontStretch: STRETCH.headline } } },
+    MuiIconButton: {
+      styleOverrides: { root: { width: 48, height: 48, borderRadius: 0, color: token('ink') } },
+    },
+    MuiPaper: {
+      defaultProps: { elevation: 0 },
+      styleOverrides: { root: { backgroundImage: 'none', boxShadow: 'none' } },
+    },
+    MuiDialog: {
+      defaultProps: { transitionDuration: 0 },
+      styleOverrides: { paper: { border: `3px solid ${token('ink')}`, backgroundColor: token('plate') } },
+    },
+    MuiDialogTitle: {
+      styleOverrides: { root: { fontSize: 28, fontWeight: 800, fontStretch: STRETCH.headline } },
+    },
     MuiBackdrop: { styleOverrides: { root: { backgroundColor: 'rgba(21,24,26,0.55)' } } },
-    MuiOutlinedInput: { styleOverrides: { root: { minHeight: 52, '& .MuiOutlinedInput-notchedOutline': { borderColor: token('steel'), borderWidth: 0, borderBottomWidth: 2 } }, input: { fontWeight: 650, fontSize: 19 } } },
-    MuiFormHelperText: { styleOverrides: { root: { fontSize: 15, marginLeft: 0, '&.Mui-error': { color: token('ink'), fontWeight: 650 } } } },
+    MuiOutlinedInput: {
+      styleOverrides: {
+        root: {
+          minHeight: 52,
+          '& .MuiOutlinedInput-notchedOutline': {
+            borderColor: token('steel'),
+            borderWidth: 0,
+            borderBottomWidth: 2,
+          },
+        },
+        input: { fontWeight: 650, fontSize: 19 },
+      },
+    },
+    MuiFormHelperText: {
+      styleOverrides: {
+        root: { fontSize: 15, marginLeft: 0, '&.Mui-error': { color: token('ink'), fontWeight: 650 } },
+      },
+    },
     MuiInputLabel: { styleOverrides: { root: { color: token('steel') } } },
     MuiMenuItem: { styleOverrides: { root: { minHeight: 52 } } },
-    MuiSnackbarContent: { styleOverrides: { root: { backgroundColor: token('block'), color: token('onBlock'), fontSize: 18 } } },
+    MuiSnackbarContent: {
+      styleOverrides: { root: { backgroundColor: token('block'), color: token('onBlock'), fontSize: 18 } },
+    },
   },
 });

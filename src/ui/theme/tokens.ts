@@ -1,21 +1,61 @@
 /** The colours of daylight and of a dim shop. Heat and cold mean only heat and cold. */
 export type Tokens = Record<
-  'paper' | 'plate' | 'shade' | 'ink' | 'steel' | 'mid' | 'rule' | 'heat' | 'heatLight' | 'cold' | 'coldLight' | 'block' | 'onBlock' | 'onHeat', string>;
+  | 'paper'
+  | 'plate'
+  | 'shade'
+  | 'ink'
+  | 'steel'
+  | 'mid'
+  | 'rule'
+  | 'heat'
+  | 'heatLight'
+  | 'cold'
+  | 'coldLight'
+  | 'block'
+  | 'onBlock'
+  | 'onHeat',
+  string
+>;
 
 export const DAYLIGHT: Tokens = {
-  paper: '#F3EFE5', plate: '#FAF7F0', shade: '#E8E3D8', ink: '#15181A', steel: '#4C5459', mid: '#70777A', rule: '#C6C4BB',
-  heat: '#B5360C', heatLight: '#EBC2AC', cold: '#17658F', coldLight: '#BCD6E1', block: '#15181A', onBlock: '#FAF7F0', onHeat: '#FAF7F0',
+  paper: '#F3EFE5',
+  plate: '#FAF7F0',
+  shade: '#E8E3D8',
+  ink: '#15181A',
+  steel: '#4C5459',
+  mid: '#70777A',
+  rule: '#C6C4BB',
+  heat: '#B5360C',
+  heatLight: '#EBC2AC',
+  cold: '#17658F',
+  coldLight: '#BCD6E1',
+  block: '#15181A',
+  onBlock: '#FAF7F0',
+  onHeat: '#FAF7F0',
 };
 
 export const DIM: Tokens = {
-  paper: '#1C2023', plate: '#262B2F', shade: '#14181A', ink: '#F0F1EC', steel: '#B7BDBD', mid: '#8F9799', rule: '#3B4348',
-  heat: '#FF7434', heatLight: '#5E3321', cold: '#6CC8F4', coldLight: '#24485B', block: '#F0F1EC', onBlock: '#15181A', onHeat: '#15181A',
+  paper: '#1C2023',
+  plate: '#262B2F',
+  shade: '#14181A',
+  ink: '#F0F1EC',
+  steel: '#B7BDBD',
+  mid: '#8F9799',
+  rule: '#3B4348',
+  heat: '#FF7434',
+  heatLight: '#5E3321',
+  cold: '#6CC8F4',
+  coldLight: '#24485B',
+  block: '#F0F1EC',
+  onBlock: '#15181A',
+  onHeat: '#15181A',
 };
 
 /** A token as a CSS variable, for drawings that must follow the theme. */
 export const token = (name: keyof Tokens) => `var(--uk-${name})`;
 
-export const cssVariables = (tokens: Tokens) => Object.fromEntries(Object.entries(tokens).map(([name, value]) => [`--uk-${name}`, value]));
+export const cssVariables = (tokens: Tokens) =>
+  Object.fromEntries(Object.entries(tokens).map(([name, value]) => [`--uk-${name}`, value]));
 
 export const FONT = "'Archivo Variable', 'Archivo', 'Arial Narrow', sans-serif";
 /** Widths of the variable font's width axis. */

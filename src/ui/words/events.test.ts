@@ -5,23 +5,84 @@ import { sayEvent } from './events';
 const ID = '01900000-0000-7000-8000-000000000001';
 /** One body of each kind of event, as a browser would send it. */
 const BODIES: Record<EventKind, Record<string, unknown>> = {
-  reading_struck: { readingId: ID, reason: '' }, reading_moved: { readingId: ID, slot: 'bore.1.90' }, usual_fit_accepted: {}, way_in_chosen: { way: 'heat_chill', housingC: 90, ringC: -18, formulaVersion: '1' },
-  caution_acknowledged: { caution: 'hot_metal' }, seal_taken_out: {}, laid_out: { item: 'gloves' }, part_into_freezer: { freezerC: -18 }, casting_into_heat: { source: 'oven', sourceC: 110, castingC: 20 },
-  casting_out: {}, let_go: {}, home: {}, stuck: { depthMm: 6.5 }, square_pass_started: { pass: 1, sense: 'sunk', circleMm: 30 }, square_accepted: { pass: 1, overruled: false },
-  event_retimed: { eventId: ID, at: '2026-11-01T10:00:00.000Z' }, event_withdrawn: { eventId: ID },
-  step_skipped: { step: 'look', reason: 'done_before' }, waiting_noted: { reason: 'parts', note: 'seals' }, waiting_over: {}, job_put_away: {}, seat_removed: {}, machine_noted: { make: 'Ostrel', year: 2016 },
-  look_noted: { check: 'oil', finding: 'bad', decision: 'renew', note: 'milky' }, rock_test_noted: { rimPlayMm: 0.5, rimRadiusMm: 250, spanMm: 80 }, weighed: { partKey: 'a', feel: 'fair', decision: 'keep' },
-  price_noted: { partKey: 'a', each: 12 }, labour_noted: { minutes: 90, ratePerHour: 60 }, access_done: { key: 'wheel_out' }, as_found_noted: { depthMm: -1.7, marks: 'out' }, hidden_found: { key: 'o_ring', isThere: true },
-  taken_out: { way: 'fall_out_hot', isSpoilt: false }, photograph_withdrawn: { photographId: ID }, stack_piece_noted: { stackKey: 'pinion_shims', pieceId: ID, position: 1, what: 'shim', thicknessMm: 0.3, notches: 2, side: 'either', mark: '', place: '' },
-  stack_piece_put_back: { stackKey: 'pinion_shims', pieceId: ID, thicknessMm: null, side: 'either', position: 1 }, part_inspected: { key: 'forks', finding: 'good', valueMm: 4.7 }, kit_counted: { partKey: 'a', count: 2 },
-  part_origin_noted: { partKey: 'a', origin: 'pattern' }, conversion_noted: { partKey: 'a', what: 'ball_to_roller', note: '' }, dry_fit_noted: { result: 'good' }, old_number_noted: { designation: '6204' },
-  compare_overruled: { reason: 'compared_by_eye' }, order_noted: { partKey: 'a', state: 'promised', kitNumber: 'K1', promisedFor: '2026-12-01' }, cleaned: { what: 'oilways' }, remedy_chosen: { remedy: 'sleeve' },
-  remedy_checked: { isGood: false }, tool_sorted: { need: 'driver', how: 'borrow' },
+  reading_struck: { readingId: ID, reason: '' },
+  reading_moved: { readingId: ID, slot: 'bore.1.90' },
+  usual_fit_accepted: {},
+  way_in_chosen: { way: 'heat_chill', housingC: 90, ringC: -18, formulaVersion: '1' },
+  caution_acknowledged: { caution: 'hot_metal' },
+  seal_taken_out: {},
+  laid_out: { item: 'gloves' },
+  part_into_freezer: { freezerC: -18 },
+  casting_into_heat: { source: 'oven', sourceC: 110, castingC: 20 },
+  casting_out: {},
+  let_go: {},
+  home: {},
+  stuck: { depthMm: 6.5 },
+  square_pass_started: { pass: 1, sense: 'sunk', circleMm: 30 },
+  square_accepted: { pass: 1, overruled: false },
+  event_retimed: { eventId: ID, at: '2026-11-01T10:00:00.000Z' },
+  event_withdrawn: { eventId: ID },
+  step_skipped: { step: 'look', reason: 'done_before' },
+  waiting_noted: { reason: 'parts', note: 'seals' },
+  waiting_over: {},
+  job_put_away: {},
+  seat_removed: {},
+  machine_noted: { make: 'Ostrel', year: 2016 },
+  look_noted: { check: 'oil', finding: 'bad', decision: 'renew', note: 'milky' },
+  rock_test_noted: { rimPlayMm: 0.5, rimRadiusMm: 250, spanMm: 80 },
+  weighed: { partKey: 'a', feel: 'fair', decision: 'keep' },
+  price_noted: { partKey: 'a', each: 12 },
+  labour_noted: { minutes: 90, ratePerHour: 60 },
+  access_done: { key: 'wheel_out' },
+  as_found_noted: { depthMm: -1.7, marks: 'out' },
+  hidden_found: { key: 'o_ring', isThere: true },
+  taken_out: { way: 'fall_out_hot', isSpoilt: false },
+  photograph_withdrawn: { photographId: ID },
+  stack_piece_noted: {
+    stackKey: 'pinion_shims',
+    pieceId: ID,
+    position: 1,
+    what: 'shim',
+    thicknessMm: 0.3,
+    notches: 2,
+    side: 'either',
+    mark: '',
+    place: '',
+  },
+  stack_piece_put_back: {
+    stackKey: 'pinion_shims',
+    pieceId: ID,
+    thicknessMm: null,
+    side: 'either',
+    position: 1,
+  },
+  part_inspected: { key: 'forks', finding: 'good', valueMm: 4.7 },
+  kit_counted: { partKey: 'a', count: 2 },
+  part_origin_noted: { partKey: 'a', origin: 'pattern' },
+  conversion_noted: { partKey: 'a', what: 'ball_to_roller', note: '' },
+  dry_fit_noted: { result: 'good' },
+  old_number_noted: { designation: '6204' },
+  compare_overruled: { reason: 'compared_by_eye' },
+  order_noted: { partKey: 'a', state: 'promised', kitNumber: 'K1', promisedFor: '2026-12-01' },
+  cleaned: { what: 'oilways' },
+  remedy_chosen: { remedy: 'sleeve' },
+  remedy_checked: { isGood: false },
+  tool_sorted: { need: 'driver', how: 'borrow' },
 };
-const eventOf = (kind: EventKind): JobEvent => ({ id: ID, seatId: null, castingId: null, personId: ID, kind, body: BODIES[kind], at: '2026-11-01T10:00:00.000Z' }) as JobEvent;
+const eventOf = (kind: EventKind): JobEvent =>
+  ({
+    id: ID,
+    seatId: null,
+    castingId: null,
+    personId: ID,
+    kind,
+    body: BODIES[kind],
+    at: '2026-11-01T10:00:00.000Z',
+  }) as JobEvent;
 
 describe('what happened, in words', () => {
-  it('every kind of event that the record knows has a body here', () => expect(Object.keys(BODIES).sort()).toEqual(Object.keys(eventBodies).sort()));
+  it('every kind of event that the record knows has a body here', () =>
+    expect(Object.keys(BODIES).sort()).toEqual(Object.keys(eventBodies).sort()));
   it.each(Object.keys(BODIES) as EventKind[])('%s is a valid entry, and one plain phrase', (kind) => {
     expect(eventSchema.safeParse(eventOf(kind)).success).toBe(true);
     const words = sayEvent(eventOf(kind), 'metric');
@@ -31,12 +92,25 @@ describe('what happened, in words', () => {
   });
   it('standing out and sunk are told apart, in the person’s units', () => {
     expect(sayEvent(eventOf('as_found_noted'), 'metric')).toMatch(/1\.70\smm proud, marks out/);
-    expect(sayEvent({ ...eventOf('as_found_noted'), body: { depthMm: 4.953 } } as JobEvent, 'imperial')).toMatch(/deep/);
-    expect(sayEvent({ ...eventOf('as_found_noted'), body: { depthMm: 4.953 } } as JobEvent, 'imperial')).toMatch(/0\.195/);
+    expect(
+      sayEvent({ ...eventOf('as_found_noted'), body: { depthMm: 4.953 } } as JobEvent, 'imperial'),
+    ).toMatch(/deep/);
+    expect(
+      sayEvent({ ...eventOf('as_found_noted'), body: { depthMm: 4.953 } } as JobEvent, 'imperial'),
+    ).toMatch(/0\.195/);
   });
   it.each([
-    ['order_noted', { partKey: 'a', state: 'lost', kitNumber: '', promisedFor: null }], ['order_noted', { partKey: 'a', state: 'ordered', kitNumber: '', promisedFor: 'soon' }], ['kit_counted', { partKey: 'Main Bearing', count: 1 }],
-    ['kit_counted', { partKey: 'a', count: -1 }], ['stack_piece_noted', { ...BODIES.stack_piece_noted, thicknessMm: 0 }], ['machine_noted', { year: 1066 }], ['as_found_noted', { depthMm: 1e9 }], ['look_noted', { ...BODIES.look_noted, check: 'taste' }],
-    ['step_skipped', { step: 'look' }], ['home', { extra: 1 }],
-  ] as [EventKind, unknown][])('%s with %j is refused at the door', (kind, body) => expect(eventSchema.safeParse({ ...eventOf(kind), body }).success).toBe(false));
+    ['order_noted', { partKey: 'a', state: 'lost', kitNumber: '', promisedFor: null }],
+    ['order_noted', { partKey: 'a', state: 'ordered', kitNumber: '', promisedFor: 'soon' }],
+    ['kit_counted', { partKey: 'Main Bearing', count: 1 }],
+    ['kit_counted', { partKey: 'a', count: -1 }],
+    ['stack_piece_noted', { ...BODIES.stack_piece_noted, thicknessMm: 0 }],
+    ['machine_noted', { year: 1066 }],
+    ['as_found_noted', { depthMm: 1e9 }],
+    ['look_noted', { ...BODIES.look_noted, check: 'taste' }],
+    ['step_skipped', { step: 'look' }],
+    ['home', { extra: 1 }],
+  ] as [EventKind, unknown][])('%s with %j is refused at the door', (kind, body) =>
+    expect(eventSchema.safeParse({ ...eventOf(kind), body }).success).toBe(false),
+  );
 });

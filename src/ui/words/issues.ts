@@ -7,16 +7,24 @@ const WORDS: Record<string, (issue: Issue) => string> = {
   empty: () => 'Type a number, then Enter.',
   not_a_length: ({ given }) => `“${given}” is no size. Try 62.01, .195in, 195 thou or 3/16.`,
   unknown_unit: ({ given }) => `“${given}” is no unit here: mm, in, thou or µm.`,
-  looks_like_inches: ({ given, min, max }) => `${mm(Number(given))} mm cannot be; in inches it would fit ${mm(min)}–${mm(max)} mm. Add “in”?`,
+  looks_like_inches: ({ given, min, max }) =>
+    `${mm(Number(given))} mm cannot be; in inches it would fit ${mm(min)}–${mm(max)} mm. Add “in”?`,
   looks_like_mm: ({ given }) => `That is ${mm(Number(given))} mm; it fits if it was meant in mm. Add “mm”?`,
-  looks_like_thou: ({ given }) => `${mm(Number(given))} mm cannot be; it fits as thousandths of an inch. Add “thou”?`,
-  impossible_size: ({ given, min, max }) => `${mm(Number(given))} mm cannot be here: ${mm(min)} to ${mm(max)} mm would.`,
+  looks_like_thou: ({ given }) =>
+    `${mm(Number(given))} mm cannot be; it fits as thousandths of an inch. Add “thou”?`,
+  impossible_size: ({ given, min, max }) =>
+    `${mm(Number(given))} mm cannot be here: ${mm(min)} to ${mm(max)} mm would.`,
   depth_negative: () => 'No sign here: say above whether it is sunk or stands out.',
   not_a_temperature: ({ given }) => `“${given}” is no temperature. Try 110, 230F or −18.`,
   below_absolute_zero: () => 'Nothing is that cold.',
   impossible_temperature: ({ min, max }) => `Between ${min} and ${max} °C is possible here.`,
   not_a_number: () => 'Type a number.',
-  out_of_range: ({ min, max }) => (min !== undefined && max !== undefined ? `Between ${min} and ${max}.` : min !== undefined ? `At least ${min}.` : `At most ${max}.`),
+  out_of_range: ({ min, max }) =>
+    min !== undefined && max !== undefined
+      ? `Between ${min} and ${max}.`
+      : min !== undefined
+        ? `At least ${min}.`
+        : `At most ${max}.`,
   points_nowhere: ({ field, given }) => `${field} points to something that is not there (${given}).`,
   id_used_twice: ({ field }) => `${field}: the same id stands twice.`,
   id_taken: () => 'This id already stands for something else.',
@@ -55,4 +63,5 @@ const WORDS: Record<string, (issue: Issue) => string> = {
   no_shoulder: () => 'The shoulder must be smaller than the bearing.',
 };
 
-export const sayIssue = (issue: Issue): string => WORDS[issue.code]?.(issue) ?? `${issue.field}: ${issue.code.replaceAll('_', ' ')}`;
+export const sayIssue = (issue: Issue): string =>
+  WORDS[issue.code]?.(issue) ?? `${issue.field}: ${issue.code.replaceAll('_', ' ')}`;

@@ -6,11 +6,23 @@ import type { Way } from '@/core/heat/wayIn';
 
 /** Verdict in a word, and what it means for the work. */
 export const FIT_WORDS: Record<FitVerdict, { word: string; meaning: string }> = {
-  slack: { word: 'Slack: the seat is spun', meaning: 'It cannot hold a bearing. Sleeve, retaining compound or solder first; no punch marks.' },
-  may_go_loose_hot: { word: 'Tight cold, may go loose hot', meaning: 'Usual in light alloy: hold it along the axis, or bond it.' },
+  slack: {
+    word: 'Slack: the seat is spun',
+    meaning: 'It cannot hold a bearing. Sleeve, retaining compound or solder first; no punch marks.',
+  },
+  may_go_loose_hot: {
+    word: 'Tight cold, may go loose hot',
+    meaning: 'Usual in light alloy: hold it along the axis, or bond it.',
+  },
   right: { word: 'Right: tight cold and hot', meaning: 'The band keeps its nip at running heat.' },
-  tight: { word: 'Tighter than usual', meaning: 'Check the part and the bearing’s clearance group before it goes in.' },
-  too_tight: { word: 'Too tight for this boss', meaning: 'Wrong part? Compare it with the old one and both its mates. Do not press it.' },
+  tight: {
+    word: 'Tighter than usual',
+    meaning: 'Check the part and the bearing’s clearance group before it goes in.',
+  },
+  too_tight: {
+    word: 'Too tight for this boss',
+    meaning: 'Wrong part? Compare it with the old one and both its mates. Do not press it.',
+  },
   cannot_tell: { word: 'Cannot tell: tight or clear', meaning: 'The band crosses zero.' },
 };
 
@@ -22,7 +34,11 @@ export const DOUBT_WORDS = {
 } as const;
 
 export const SQUARE_WORDS: Record<SquareVerdict, string> = {
-  square: 'Square', within_limit: 'Square enough', cannot_tell: 'Cannot tell', cocked: 'Cocked', misread: 'Something is misread',
+  square: 'Square',
+  within_limit: 'Square enough',
+  cannot_tell: 'Cannot tell',
+  cocked: 'Cocked',
+  misread: 'Something is misread',
 };
 
 export const WAY_WORDS: Record<Way, { name: string; note: string }> = {
@@ -33,11 +49,16 @@ export const WAY_WORDS: Record<Way, { name: string; note: string }> = {
 };
 
 const WHAT: Record<Ceiling['what'], string> = {
-  casting_metal: 'The casting’s metal', seal_left_in: 'The seal left in', bearing_seals: 'The bearing’s own seals',
-  bearing_cage: 'The plastic cage', bearing_grease: 'The bearing’s grease', bearing_steel: 'The bearing’s steel',
+  casting_metal: 'The casting’s metal',
+  seal_left_in: 'The seal left in',
+  bearing_seals: 'The bearing’s own seals',
+  bearing_cage: 'The plastic cage',
+  bearing_grease: 'The bearing’s grease',
+  bearing_steel: 'The bearing’s steel',
 };
 
-export const sayCeiling = ({ what, seatName, limitC }: Ceiling) => `${WHAT[what]}${seatName ? ` at ${seatName}` : ''} takes no more than ${limitC} °C`;
+export const sayCeiling = ({ what, seatName, limitC }: Ceiling) =>
+  `${WHAT[what]}${seatName ? ` at ${seatName}` : ''} takes no more than ${limitC} °C`;
 
 export const REASON_WORDS: Record<HeatReason, string> = {
   not_heating: 'The casting is cold.',
@@ -55,8 +76,10 @@ export const REASON_WORDS: Record<HeatReason, string> = {
 
 export const CAUTIONS = {
   hot_metal: 'Hot metal: gloves on, extinguisher near, ventilate. No fuel, solvent or aerosol near heat.',
-  magnesium: 'Magnesium burns: no torch on chips or thin walls. Keep sand or a class D extinguisher; never water.',
-  press: 'Press or hammer: eyes covered, support square, stand aside. Heavy force means cocked, wrong part or wrong race: stop.',
+  magnesium:
+    'Magnesium burns: no torch on chips or thin walls. Keep sand or a class D extinguisher; never water.',
+  press:
+    'Press or hammer: eyes covered, support square, stand aside. Heavy force means cocked, wrong part or wrong race: stop.',
   manual_first: 'The machine’s manual, local rules and licensed practice come first.',
 } as const;
 export type CautionCode = keyof typeof CAUTIONS;

@@ -7,15 +7,56 @@ import { acrossWords, sayMove, slotWords, STEP_PATHS, STEP_WORDS } from './moves
 import { CAUTIONS, FIT_WORDS, sayCeiling, WAY_WORDS } from './verdicts';
 
 const MOVES: Record<MoveCode, true> = {
-  look_over: true, do_access: true, note_as_found: true, find_hidden: true, take_out: true, note_stack: true, count_kit: true, wait_for_part: true, compare_part: true, part_is_wrong: true, clean_seat: true,
-  check_remedy: true, first_the_other: true, find_tool: true, put_stack_back: true, read_bore: true, read_outside: true, repair_seat: true, choose_way_in: true, take_seal_out: true, part_into_freezer: true, casting_into_heat: true,
-  take_out_and_drop: true, drop_now: true, say_home_or_stuck: true, reheat: true, drive_it_in: true, start_square_pass: true,
-  read_depths: true, tap_high_side: true, read_again: true, accept_square: true, all_proven: true,
+  look_over: true,
+  do_access: true,
+  note_as_found: true,
+  find_hidden: true,
+  take_out: true,
+  note_stack: true,
+  count_kit: true,
+  wait_for_part: true,
+  compare_part: true,
+  part_is_wrong: true,
+  clean_seat: true,
+  check_remedy: true,
+  first_the_other: true,
+  find_tool: true,
+  put_stack_back: true,
+  read_bore: true,
+  read_outside: true,
+  repair_seat: true,
+  choose_way_in: true,
+  take_seal_out: true,
+  part_into_freezer: true,
+  casting_into_heat: true,
+  take_out_and_drop: true,
+  drop_now: true,
+  say_home_or_stuck: true,
+  reheat: true,
+  drive_it_in: true,
+  start_square_pass: true,
+  read_depths: true,
+  tap_high_side: true,
+  read_again: true,
+  accept_square: true,
+  all_proven: true,
 };
 
 describe('the next move in words', () => {
   it.each(Object.keys(MOVES) as MoveCode[])('%s is one sentence in the imperative, with a reason', (code) => {
-    const { headline, reason } = sayMove({ code, seatId: 's', step: 'measure', slot: 'bore.1.0', angleDeg: 275, seatName: 'Output shaft', name: code === 'find_tool' ? 'driver' : 'Pinion shims', check: 'oil' }, 'Main bearing');
+    const { headline, reason } = sayMove(
+      {
+        code,
+        seatId: 's',
+        step: 'measure',
+        slot: 'bore.1.0',
+        angleDeg: 275,
+        seatName: 'Output shaft',
+        name: code === 'find_tool' ? 'driver' : 'Pinion shims',
+        check: 'oil',
+      },
+      'Main bearing',
+    );
     expect(headline).toMatch(/^[A-Z].*[.?]$/);
     expect(headline.length).toBeLessThan(75);
     expect(reason).toMatch(/^[A-Z].*\.$/);
@@ -38,7 +79,14 @@ describe('the next move in words', () => {
 });
 
 describe('what is wrong, in words', () => {
-  const issue = (code: string, more: Partial<Issue> = {}): Issue => ({ code, field: 'bore.1.0', given: 2.44, min: 59, max: 65, ...more });
+  const issue = (code: string, more: Partial<Issue> = {}): Issue => ({
+    code,
+    field: 'bore.1.0',
+    given: 2.44,
+    min: 59,
+    max: 65,
+    ...more,
+  });
 
   it.each([
     ['looks_like_inches', /in inches it would fit 59\.00–65\.00 mm/],
@@ -54,7 +102,8 @@ describe('what is wrong, in words', () => {
     ['no_room_for_ring', /retaining ring/],
   ])('%s', (code, words) => expect(sayIssue(issue(code))).toMatch(words));
 
-  it('says something also for a code that it does not know', () => expect(sayIssue(issue('brand_new_code'))).toBe('bore.1.0: brand new code'));
+  it('says something also for a code that it does not know', () =>
+    expect(sayIssue(issue('brand_new_code'))).toBe('bore.1.0: brand new code'));
 });
 
 describe('verdicts', () => {
@@ -65,8 +114,12 @@ describe('verdicts', () => {
     }
   });
   it('a ceiling names what is weakest, where, and how much it takes', () => {
-    expect(sayCeiling({ what: 'seal_left_in', sees: 'casting', limitC: 100, seatName: 'Output shaft' })).toBe('The seal left in at Output shaft takes no more than 100 °C');
-    expect(sayCeiling({ what: 'bearing_cage', sees: 'settling', limitC: 120 })).toBe('The plastic cage takes no more than 120 °C');
+    expect(sayCeiling({ what: 'seal_left_in', sees: 'casting', limitC: 100, seatName: 'Output shaft' })).toBe(
+      'The seal left in at Output shaft takes no more than 100 °C',
+    );
+    expect(sayCeiling({ what: 'bearing_cage', sees: 'settling', limitC: 120 })).toBe(
+      'The plastic cage takes no more than 120 °C',
+    );
   });
   it('peening is never offered, and the manual comes first', () => {
     const everything = JSON.stringify([FIT_WORDS, WAY_WORDS, CAUTIONS]);

@@ -9,7 +9,17 @@ describe('words of the first half', () => {
     expect(REMOVAL_WORDS.screw_and_slide_hammer.how).toMatch(/Stop at the break-through/);
     expect(REMOVAL_WORDS.push_through.how).toMatch(/Catch what falls/);
   });
-  it('every objection is a reason in lower case, to follow a colon', () => { for (const words of Object.values(OBJECTION_WORDS)) expect(words).toMatch(/^[a-z].*[^.]$/); });
-  it('every repair says how it is proven', () => { for (const { name, check } of Object.values(REMEDY_WORDS)) { expect(name).toMatch(/^[A-Z]/); expect(check).toMatch(/\.$/); } });
-  it('no table of words leaves one empty', () => { for (const words of [...Object.values(TOOL_NEED_WORDS), ...Object.values(WEIGH_WORDS)]) expect(words.trim().length).toBeGreaterThan(3); });
+  it('every objection is a reason in lower case, to follow a colon', () => {
+    for (const words of Object.values(OBJECTION_WORDS)) expect(words).toMatch(/^[a-z].*[^.]$/);
+  });
+  it('every repair says how it is proven', () => {
+    for (const { name, check } of Object.values(REMEDY_WORDS)) {
+      expect(name).toMatch(/^[A-Z]/);
+      expect(check).toMatch(/\.$/);
+    }
+  });
+  it('no table of words leaves one empty', () => {
+    for (const words of [...Object.values(TOOL_NEED_WORDS), ...Object.values(WEIGH_WORDS)])
+      expect(words.trim().length).toBeGreaterThan(3);
+  });
 });

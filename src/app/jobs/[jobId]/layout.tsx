@@ -8,11 +8,21 @@ import { isId } from '@/server/ids';
 
 export const dynamic = 'force-dynamic';
 
-export default async function JobLayout({ params, children }: { params: Promise<{ jobId: string }>; children: ReactNode }) {
+export default async function JobLayout({
+  params,
+  children,
+}: {
+  params: Promise<{ jobId: string }>;
+  children: ReactNode;
+}) {
   const { jobId } = await params;
   if (!isId(jobId)) notFound();
   const loaded = await loadForPage(() => loadJob(jobId));
   if (!loaded) return <DatabaseAway />;
   if (!loaded.data) notFound();
-  return <JobProvider key={jobId} initial={loaded.data} initialMs={loaded.nowMs}>{children}</JobProvider>;
+  return (
+    <JobProvider key={jobId} initial={loaded.data} initialMs={loaded.nowMs}>
+      {children}
+    </JobProvider>
+  );
 }

@@ -11,7 +11,13 @@ import { STEP_PATHS } from '@/ui/words/moves';
 export const dynamic = 'force-dynamic';
 
 /** A job opens at its next move, in the walk of whoever asks (`?walk=quick`). */
-export default async function JobPage({ params, searchParams }: { params: Promise<{ jobId: string }>; searchParams: Promise<Record<string, string | string[] | undefined>> }) {
+export default async function JobPage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ jobId: string }>;
+  searchParams: Promise<Record<string, string | string[] | undefined>>;
+}) {
   const { jobId } = await params;
   const { walk: asked } = await searchParams;
   if (!isId(jobId)) notFound();

@@ -21,18 +21,35 @@ export type Bearing = BearingRow & {
 };
 
 const TYPE_WORDS: Record<BearingType, string> = {
-  deep_groove: 'deep-groove ball bearing', cylindrical_roller: 'cylindrical roller bearing', tapered_roller: 'tapered roller bearing, cup and cone apart',
-  drawn_cup: 'drawn-cup needle bearing', needle_rings: 'needle bearing with machined race', needle_cage: 'needles in a cage, no races',
-  thrust_ball: 'thrust ball bearing', thrust_needle: 'flat needle thrust bearing, needs hardened washers',
+  deep_groove: 'deep-groove ball bearing',
+  cylindrical_roller: 'cylindrical roller bearing',
+  tapered_roller: 'tapered roller bearing, cup and cone apart',
+  drawn_cup: 'drawn-cup needle bearing',
+  needle_rings: 'needle bearing with machined race',
+  needle_cage: 'needles in a cage, no races',
+  thrust_ball: 'thrust ball bearing',
+  thrust_needle: 'flat needle thrust bearing, needs hardened washers',
 };
 
-type Suffix = { pattern: RegExp; meaning: string; sets?: Partial<Pick<Bearing, 'closure' | 'clearanceGroup' | 'cage' | 'hasRingGroove'>> };
+type Suffix = {
+  pattern: RegExp;
+  meaning: string;
+  sets?: Partial<Pick<Bearing, 'closure' | 'clearanceGroup' | 'cage' | 'hasRingGroove'>>;
+};
 type WrittenSuffix = { code: string; suffix: Suffix };
 
 /** Suffixes that people write. Meanings are common practice of bearing lists, from memory. */
 const SUFFIXES: readonly Suffix[] = [
-  { pattern: /^(2RSR|2RSH|2RS1|2RS2|2RS|DDU|LLU|2LS)$/, meaning: 'rubber seal on both sides', sets: { closure: 'sealed' } },
-  { pattern: /^(RSR|RSH|RS1|RS2|RS|DU|LU)$/, meaning: 'rubber seal on one side', sets: { closure: 'sealed' } },
+  {
+    pattern: /^(2RSR|2RSH|2RS1|2RS2|2RS|DDU|LLU|2LS)$/,
+    meaning: 'rubber seal on both sides',
+    sets: { closure: 'sealed' },
+  },
+  {
+    pattern: /^(RSR|RSH|RS1|RS2|RS|DU|LU)$/,
+    meaning: 'rubber seal on one side',
+    sets: { closure: 'sealed' },
+  },
   { pattern: /^(2RZ|2Z|ZZ)$/, meaning: 'metal shield on both sides', sets: { closure: 'shielded' } },
   { pattern: /^(RZ|Z)$/, meaning: 'metal shield on one side', sets: { closure: 'shielded' } },
   { pattern: /^C2$/, meaning: 'radial clearance less than normal', sets: { clearanceGroup: 'C2' } },
@@ -40,9 +57,17 @@ const SUFFIXES: readonly Suffix[] = [
   { pattern: /^C3$/, meaning: 'radial clearance greater than normal', sets: { clearanceGroup: 'C3' } },
   { pattern: /^C4$/, meaning: 'radial clearance greater than C3', sets: { clearanceGroup: 'C4' } },
   { pattern: /^C5$/, meaning: 'radial clearance greater than C4', sets: { clearanceGroup: 'C5' } },
-  { pattern: /^NR$/, meaning: 'groove in the outer race, with its retaining ring', sets: { hasRingGroove: true } },
+  {
+    pattern: /^NR$/,
+    meaning: 'groove in the outer race, with its retaining ring',
+    sets: { hasRingGroove: true },
+  },
   { pattern: /^N$/, meaning: 'groove for a retaining ring in the outer race', sets: { hasRingGroove: true } },
-  { pattern: /^(TN9|TN|TVP2?|TVH|P|T)$/, meaning: 'polyamide cage: keep it below 120 °C', sets: { cage: 'polyamide' } },
+  {
+    pattern: /^(TN9|TN|TVP2?|TVH|P|T)$/,
+    meaning: 'polyamide cage: keep it below 120 °C',
+    sets: { cage: 'polyamide' },
+  },
   { pattern: /^(M|MA|MB)$/, meaning: 'solid brass cage', sets: { cage: 'brass' } },
   { pattern: /^J$/, meaning: 'pressed steel cage', sets: { cage: 'steel' } },
   { pattern: /^(E|EC|ECP|ECJ)$/, meaning: 'reinforced inside: more or bigger rollers, same outside sizes' },
@@ -54,20 +79,34 @@ const SUFFIXES: readonly Suffix[] = [
 
 const LETTER_MEANINGS: Record<string, string> = {
   ...RIMS,
-  HK: 'drawn cup, open at both ends', BK: 'drawn cup, one end closed', NK: 'needles in a machined outer race, no inner race',
-  NA: 'needles with machined outer and inner race', K: 'needles in a cage, run on shaft and bore themselves', AXK: 'flat cage of thrust needles',
+  HK: 'drawn cup, open at both ends',
+  BK: 'drawn cup, one end closed',
+  NK: 'needles in a machined outer race, no inner race',
+  NA: 'needles with machined outer and inner race',
+  K: 'needles in a cage, run on shaft and bore themselves',
+  AXK: 'flat cage of thrust needles',
 };
 
 /** Spelling without blanks, so that `NJ 206`, `nj206` and `NJ-206` are one. */
-const compact = (text: string) => text.toUpperCase().replace(/[\s\-–]+/g, '').replace(/×/g, 'X');
+const compact = (text: string) =>
+  text
+    .toUpperCase()
+    .replace(/[\s\-–]+/g, '')
+    .replace(/×/g, 'X');
 
-const BY_SPELLING = new Map(BEARINGS.flatMap((row) => {
-  const spelling = compact(row.designation);
-  // 6800 and 6900 are the short way to write 61800 and 61900; the X of 32005 X is often left out.
-  const short = row.type === 'deep_groove' ? /^61([89])(\d\d|\/\d+)$/.exec(spelling) : null;
-  const alias = short ? `6${short[1]}${short[2]}` : row.series === '320' ? spelling.replace(/X$/, '') : null;
-  return [[spelling, row] as const, ...(alias ? [[alias, row] as const] : [])];
-}));
+const BY_SPELLING = new Map(
+  BEARINGS.flatMap((row) => {
+    const spelling = compact(row.designation);
+    // 6800 and 6900 are the short way to write 61800 and 61900; the X of 32005 X is often left out.
+    const short = row.type === 'deep_groove' ? /^61([89])(\d\d|\/\d+)$/.exec(spelling) : null;
+    const alias = short
+      ? `6${short[1]}${short[2]}`
+      : row.series === '320'
+        ? spelling.replace(/X$/, '')
+        : null;
+    return [[spelling, row] as const, ...(alias ? [[alias, row] as const] : [])];
+  }),
+);
 const SPELLINGS = [...BY_SPELLING.keys()].sort((a, b) => b.length - a.length);
 
 /** `K 20×24×10` names its own sizes, so that any of them is readable. */
@@ -76,7 +115,19 @@ function readCage(spelling: string): { row: BearingRow; rest: string } | null {
   if (!match) return null;
   const [boreMm, outsideMm, widthMm] = match.slice(1, 4).map(Number) as [number, number, number];
   if (!(boreMm > 0 && outsideMm > boreMm && widthMm > 0)) return null;
-  return { row: { designation: `K ${boreMm}x${outsideMm}x${widthMm}`, type: 'needle_cage', series: 'K', boreMm, outsideMm, widthMm, chamferMm: 0.3, confidence: 'high' }, rest: match[4]! };
+  return {
+    row: {
+      designation: `K ${boreMm}x${outsideMm}x${widthMm}`,
+      type: 'needle_cage',
+      series: 'K',
+      boreMm,
+      outsideMm,
+      widthMm,
+      chamferMm: 0.3,
+      confidence: 'high',
+    },
+    rest: match[4]!,
+  };
 }
 
 /** Cuts what follows the base into known suffixes. @returns null when a piece is not known */
@@ -95,24 +146,42 @@ function readSuffixes(rest: string): WrittenSuffix[] | null {
 /** What series and bore number say, in words. */
 function baseFeatures({ designation, series, type, boreMm }: BearingRow): Feature[] {
   const letters = /^[A-Z]+/.exec(series)?.[0];
-  const bore = type === 'drawn_cup' || series === 'NK' || type === 'needle_cage' ? `${boreMm} mm under the needles` : `${boreMm} mm bore`;
+  const bore =
+    type === 'drawn_cup' || series === 'NK' || type === 'needle_cage'
+      ? `${boreMm} mm under the needles`
+      : `${boreMm} mm bore`;
   const boreSpelling = compact(designation).slice(series.length).replace(/X$/, '') || designation;
   return [
-    { code: series, meaning: `${TYPE_WORDS[type]}${letters && LETTER_MEANINGS[letters] ? `: ${LETTER_MEANINGS[letters]}` : ''}` },
+    {
+      code: series,
+      meaning: `${TYPE_WORDS[type]}${letters && LETTER_MEANINGS[letters] ? `: ${LETTER_MEANINGS[letters]}` : ''}`,
+    },
     { code: boreSpelling, meaning: bore },
   ];
 }
 
 function bearingFrom(row: BearingRow, suffixes: readonly WrittenSuffix[]): Bearing {
-  const base: Bearing = { ...row, closure: 'open', clearanceGroup: 'CN', cage: 'steel', hasRingGroove: false, features: [] };
+  const base: Bearing = {
+    ...row,
+    closure: 'open',
+    clearanceGroup: 'CN',
+    cage: 'steel',
+    hasRingGroove: false,
+    features: [],
+  };
   const set = suffixes.reduce<Bearing>((bearing, { suffix }) => ({ ...bearing, ...suffix.sets }), base);
   const written = suffixes.map(({ code }) => code);
   const clearance = written.filter((code) => /^C[0-9N]$/.test(code));
-  const others = written.filter((code) => !clearance.includes(code) && !(code === 'X' && row.series === '320'));
+  const others = written.filter(
+    (code) => !clearance.includes(code) && !(code === 'X' && row.series === '320'),
+  );
   return {
     ...set,
     designation: [row.designation + others.map((code) => `-${code}`).join(''), ...clearance].join(' '),
-    features: [...baseFeatures(row), ...suffixes.map(({ code, suffix }) => ({ code, meaning: suffix.meaning }))],
+    features: [
+      ...baseFeatures(row),
+      ...suffixes.map(({ code, suffix }) => ({ code, meaning: suffix.meaning })),
+    ],
   };
 }
 
@@ -123,7 +192,10 @@ function bearingFrom(row: BearingRow, suffixes: readonly WrittenSuffix[]): Beari
 export function parseBearing(text: string, field = 'designation'): Result<Bearing> {
   const spelling = compact(text.trim());
   const cage = readCage(spelling);
-  const listed = SPELLINGS.filter((each) => spelling.startsWith(each)).map((each) => ({ row: BY_SPELLING.get(each)!, rest: spelling.slice(each.length) }));
+  const listed = SPELLINGS.filter((each) => spelling.startsWith(each)).map((each) => ({
+    row: BY_SPELLING.get(each)!,
+    rest: spelling.slice(each.length),
+  }));
   const candidates = cage ? [cage, ...listed] : listed;
   for (const { row, rest } of candidates) {
     const suffixes = readSuffixes(rest);

@@ -6,7 +6,9 @@ import type { BearingRow } from './row';
  * bearings of series 320, 302, 303, 322 (ISO 355), bore 15–80 mm.
  * Source: ISO 15:2017 and ISO 355:2019, from memory. Checked against: tests/reference/boundary.json.
  */
-const WIDE_22 = readSizes('17:40x16 20:47x18 25:52x18 30:62x20 35:72x23 40:80x23 45:85x23 50:90x23 55:100x25 60:110x28 65:120x31 70:125x31 75:130x31 80:140x33');
+const WIDE_22 = readSizes(
+  '17:40x16 20:47x18 25:52x18 30:62x20 35:72x23 40:80x23 45:85x23 50:90x23 55:100x25 60:110x28 65:120x31 70:125x31 75:130x31 80:140x33',
+);
 
 /** What the rims do: which race comes apart, and which way the shaft is held. Source: ISO 5593 and common practice. */
 export const RIMS = {
@@ -18,15 +20,27 @@ export const RIMS = {
 
 const isRegular = ({ boreMm }: ListedSize) => boreMm >= 15 && ![22, 28, 32].includes(boreMm);
 
-const cylindrical = (rims: keyof typeof RIMS, widthSeries: '2' | '22' | '3', sizes: readonly ListedSize[]): BearingRow[] =>
+const cylindrical = (
+  rims: keyof typeof RIMS,
+  widthSeries: '2' | '22' | '3',
+  sizes: readonly ListedSize[],
+): BearingRow[] =>
   sizes.filter(isRegular).map((size) => ({
-    ...size, type: 'cylindrical_roller', series: rims + widthSeries, confidence: rims === 'N' || widthSeries === '22' ? 'medium' : 'high',
-    designation: `${rims} ${widthSeries}${boreCode('62', size.boreMm)}`, chamferMm: chamferOf(widthSeries === '3' ? '63' : '62', size.boreMm),
+    ...size,
+    type: 'cylindrical_roller',
+    series: rims + widthSeries,
+    confidence: rims === 'N' || widthSeries === '22' ? 'medium' : 'high',
+    designation: `${rims} ${widthSeries}${boreCode('62', size.boreMm)}`,
+    chamferMm: chamferOf(widthSeries === '3' ? '63' : '62', size.boreMm),
   }));
 
-export const CYLINDRICAL: readonly BearingRow[] = (Object.keys(RIMS) as (keyof typeof RIMS)[]).flatMap((rims) => [
-  ...cylindrical(rims, '2', sizesOf('62')), ...cylindrical(rims, '22', WIDE_22), ...cylindrical(rims, '3', sizesOf('63')),
-]);
+export const CYLINDRICAL: readonly BearingRow[] = (Object.keys(RIMS) as (keyof typeof RIMS)[]).flatMap(
+  (rims) => [
+    ...cylindrical(rims, '2', sizesOf('62')),
+    ...cylindrical(rims, '22', WIDE_22),
+    ...cylindrical(rims, '3', sizesOf('63')),
+  ],
+);
 
 /** `bore:outside×T×C`: assembled width T and width C of the cup. */
 const TAPERED_SERIES: Record<string, string> = {
@@ -38,9 +52,22 @@ const TAPERED_SERIES: Record<string, string> = {
 
 export const TAPERED: readonly BearingRow[] = Object.entries(TAPERED_SERIES).flatMap(([series, rows]) =>
   rows.split(' ').map((row): BearingRow => {
-    const [boreMm, outsideMm, widthMm, cupWidthMm] = row.split(/[:x]/).map(Number) as [number, number, number, number];
+    const [boreMm, outsideMm, widthMm, cupWidthMm] = row.split(/[:x]/).map(Number) as [
+      number,
+      number,
+      number,
+      number,
+    ];
     return {
-      boreMm, outsideMm, widthMm, cupWidthMm, series, type: 'tapered_roller', confidence: series === '322' ? 'medium' : 'high',
-      designation: series + boreCode('62', boreMm) + (series === '320' ? ' X' : ''), chamferMm: chamferOf('62', boreMm),
+      boreMm,
+      outsideMm,
+      widthMm,
+      cupWidthMm,
+      series,
+      type: 'tapered_roller',
+      confidence: series === '322' ? 'medium' : 'high',
+      designation: series + boreCode('62', boreMm) + (series === '320' ? ' X' : ''),
+      chamferMm: chamferOf('62', boreMm),
     };
-  }));
+  }),
+);

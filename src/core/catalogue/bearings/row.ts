@@ -1,9 +1,23 @@
 /** Bearings as the standards list them: what each kind is called, and the row that all tables share. */
 export type BearingType =
-  | 'deep_groove' | 'cylindrical_roller' | 'tapered_roller' | 'drawn_cup' | 'needle_rings' | 'needle_cage' | 'thrust_ball' | 'thrust_needle';
+  | 'deep_groove'
+  | 'cylindrical_roller'
+  | 'tapered_roller'
+  | 'drawn_cup'
+  | 'needle_rings'
+  | 'needle_cage'
+  | 'thrust_ball'
+  | 'thrust_needle';
 
 export const BEARING_TYPES: readonly BearingType[] = [
-  'deep_groove', 'cylindrical_roller', 'tapered_roller', 'drawn_cup', 'needle_rings', 'needle_cage', 'thrust_ball', 'thrust_needle',
+  'deep_groove',
+  'cylindrical_roller',
+  'tapered_roller',
+  'drawn_cup',
+  'needle_rings',
+  'needle_cage',
+  'thrust_ball',
+  'thrust_needle',
 ];
 
 /** How well a row is remembered. `high`: met often and fits its series; `medium`: fits its series, seldom met. */

@@ -20,9 +20,11 @@ export type JobKind = {
   reach: PlanPart['reach'];
   order?: readonly { first: string; then: string; why: JobPlan['order'][number]['why'] }[];
   /** Beside the bearing, bush or seal of each seat, which come by themselves. */
-  parts?: readonly (Pick<PlanPart, 'name' | 'what'> & Partial<Pick<PlanPart, 'count' | 'isSpent' | 'reach'>> & { seat?: string })[];
+  parts?: readonly (Pick<PlanPart, 'name' | 'what'> &
+    Partial<Pick<PlanPart, 'count' | 'isSpent' | 'reach'>> & { seat?: string })[];
   stacks?: readonly WithoutKey<JobPlan['stacks'][number]>[];
-  fasteners?: readonly (Pick<JobPlan['fasteners'][number], 'name' | 'size'> & Partial<JobPlan['fasteners'][number]>)[];
+  fasteners?: readonly (Pick<JobPlan['fasteners'][number], 'name' | 'size'> &
+    Partial<JobPlan['fasteners'][number]>)[];
   access?: readonly string[];
   checks?: JobPlan['checks'];
   hidden?: readonly { name: string; under?: string }[];
@@ -44,11 +46,28 @@ function withKeys<T extends { name: string }>(items: readonly T[]): (T & { key: 
 const SORT_OF: Partial<Record<string, PlanPart['what']>> = { bush: 'bush', seal: 'seal' };
 
 /** What each seat takes: its bearing, bush or seal; the seal beside it; its retaining ring. */
-const partsOfSeats = (kind: Pick<JobKind, 'castings' | 'reach'>) => kind.castings.flatMap(({ seats }) => seats.flatMap(({ name, spec }) => [
-  { name: `${name}: ${spec.part.designation}`, what: SORT_OF[spec.part.type ?? ''] ?? ('bearing' as const), seat: name },
-  ...(spec.seal ? [{ name: `${name}: seal ${spec.seal.shaftMm}×${spec.seal.outsideMm}×${spec.seal.widthMm}`, what: 'seal' as const, seat: name }] : []),
-  ...(spec.retainingRing ? [{ name: `${name}: retaining ring`, what: 'retaining_ring' as const, seat: name }] : []),
-]));
+const partsOfSeats = (kind: Pick<JobKind, 'castings' | 'reach'>) =>
+  kind.castings.flatMap(({ seats }) =>
+    seats.flatMap(({ name, spec }) => [
+      {
+        name: `${name}: ${spec.part.designation}`,
+        what: SORT_OF[spec.part.type ?? ''] ?? ('bearing' as const),
+        seat: name,
+      },
+      ...(spec.seal
+        ? [
+            {
+              name: `${name}: seal ${spec.seal.shaftMm}×${spec.seal.outsideMm}×${spec.seal.widthMm}`,
+              what: 'seal' as const,
+              seat: name,
+            },
+          ]
+        : []),
+      ...(spec.retainingRing
+        ? [{ name: `${name}: retaining ring`, what: 'retaining_ring' as const, seat: name }]
+        : []),
+    ]),
+  );
 
 /** Destroyed by a failed attempt, so two are bought. Common practice, no source. */
 const IS_SPENT: readonly PlanPart['what'][] = ['o_ring'];
@@ -56,15 +75,43 @@ const IS_SPENT: readonly PlanPart['what'][] = ['o_ring'];
 function planOfKind(kind: JobKind, seatId: (name: string) => string): JobPlan {
   return {
     version: 1,
-    order: (kind.order ?? []).map(({ first, then, why }) => ({ first: seatId(first), then: seatId(then), why })),
-    parts: withKeys([...partsOfSeats(kind), ...(kind.parts ?? [])] as NonNullable<JobKind['parts']>).map(({ key, name, what, seat, count = 1, isSpent, reach }) =>
-      ({ key, name, what, seatId: seat ? seatId(seat) : null, count, isSpent: isSpent ?? IS_SPENT.includes(what), reach: reach ?? kind.reach })),
+    order: (kind.order ?? []).map(({ first, then, why }) => ({
+      first: seatId(first),
+      then: seatId(then),
+      why,
+    })),
+    parts: withKeys([...partsOfSeats(kind), ...(kind.parts ?? [])] as NonNullable<JobKind['parts']>).map(
+      ({ key, name, what, seat, count = 1, isSpent, reach }) => ({
+        key,
+        name,
+        what,
+        seatId: seat ? seatId(seat) : null,
+        count,
+        isSpent: isSpent ?? IS_SPENT.includes(what),
+        reach: reach ?? kind.reach,
+      }),
+    ),
     stacks: withKeys(kind.stacks ?? []),
-    fasteners: withKeys(kind.fasteners ?? []).map(({ key, name, size, count = 1, isLeftHand = false }) => ({ key, name, size, count, isLeftHand })),
+    fasteners: withKeys(kind.fasteners ?? []).map(({ key, name, size, count = 1, isLeftHand = false }) => ({
+      key,
+      name,
+      size,
+      count,
+      isLeftHand,
+    })),
     access: withKeys((kind.access ?? []).map((name) => ({ name }))),
     checks: [...(kind.checks ?? ['free_turn', 'rough', 'rust'])],
-    hidden: withKeys(kind.hidden ?? []).map(({ key, name, under }) => ({ key, name, under: under ? seatId(under) : null })),
-    inspect: withKeys(kind.inspect ?? []).map(({ key, name, limitMm = null, isLeast = true }) => ({ key, name, limitMm, isLeast })),
+    hidden: withKeys(kind.hidden ?? []).map(({ key, name, under }) => ({
+      key,
+      name,
+      under: under ? seatId(under) : null,
+    })),
+    inspect: withKeys(kind.inspect ?? []).map(({ key, name, limitMm = null, isLeast = true }) => ({
+      key,
+      name,
+      limitMm,
+      isLeast,
+    })),
     special: [...(kind.special ?? [])],
     cautions: [...(kind.cautions ?? [])],
   };
@@ -73,14 +120,34 @@ function planOfKind(kind: JobKind, seatId: (name: string) => string): JobPlan {
 /** A job head from its kind. `makeId` gives the ids (the caller owns the source of chance); seats start at version 1. */
 export function startJob(
   kind: JobKind,
-  { number, machine, roomC, openedAt, makeId }: { number: number; machine: string; roomC: number; openedAt: string; makeId: (name: string) => string },
+  {
+    number,
+    machine,
+    roomC,
+    openedAt,
+    makeId,
+  }: { number: number; machine: string; roomC: number; openedAt: string; makeId: (name: string) => string },
 ): JobHead {
-  const castings = kind.castings.map(({ seats, ...casting }) => ({ ...casting, id: makeId(casting.name), seats: seats.map((seat) => ({ ...seat, id: makeId(seat.name), version: 1 })) }));
+  const castings = kind.castings.map(({ seats, ...casting }) => ({
+    ...casting,
+    id: makeId(casting.name),
+    seats: seats.map((seat) => ({ ...seat, id: makeId(seat.name), version: 1 })),
+  }));
   const ids = new Map(castings.flatMap(({ seats }) => seats.map(({ name, id }) => [name, id] as const)));
   const seatId = (name: string) => {
     const id = ids.get(name);
     if (!id) throw new Error(`the kind ${kind.kind} speaks of a seat that it has not: ${name}`);
     return id;
   };
-  return { id: makeId('job'), number, kind: kind.kind, machine, machineSort: kind.machineSort, roomC, openedAt, castings, plan: planOfKind(kind, seatId) };
+  return {
+    id: makeId('job'),
+    number,
+    kind: kind.kind,
+    machine,
+    machineSort: kind.machineSort,
+    roomC,
+    openedAt,
+    castings,
+    plan: planOfKind(kind, seatId),
+  };
 }

@@ -3,7 +3,9 @@ import { usualClassFor } from '@/core/ask/quickSeat';
 import type { JobKind } from './jobKind';
 
 /** A part that a one-seat job can be made for. */
-export type OneSeatPart = Omit<SeatSpec['part'], 'cage' | 'type'> & { type?: Exclude<SeatSpec['part']['type'], 'bush' | 'seal'> };
+export type OneSeatPart = Omit<SeatSpec['part'], 'cage' | 'type'> & {
+  type?: Exclude<SeatSpec['part']['type'], 'bush' | 'seal'>;
+};
 
 /** Proportions of a boss round one bearing. Placeholders, to be changed to those of the casting. Common practice, no source. */
 const BOSS = { outside: 1.25, shoulder: 0.85, extraHeightMm: 6, belowFaceMm: 1 };
@@ -16,23 +18,57 @@ export function oneSeat(part: OneSeatPart, material: Casting['material']): JobKi
   const half = bossOutsideMm * 0.9;
   const corner = (x: number, y: number) => ({ at: [x, y] as [number, number], radiusMm: half * 0.5 });
   return {
-    kind: 'one_seat', name: 'One seat', machineSort: 'single seat', keywords: 'one seat bearing', reach: 'some_hours', checks: [],
-    castings: [{
-      name: 'Casting', material, ...CASTING,
-      map: { outline: [corner(0, 0), corner(2 * half, 0), corner(2 * half, 2 * half), corner(0, 2 * half)], bolts: [], ribs: [] },
-      seats: [{
-        name: part.designation, xMm: half, yMm: half,
-        spec: {
-          kind: 'bearing_in_bore', part: { ...part, cage: 'steel' },
-          housing: { bossOutsideMm, depthToShoulderMm: part.widthMm + BOSS.belowFaceMm, shoulderBoreMm: part.outsideMm * BOSS.shoulder, bossHeightMm: part.widthMm + BOSS.belowFaceMm + BOSS.extraHeightMm, webThicknessMm: 6 },
-          retainingRing: null, seal: null, load: 'standing', running: { housingC: 80, ringC: 88 }, usualClass: usualClassFor(part.type ?? 'deep_groove', material),
+    kind: 'one_seat',
+    name: 'One seat',
+    machineSort: 'single seat',
+    keywords: 'one seat bearing',
+    reach: 'some_hours',
+    checks: [],
+    castings: [
+      {
+        name: 'Casting',
+        material,
+        ...CASTING,
+        map: {
+          outline: [corner(0, 0), corner(2 * half, 0), corner(2 * half, 2 * half), corner(0, 2 * half)],
+          bolts: [],
+          ribs: [],
         },
-      }],
-    }],
+        seats: [
+          {
+            name: part.designation,
+            xMm: half,
+            yMm: half,
+            spec: {
+              kind: 'bearing_in_bore',
+              part: { ...part, cage: 'steel' },
+              housing: {
+                bossOutsideMm,
+                depthToShoulderMm: part.widthMm + BOSS.belowFaceMm,
+                shoulderBoreMm: part.outsideMm * BOSS.shoulder,
+                bossHeightMm: part.widthMm + BOSS.belowFaceMm + BOSS.extraHeightMm,
+                webThicknessMm: 6,
+              },
+              retainingRing: null,
+              seal: null,
+              load: 'standing',
+              running: { housingC: 80, ringC: 88 },
+              usualClass: usualClassFor(part.type ?? 'deep_groove', material),
+            },
+          },
+        ],
+      },
+    ],
   };
 }
 
 /** A plain block with one seat: where a casting that no kind knows is drawn from. */
 export const FROM_SCRATCH: JobKind = {
-  ...oneSeat({ designation: '6203', boreMm: 17, outsideMm: 40, widthMm: 12, chamferMm: 0.6, closure: 'open' }, 'alsi9cu3'), kind: 'own', name: 'From scratch', machineSort: 'own drawing',
+  ...oneSeat(
+    { designation: '6203', boreMm: 17, outsideMm: 40, widthMm: 12, chamferMm: 0.6, closure: 'open' },
+    'alsi9cu3',
+  ),
+  kind: 'own',
+  name: 'From scratch',
+  machineSort: 'own drawing',
 };

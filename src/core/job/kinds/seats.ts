@@ -31,36 +31,155 @@ export type SeatChoices = Around & { cage?: 'steel' | 'polyamide' };
 /** What a light-alloy casing and its bearing usually come to when running. Common practice, no source. */
 const USUAL_RUNNING = { housingC: 80, ringC: 88 };
 
-function seatOf(name: string, [xMm, yMm]: At, part: SeatSpec['part'], { shaft, face, ring = null, seal = null, load = 'standing', running = USUAL_RUNNING, usualClass = 'N7', ...around }: Around): KindSeat {
-  const { bossOutsideMm, bossHeightMm, depthToShoulderMm, shoulderBoreMm, webThicknessMm = 6, isThrough, faceCarries } = around;
+function seatOf(
+  name: string,
+  [xMm, yMm]: At,
+  part: SeatSpec['part'],
+  {
+    shaft,
+    face,
+    ring = null,
+    seal = null,
+    load = 'standing',
+    running = USUAL_RUNNING,
+    usualClass = 'N7',
+    ...around
+  }: Around,
+): KindSeat {
+  const {
+    bossOutsideMm,
+    bossHeightMm,
+    depthToShoulderMm,
+    shoulderBoreMm,
+    webThicknessMm = 6,
+    isThrough,
+    faceCarries,
+  } = around;
   return {
-    name, xMm, yMm, ...(face && { face }),
+    name,
+    xMm,
+    yMm,
+    ...(face && { face }),
     spec: {
-      kind: 'bearing_in_bore', part,
-      housing: { bossOutsideMm, depthToShoulderMm, shoulderBoreMm, bossHeightMm, webThicknessMm, ...(isThrough !== undefined && { isThrough }), ...(faceCarries !== undefined && { faceCarries }) },
-      retainingRing: ring, seal, load, running, usualClass, ...(shaft && { journal: { name: shaft, nominalMm: part.boreMm } }),
+      kind: 'bearing_in_bore',
+      part,
+      housing: {
+        bossOutsideMm,
+        depthToShoulderMm,
+        shoulderBoreMm,
+        bossHeightMm,
+        webThicknessMm,
+        ...(isThrough !== undefined && { isThrough }),
+        ...(faceCarries !== undefined && { faceCarries }),
+      },
+      retainingRing: ring,
+      seal,
+      load,
+      running,
+      usualClass,
+      ...(shaft && { journal: { name: shaft, nominalMm: part.boreMm } }),
     },
   };
 }
 
 /** A bearing's seat from its designation and the casting around it. Throws when the designation is unknown: kinds and demo are our own data. */
-export function bearingSeat(name: string, at: At, designation: string, { cage = 'steel', ...around }: SeatChoices): KindSeat {
+export function bearingSeat(
+  name: string,
+  at: At,
+  designation: string,
+  { cage = 'steel', ...around }: SeatChoices,
+): KindSeat {
   const bearing = parseBearing(designation);
   if (!bearing.ok) throw new Error(`unknown bearing in our own data: ${designation}`);
   const { boreMm, outsideMm, widthMm, chamferMm, closure, type } = bearing.value;
-  if (type === 'needle_cage' || type === 'thrust_ball' || type === 'thrust_needle') throw new Error(`${designation} is not pressed into a bore`);
-  return seatOf(name, at, { designation: bearing.value.designation, boreMm, outsideMm, widthMm, chamferMm, closure, cage, ...(type !== 'deep_groove' && { type }) }, around);
+  if (type === 'needle_cage' || type === 'thrust_ball' || type === 'thrust_needle')
+    throw new Error(`${designation} is not pressed into a bore`);
+  return seatOf(
+    name,
+    at,
+    {
+      designation: bearing.value.designation,
+      boreMm,
+      outsideMm,
+      widthMm,
+      chamferMm,
+      closure,
+      cage,
+      ...(type !== 'deep_groove' && { type }),
+    },
+    around,
+  );
 }
 
 /** A plain bush or a bearing housing pressed into a casting. */
-export const bushSeat = (name: string, at: At, { boreMm, outsideMm, widthMm, material = 'tin_bronze' }: { boreMm: number; outsideMm: number; widthMm: number; material?: MaterialCode & SeatSpec['part']['material'] }, around: Around) =>
-  seatOf(name, at, { designation: `Bush ${boreMm}×${outsideMm}×${widthMm}`, boreMm, outsideMm, widthMm, chamferMm: 0.5, type: 'bush', material, closure: 'open', cage: 'steel' }, around);
+export const bushSeat = (
+  name: string,
+  at: At,
+  {
+    boreMm,
+    outsideMm,
+    widthMm,
+    material = 'tin_bronze',
+  }: {
+    boreMm: number;
+    outsideMm: number;
+    widthMm: number;
+    material?: MaterialCode & SeatSpec['part']['material'];
+  },
+  around: Around,
+) =>
+  seatOf(
+    name,
+    at,
+    {
+      designation: `Bush ${boreMm}×${outsideMm}×${widthMm}`,
+      boreMm,
+      outsideMm,
+      widthMm,
+      chamferMm: 0.5,
+      type: 'bush',
+      material,
+      closure: 'open',
+      cage: 'steel',
+    },
+    around,
+  );
 
 /** Room behind a seal, so that it is never driven onto what lies there, mm. Common practice, no source. */
 const BEHIND_SEAL_MM = 1;
 
 /** A shaft seal in its own bore, flush with the face unless a depth is said. */
-export const sealSeat = (name: string, at: At, { shaftMm, outsideMm, widthMm, material = 'nbr' }: { shaftMm: number; outsideMm: number; widthMm: number; material?: SealMaterial }, { belowFaceMm = 0, shaft, face }: { belowFaceMm?: number; shaft?: string; face?: Seat['face'] } = {}) =>
-  seatOf(name, at, { designation: `Seal ${shaftMm}×${outsideMm}×${widthMm} ${material.toUpperCase()}`, boreMm: shaftMm, outsideMm, widthMm, chamferMm: 0.3, type: 'seal', closure: 'open', cage: 'steel' }, {
-    bossOutsideMm: outsideMm + 14, bossHeightMm: widthMm + belowFaceMm + BEHIND_SEAL_MM + 8, depthToShoulderMm: widthMm + belowFaceMm + BEHIND_SEAL_MM, shoulderBoreMm: outsideMm - 5, webThicknessMm: 5, ...(shaft && { shaft }), ...(face && { face }),
-  });
+export const sealSeat = (
+  name: string,
+  at: At,
+  {
+    shaftMm,
+    outsideMm,
+    widthMm,
+    material = 'nbr',
+  }: { shaftMm: number; outsideMm: number; widthMm: number; material?: SealMaterial },
+  { belowFaceMm = 0, shaft, face }: { belowFaceMm?: number; shaft?: string; face?: Seat['face'] } = {},
+) =>
+  seatOf(
+    name,
+    at,
+    {
+      designation: `Seal ${shaftMm}×${outsideMm}×${widthMm} ${material.toUpperCase()}`,
+      boreMm: shaftMm,
+      outsideMm,
+      widthMm,
+      chamferMm: 0.3,
+      type: 'seal',
+      closure: 'open',
+      cage: 'steel',
+    },
+    {
+      bossOutsideMm: outsideMm + 14,
+      bossHeightMm: widthMm + belowFaceMm + BEHIND_SEAL_MM + 8,
+      depthToShoulderMm: widthMm + belowFaceMm + BEHIND_SEAL_MM,
+      shoulderBoreMm: outsideMm - 5,
+      webThicknessMm: 5,
+      ...(shaft && { shaft }),
+      ...(face && { face }),
+    },
+  );

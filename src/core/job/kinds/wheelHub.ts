@@ -6,18 +6,54 @@ const light = { usualClass: 'M7' as const, load: 'rotating' as const, running: {
 
 /** Wheel hub: two sealed bearings, a spacer tube between them, dust seals. Placeholder sizes. Common practice, no source. */
 export const WHEEL_HUB: JobKind = {
-  kind: 'wheel_hub', name: 'Wheel hub', machineSort: 'trail bike', keywords: 'wheel hub front rear axle spacer', reach: 'some_hours',
-  castings: [{
-    name: 'wheel hub', material: 'al6061_t6', massKg: 1.1, areaM2: 0.12, map: roundMap(156, boltCircle(78, 78, 62, 6)),
-    seats: [
-      bearingSeat('Disc side', [78, 78], '6203-2RS', { ...light, bossOutsideMm: 58, bossHeightMm: 30, depthToShoulderMm: 21, shoulderBoreMm: 30, shaft: 'axle' }),
-      bearingSeat('Sprocket side', [78, 78], '6204-2RS', { ...light, bossOutsideMm: 66, bossHeightMm: 34, depthToShoulderMm: 23, shoulderBoreMm: 36, shaft: 'axle', face: 'back' }),
-      sealSeat('Disc-side dust seal', [78, 78], { shaftMm: 25, outsideMm: 40, widthMm: 7 }, { shaft: 'axle spacer' }),
-      sealSeat('Sprocket-side dust seal', [78, 78], { shaftMm: 28, outsideMm: 47, widthMm: 7 }, { shaft: 'axle spacer', face: 'back' }),
-    ],
-  }],
+  kind: 'wheel_hub',
+  name: 'Wheel hub',
+  machineSort: 'trail bike',
+  keywords: 'wheel hub front rear axle spacer',
+  reach: 'some_hours',
+  castings: [
+    {
+      name: 'wheel hub',
+      material: 'al6061_t6',
+      massKg: 1.1,
+      areaM2: 0.12,
+      map: roundMap(156, boltCircle(78, 78, 62, 6)),
+      seats: [
+        bearingSeat('Disc side', [78, 78], '6203-2RS', {
+          ...light,
+          bossOutsideMm: 58,
+          bossHeightMm: 30,
+          depthToShoulderMm: 21,
+          shoulderBoreMm: 30,
+          shaft: 'axle',
+        }),
+        bearingSeat('Sprocket side', [78, 78], '6204-2RS', {
+          ...light,
+          bossOutsideMm: 66,
+          bossHeightMm: 34,
+          depthToShoulderMm: 23,
+          shoulderBoreMm: 36,
+          shaft: 'axle',
+          face: 'back',
+        }),
+        sealSeat(
+          'Disc-side dust seal',
+          [78, 78],
+          { shaftMm: 25, outsideMm: 40, widthMm: 7 },
+          { shaft: 'axle spacer' },
+        ),
+        sealSeat(
+          'Sprocket-side dust seal',
+          [78, 78],
+          { shaftMm: 28, outsideMm: 47, widthMm: 7 },
+          { shaft: 'axle spacer', face: 'back' },
+        ),
+      ],
+    },
+  ],
   order: [
-    { first: 'Disc side', then: 'Sprocket side', why: 'spacer_between' }, { first: 'Disc side', then: 'Disc-side dust seal', why: 'inner_first' },
+    { first: 'Disc side', then: 'Sprocket side', why: 'spacer_between' },
+    { first: 'Disc side', then: 'Disc-side dust seal', why: 'inner_first' },
     { first: 'Sprocket side', then: 'Sprocket-side dust seal', why: 'inner_first' },
   ],
   parts: [{ name: 'Spacer tube', what: 'sleeve' }],
@@ -26,8 +62,14 @@ export const WHEEL_HUB: JobKind = {
   checks: ['rock', 'rough', 'rust'],
   hidden: [{ name: 'Spacer tube between the bearings', under: 'Sprocket side' }],
   special: [
-    { step: 'strip', text: 'Push the spacer aside and drift the inner edge of the far bearing in four places, or use an expanding puller.' },
-    { step: 'heat_run', text: 'Light fits: no heat needed. The second bearing goes in only until its inner race nips the spacer: it still slides sideways by finger, both bearings turn.' },
+    {
+      step: 'strip',
+      text: 'Push the spacer aside and drift the inner edge of the far bearing in four places, or use an expanding puller.',
+    },
+    {
+      step: 'heat_run',
+      text: 'Light fits: no heat needed. The second bearing goes in only until its inner race nips the spacer: it still slides sideways by finger, both bearings turn.',
+    },
   ],
   cautions: ['safety_parts'],
 };

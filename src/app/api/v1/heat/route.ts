@@ -5,4 +5,5 @@ import { loadWarmJobs } from '@/server/jobs/loadWarmJobs';
 export const dynamic = 'force-dynamic';
 
 /** What is hot or cold in the whole shop: the strip on every screen. */
-export const GET = () => answer(async () => Response.json({ items: findHeatItems(await loadWarmJobs(), Date.now()) }));
+export const GET = () =>
+  answer(async () => Response.json({ items: findHeatItems(await loadWarmJobs(), Date.now()) }));

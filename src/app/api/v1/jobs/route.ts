@@ -7,4 +7,7 @@ export const dynamic = 'force-dynamic';
 
 export const GET = () => answer(async () => Response.json({ jobs: await loadJobHeads(pool()) }));
 
-export const POST = (request: Request) => answer(async () => Response.json(await startNewJob(await readJson(request, startJobSchema)), { status: 201 }));
+export const POST = (request: Request) =>
+  answer(async () =>
+    Response.json(await startNewJob(await readJson(request, startJobSchema)), { status: 201 }),
+  );

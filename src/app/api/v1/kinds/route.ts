@@ -9,4 +9,7 @@ const keepSchema = z.strictObject({ jobId: z.uuid(), name: z.string().trim().min
 export const GET = () => answer(async () => Response.json({ kinds: await loadOwnKinds() }));
 
 /** Keeps a job as a kind of the shop's own. */
-export const POST = (request: Request) => answer(async () => Response.json({ kind: await saveOwnKind(await readJson(request, keepSchema)) }, { status: 201 }));
+export const POST = (request: Request) =>
+  answer(async () =>
+    Response.json({ kind: await saveOwnKind(await readJson(request, keepSchema)) }, { status: 201 }),
+  );

@@ -14,7 +14,8 @@ export function GET(request: Request) {
   const encoder = new TextEncoder();
   const stream = new ReadableStream<Uint8Array>({
     start(controller) {
-      const send = (event: string, data: unknown) => controller.enqueue(encoder.encode(`event: ${event}\ndata: ${JSON.stringify(data)}\n\n`));
+      const send = (event: string, data: unknown) =>
+        controller.enqueue(encoder.encode(`event: ${event}\ndata: ${JSON.stringify(data)}\n\n`));
       const onMessage = (message: LiveMessage) => send(message.kind, message);
       const onUp = () => send('database', { isUp: true });
       const onDown = () => send('database', { isUp: false });
@@ -24,9 +25,19 @@ export function GET(request: Request) {
       request.signal.addEventListener('abort', () => {
         clearInterval(beat);
         listener.off('message', onMessage).off('up', onUp).off('down', onDown);
-        try { controller.close(); } catch { /* the stream is gone with the screen */ }
+        try {
+          controller.close();
+        } catch {
+          /* the stream is gone with the screen */
+        }
       });
     },
   });
-  return new Response(stream, { headers: { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-cache, no-transform', 'X-Accel-Buffering': 'no' } });
+  return new Response(stream, {
+    headers: {
+      'Content-Type': 'text/event-stream',
+      'Cache-Control': 'no-cache, no-transform',
+      'X-Accel-Buffering': 'no',
+    },
+  });
 }

@@ -4,6 +4,13 @@ import { loadOrders } from '@/server/jobs/loadOrders';
 
 export const dynamic = 'force-dynamic';
 
-export const GET = () => answer(async () => new Response(writeOrdersCsv((await loadOrders()).lines), {
-  headers: { 'Content-Type': 'text/csv; charset=utf-8; header=present', 'Content-Disposition': 'attachment; filename="urn-key-orders.csv"' },
-}));
+export const GET = () =>
+  answer(
+    async () =>
+      new Response(writeOrdersCsv((await loadOrders()).lines), {
+        headers: {
+          'Content-Type': 'text/csv; charset=utf-8; header=present',
+          'Content-Disposition': 'attachment; filename="urn-key-orders.csv"',
+        },
+      }),
+  );

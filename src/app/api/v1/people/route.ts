@@ -4,4 +4,10 @@ import { addPerson } from '@/server/people/people';
 
 export const dynamic = 'force-dynamic';
 
-export const POST = (request: Request) => answer(async () => Response.json({ person: await addPerson(await readJson(request, personSchema.omit({ walk: true }))) }, { status: 201 }));
+export const POST = (request: Request) =>
+  answer(async () =>
+    Response.json(
+      { person: await addPerson(await readJson(request, personSchema.omit({ walk: true }))) },
+      { status: 201 },
+    ),
+  );

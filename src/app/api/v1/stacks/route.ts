@@ -6,7 +6,10 @@ import { loadJobs } from '@/server/jobs/loadJob';
 export const dynamic = 'force-dynamic';
 
 /** Every stack of every job on the bench: what a stack could be mistaken for. */
-export const GET = () => answer(async () => {
-  const jobs = (await loadJobs()).map((record) => ({ record, work: replayWork(record.entries) })).filter(({ work }) => !work.putAway);
-  return Response.json({ stacks: jobs.flatMap(({ record, work }) => stacksOf(record, work)) });
-});
+export const GET = () =>
+  answer(async () => {
+    const jobs = (await loadJobs())
+      .map((record) => ({ record, work: replayWork(record.entries) }))
+      .filter(({ work }) => !work.putAway);
+    return Response.json({ stacks: jobs.flatMap(({ record, work }) => stacksOf(record, work)) });
+  });

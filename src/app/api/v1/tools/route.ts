@@ -7,4 +7,7 @@ export const dynamic = 'force-dynamic';
 
 export const GET = () => answer(async () => Response.json({ tools: await loadTools(pool()) }));
 
-export const POST = (request: Request) => answer(async () => Response.json({ tool: await saveTool(await readJson(request, toolSchema)) }, { status: 201 }));
+export const POST = (request: Request) =>
+  answer(async () =>
+    Response.json({ tool: await saveTool(await readJson(request, toolSchema)) }, { status: 201 }),
+  );

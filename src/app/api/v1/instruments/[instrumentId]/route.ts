@@ -6,8 +6,9 @@ export const dynamic = 'force-dynamic';
 
 const changeSchema = z.strictObject({ calibrationDue: z.iso.date().nullable() });
 
-export const PATCH = (request: Request, { params }: { params: Promise<{ instrumentId: string }> }) => answer(async () => {
-  const { calibrationDue } = await readJson(request, changeSchema);
-  await saveCalibration(requireId((await params).instrumentId, 'instrument'), calibrationDue);
-  return Response.json({ calibrationDue });
-});
+export const PATCH = (request: Request, { params }: { params: Promise<{ instrumentId: string }> }) =>
+  answer(async () => {
+    const { calibrationDue } = await readJson(request, changeSchema);
+    await saveCalibration(requireId((await params).instrumentId, 'instrument'), calibrationDue);
+    return Response.json({ calibrationDue });
+  });

@@ -3,8 +3,9 @@ import { loadJob } from '@/server/jobs/loadJob';
 
 export const dynamic = 'force-dynamic';
 
-export const GET = (_request: Request, { params }: { params: Promise<{ jobId: string }> }) => answer(async () => {
-  const job = await loadJob(requireId((await params).jobId, 'job'));
-  if (!job) throw new Refusal(404, 'not_found', 'There is no such job.');
-  return Response.json(job);
-});
+export const GET = (_request: Request, { params }: { params: Promise<{ jobId: string }> }) =>
+  answer(async () => {
+    const job = await loadJob(requireId((await params).jobId, 'job'));
+    if (!job) throw new Refusal(404, 'not_found', 'There is no such job.');
+    return Response.json(job);
+  });

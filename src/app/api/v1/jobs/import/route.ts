@@ -5,8 +5,15 @@ import { importJob } from '@/server/jobs/importJob';
 
 export const dynamic = 'force-dynamic';
 
-export const POST = (request: Request) => answer(async () => {
-  const file = parseJobFile(await readText(request, JOB_FILE_MAX_BYTES));
-  if (!file.ok) throw new Refusal(400, file.issues[0]!.code, 'This file was not taken; nothing was changed.', file.issues);
-  return Response.json(await importJob(file.value), { status: 201 });
-});
+export const POST = (request: Request) =>
+  answer(async () => {
+    const file = parseJobFile(await readText(request, JOB_FILE_MAX_BYTES));
+    if (!file.ok)
+      throw new Refusal(
+        400,
+        file.issues[0]!.code,
+        'This file was not taken; nothing was changed.',
+        file.issues,
+      );
+    return Response.json(await importJob(file.value), { status: 201 });
+  });

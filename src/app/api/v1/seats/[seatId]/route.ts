@@ -6,9 +6,16 @@ import { saveSeat } from '@/server/jobs/saveSeat';
 export const dynamic = 'force-dynamic';
 
 const { name, xMm, yMm } = seatSchema.shape;
-const editSchema = z.strictObject({ version: z.int().min(1), spec: seatSpecSchema, name: name.optional(), xMm: xMm.optional(), yMm: yMm.optional() });
-
-export const PATCH = (request: Request, { params }: { params: Promise<{ seatId: string }> }) => answer(async () => {
-  const seatId = requireId((await params).seatId, 'seat');
-  return Response.json({ seat: await saveSeat(seatId, await readJson(request, editSchema)) });
+const editSchema = z.strictObject({
+  version: z.int().min(1),
+  spec: seatSpecSchema,
+  name: name.optional(),
+  xMm: xMm.optional(),
+  yMm: yMm.optional(),
 });
+
+export const PATCH = (request: Request, { params }: { params: Promise<{ seatId: string }> }) =>
+  answer(async () => {
+    const seatId = requireId((await params).seatId, 'seat');
+    return Response.json({ seat: await saveSeat(seatId, await readJson(request, editSchema)) });
+  });

@@ -7,9 +7,19 @@ import { loadForPage } from '@/server/loadPage';
 
 export const dynamic = 'force-dynamic';
 
-export default async function WalkLayout({ params, children }: { params: Promise<{ seatId: string }>; children: ReactNode }) {
+export default async function WalkLayout({
+  params,
+  children,
+}: {
+  params: Promise<{ seatId: string }>;
+  children: ReactNode;
+}) {
   const { seatId } = await params;
   const loaded = await loadForPage(loadWarmJobs);
   if (!loaded) return <DatabaseAway />;
-  return <JobFrame seatId={seatId} heat={findHeatItems(loaded.data, loaded.nowMs)} heatMs={loaded.nowMs}>{children}</JobFrame>;
+  return (
+    <JobFrame seatId={seatId} heat={findHeatItems(loaded.data, loaded.nowMs)} heatMs={loaded.nowMs}>
+      {children}
+    </JobFrame>
+  );
 }

@@ -6,14 +6,19 @@ export const dynamic = 'force-dynamic';
 
 type Context = { params: Promise<{ instrumentId: string }> };
 
-export const PUT = (request: Request, { params }: Context) => answer(async () => {
-  await claimGauge(requireId((await params).instrumentId, 'instrument'), await readJson(request, claimSchema));
-  return Response.json({ ok: true });
-});
+export const PUT = (request: Request, { params }: Context) =>
+  answer(async () => {
+    await claimGauge(
+      requireId((await params).instrumentId, 'instrument'),
+      await readJson(request, claimSchema),
+    );
+    return Response.json({ ok: true });
+  });
 
 /** POST, so that a closing page can send it as a beacon. */
-export const POST = (request: Request, { params }: Context) => answer(async () => {
-  const { screenId } = await readJson(request, z.strictObject({ screenId: z.string().min(8).max(64) }));
-  await releaseGauge(requireId((await params).instrumentId, 'instrument'), screenId);
-  return Response.json({ ok: true });
-});
+export const POST = (request: Request, { params }: Context) =>
+  answer(async () => {
+    const { screenId } = await readJson(request, z.strictObject({ screenId: z.string().min(8).max(64) }));
+    await releaseGauge(requireId((await params).instrumentId, 'instrument'), screenId);
+    return Response.json({ ok: true });
+  });

@@ -8,15 +8,23 @@ export const dynamic = 'force-dynamic';
 
 type Context = { params: Promise<{ jobId: string }> };
 
-export const POST = (request: Request, { params }: Context) => answer(async () => {
-  const jobId = requireId((await params).jobId, 'job');
-  return Response.json(await saveEntries(jobId, await readJson(request, entriesSchema)));
-});
+export const POST = (request: Request, { params }: Context) =>
+  answer(async () => {
+    const jobId = requireId((await params).jobId, 'job');
+    return Response.json(await saveEntries(jobId, await readJson(request, entriesSchema)));
+  });
 
 /** Entries of a job; `?ids=a,b` gives only those (the ids that a live message named). */
-export const GET = (request: Request, { params }: Context) => answer(async () => {
-  const jobId = requireId((await params).jobId, 'job');
-  const asked = new URL(request.url).searchParams.get('ids');
-  const ids = asked === null ? null : asked.split(',').slice(0, 1000).map((id) => requireId(id, 'entry'));
-  return Response.json((await loadEntries(pool(), [jobId], ids))(jobId));
-});
+export const GET = (request: Request, { params }: Context) =>
+  answer(async () => {
+    const jobId = requireId((await params).jobId, 'job');
+    const asked = new URL(request.url).searchParams.get('ids');
+    const ids =
+      asked === null
+        ? null
+        : asked
+            .split(',')
+            .slice(0, 1000)
+            .map((id) => requireId(id, 'entry'));
+    return Response.json((await loadEntries(pool(), [jobId], ids))(jobId));
+  });

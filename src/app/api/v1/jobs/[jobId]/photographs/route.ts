@@ -10,9 +10,19 @@ const { id, seatId, personId, caption, takenAt } = photographSchema.shape;
 const aboutSchema = z.strictObject({ id, seatId, personId, caption, takenAt });
 
 /** The picture is the body; what it is of stands in the address. */
-export const POST = (request: Request, { params }: { params: Promise<{ jobId: string }> }) => answer(async () => {
-  const jobId = requireId((await params).jobId, 'job');
-  const query = new URL(request.url).searchParams;
-  const about = checkValue(aboutSchema, { id: query.get('id'), seatId: query.get('seatId'), personId: query.get('personId'), caption: query.get('caption') ?? '', takenAt: query.get('takenAt') });
-  return Response.json({ photograph: await savePhotograph(jobId, about, await readBytes(request, PHOTOGRAPH_MAX_BYTES)) }, { status: 201 });
-});
+export const POST = (request: Request, { params }: { params: Promise<{ jobId: string }> }) =>
+  answer(async () => {
+    const jobId = requireId((await params).jobId, 'job');
+    const query = new URL(request.url).searchParams;
+    const about = checkValue(aboutSchema, {
+      id: query.get('id'),
+      seatId: query.get('seatId'),
+      personId: query.get('personId'),
+      caption: query.get('caption') ?? '',
+      takenAt: query.get('takenAt'),
+    });
+    return Response.json(
+      { photograph: await savePhotograph(jobId, about, await readBytes(request, PHOTOGRAPH_MAX_BYTES)) },
+      { status: 201 },
+    );
+  });

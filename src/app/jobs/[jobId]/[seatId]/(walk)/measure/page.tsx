@@ -6,5 +6,13 @@ import { SeatSection } from '@/bench/seat/SeatSection';
 
 export default function MeasurePage() {
   const { seatId } = useParams<{ seatId: string }>();
-  return <MeasureStep key={seatId} seatId={seatId} compose={({ slate, strip }) => <StepLayout seatId={seatId} middle={<SeatSection seatId={seatId} />} slate={slate} strip={strip} />} />;
+  return (
+    <MeasureStep
+      key={seatId}
+      seatId={seatId}
+      compose={({ slate, strip }) => (
+        <StepLayout seatId={seatId} middle={<SeatSection seatId={seatId} />} slate={slate} strip={strip} />
+      )}
+    />
+  );
 }

@@ -6,5 +6,13 @@ import { PartsStep } from '@/bench/parts/PartsStep';
 
 export default function PartsPage() {
   const { seatId } = useParams<{ seatId: string }>();
-  return <ComparePart key={seatId} seatId={seatId} compose={({ slate, strip }) => <StepLayout seatId={seatId} middle={<PartsStep seatId={seatId} />} slate={slate} strip={strip} />} />;
+  return (
+    <ComparePart
+      key={seatId}
+      seatId={seatId}
+      compose={({ slate, strip }) => (
+        <StepLayout seatId={seatId} middle={<PartsStep seatId={seatId} />} slate={slate} strip={strip} />
+      )}
+    />
+  );
 }

@@ -9,5 +9,17 @@ export default function SetUpPage() {
   const { jobId, seatId } = useParams<{ jobId: string; seatId: string }>();
   const router = useRouter();
   const edits = useEdits();
-  return <StepLayout seatId={seatId} middle={<MapEditor seatId={seatId} edits={edits} onPick={(id) => router.push(`/jobs/${jobId}/${id}/set-up`)} />} slate={<SetUpSlate edits={edits} />} />;
+  return (
+    <StepLayout
+      seatId={seatId}
+      middle={
+        <MapEditor
+          seatId={seatId}
+          edits={edits}
+          onPick={(id) => router.push(`/jobs/${jobId}/${id}/set-up`)}
+        />
+      }
+      slate={<SetUpSlate edits={edits} />}
+    />
+  );
 }

@@ -5,5 +5,7 @@ import { SquareStep } from '@/bench/square/SquareStep';
 
 export default function SquarePage() {
   const { seatId } = useParams<{ seatId: string }>();
-  return <SquareStep key={seatId} seatId={seatId} compose={(parts) => <StepLayout seatId={seatId} {...parts} />} />;
+  return (
+    <SquareStep key={seatId} seatId={seatId} compose={(parts) => <StepLayout seatId={seatId} {...parts} />} />
+  );
 }

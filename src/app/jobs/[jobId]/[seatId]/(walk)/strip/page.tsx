@@ -10,7 +10,9 @@ export default function StripPage() {
   const { seatId } = useParams<{ seatId: string }>();
   const middle = (
     <Box sx={{ height: '100%', display: 'flex', flexDirection: 'column', minHeight: 0 }}>
-      <Box sx={{ flex: 1, minHeight: 300 }}><SeatSection seatId={seatId} /></Box>
+      <Box sx={{ flex: 1, minHeight: 300 }}>
+        <SeatSection seatId={seatId} />
+      </Box>
       <Photographs key={seatId} seatId={seatId} />
     </Box>
   );

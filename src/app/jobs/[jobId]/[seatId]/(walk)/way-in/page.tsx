@@ -6,5 +6,11 @@ import { WayInSlate } from '@/bench/wayIn/WayInSlate';
 
 export default function WayInPage() {
   const { seatId } = useParams<{ seatId: string }>();
-  return <StepLayout seatId={seatId} middle={<SeatSection seatId={seatId} />} slate={<WayInSlate key={seatId} seatId={seatId} />} />;
+  return (
+    <StepLayout
+      seatId={seatId}
+      middle={<SeatSection seatId={seatId} />}
+      slate={<WayInSlate key={seatId} seatId={seatId} />}
+    />
+  );
 }
