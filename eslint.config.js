@@ -35,6 +35,7 @@ export default tseslint.config(
     ignores: [
       'public/sw.js',
       '.next/**',
+      '.served/**',
       'node_modules/**',
       'data/**',
       'next-env.d.ts',

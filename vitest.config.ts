@@ -16,7 +16,7 @@ export default defineConfig({
         test: {
           name: 'unit',
           testTimeout: 30_000,
-          include: ['src/**/*.test.{ts,tsx}', 'tests/unit/**/*.test.ts'],
+          include: ['src/**/*.test.{ts,tsx}', 'scripts/**/*.test.ts', 'tests/unit/**/*.test.ts'],
         },
       },
       {

@@ -18,7 +18,7 @@ import { fitPlane } from '@/core/seating/plane';
 import { recordOfFile } from '@/core/record/jobFile';
 import { loadDemo, startApp } from '../tests/support/app';
 import { makeDataDir } from '../tests/support/dataDir';
-import { startCluster } from './lib/cluster.mjs';
+import { placeFor, startCluster } from './lib/cluster.mjs';
 import { migrate } from './lib/database.mjs';
 import { ensureBuild, ensurePostgres } from './lib/install.mjs';
 
@@ -321,7 +321,11 @@ async function firstLoads(url: string) {
 
 await ensureBuild();
 const { dataDir, remove } = makeDataDir('bench');
-const cluster = await startCluster({ bin: await ensurePostgres(), dataDir });
+const cluster = await startCluster({
+  bin: await ensurePostgres(),
+  dataDir,
+  pgData: placeFor(dataDir, 'test'),
+});
 try {
   await core();
   await migrate(cluster.url);

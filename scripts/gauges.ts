@@ -13,13 +13,18 @@ const random = seededRandom(Date.now());
 const heldSince = new Map<string, { slot: string; sinceMs: number }>();
 const records = new Map<string, { record: JobRecord; loadedMs: number }>();
 
+/** Null when the server does not answer in time, or not whole: an answer may also stall half way. */
 async function ask<T>(path: string, init?: RequestInit): Promise<T | null> {
-  const response = await fetch(server + path, {
-    ...init,
-    headers: { 'Content-Type': 'application/json' },
-    signal: AbortSignal.timeout(3000),
-  }).catch(() => null);
-  return response?.ok ? ((await response.json()) as T) : null;
+  try {
+    const response = await fetch(server + path, {
+      ...init,
+      headers: { 'Content-Type': 'application/json' },
+      signal: AbortSignal.timeout(3000),
+    });
+    return response.ok ? ((await response.json()) as T) : null;
+  } catch {
+    return null;
+  }
 }
 
 async function recordOf(jobId: string): Promise<JobRecord | null> {

@@ -1,13 +1,19 @@
 import { buildDemo, SHOP_NAME, TOOLS } from '../database/demo/demo';
 import { drawPhotographs } from '../database/demo/drawPhotographs';
 import { importJob } from '@/server/jobs/importJob';
-import { pool } from '@/server/pool';
+import { inTransaction, pool } from '@/server/pool';
 import { saveShop } from '@/server/shop';
 import { saveTool } from '@/server/tools/toolWall';
 
-/** Loads the demo scenario into the database at DATABASE_URL, through the same door as any job file. */
+/**
+ * Loads the demo scenario into the database at DATABASE_URL, through the same door as any job file: all of it or, when it is stopped
+ * half way, nothing, so that the next start loads it whole.
+ */
 console.log('Loading the demo');
-for (const file of await drawPhotographs(buildDemo(Date.now()))) await importJob(file, { isDemo: true });
-for (const tool of TOOLS) await saveTool(tool, { isDemo: true });
-await saveShop({ name: SHOP_NAME });
+const files = await drawPhotographs(buildDemo(Date.now()));
+await inTransaction(async (client) => {
+  for (const file of files) await importJob(file, { isDemo: true }, client);
+  for (const tool of TOOLS) await saveTool(tool, { isDemo: true }, client);
+  await saveShop({ name: SHOP_NAME }, client);
+});
 await pool().end();

@@ -13,7 +13,7 @@ import {
 } from '../tests/support/app';
 import { makeDataDir } from '../tests/support/dataDir';
 import { launchChromium } from '../tests/support/chromium';
-import { startCluster } from './lib/cluster.mjs';
+import { placeFor, startCluster } from './lib/cluster.mjs';
 import { migrate } from './lib/database.mjs';
 import { ensureBuild, ensureChromium, ensurePostgres } from './lib/install.mjs';
 import { ROOT, wait } from './lib/processes.mjs';
@@ -21,7 +21,12 @@ import { ROOT, wait } from './lib/processes.mjs';
 await ensureBuild();
 await ensureChromium();
 const { dataDir, remove } = makeDataDir('shots');
-const cluster = await startCluster({ bin: await ensurePostgres(), dataDir, durable: false });
+const cluster = await startCluster({
+  bin: await ensurePostgres(),
+  dataDir,
+  pgData: placeFor(dataDir, 'test'),
+  durable: false,
+});
 const browser = await launchChromium();
 let app: App | null = null;
 

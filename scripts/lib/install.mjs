@@ -1,6 +1,16 @@
 import { createHash } from 'node:crypto';
-import { existsSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
-import { join } from 'node:path';
+import {
+  existsSync,
+  linkSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
+import { dirname, join } from 'node:path';
 import { isRoot, ROOT, run } from './processes.mjs';
 
 /** @param {string[]} args as root, through sudo when needed */
@@ -84,25 +94,75 @@ function filesBelow(path) {
     .flatMap((name) => filesBelow(join(path, name)));
 }
 
-/** Builds the app when its sources are not those of the last build. */
+/** @param {string} served whether a server that still runs has it open */
+function isInUse(served) {
+  return readdirSync('/proc')
+    .filter((name) => /^\d+$/.test(name))
+    .some((pid) => {
+      try {
+        return readFileSync(`/proc/${pid}/environ`, 'latin1').includes(`URN_KEY_SERVED=${served}\0`);
+      } catch {
+        return false;
+      }
+    });
+}
+
+/** Builds that nobody serves any more go, all but the one just made. @param {string} kept */
+function removeOldBuilds(kept) {
+  for (const name of existsSync(join(ROOT, SERVED)) ? readdirSync(join(ROOT, SERVED)) : []) {
+    const served = join(SERVED, name);
+    if (served !== kept && !isInUse(served)) rmSync(join(ROOT, served), { recursive: true, force: true });
+  }
+}
+
+const SERVED = '.served';
+
+/**
+ * Builds the app when its sources are not those of a build that is there, and sets the result aside (as links to the same files, in a
+ * folder named after the sources), so that building anew under a running server does not take its files away.
+ * @returns {Promise<string>} the folder to serve from, below the project's root
+ */
 export async function ensureBuild() {
-  const sources = ['src', 'public', 'next.config.ts', 'tsconfig.json', 'package-lock.json'].flatMap((path) =>
+  const sources = ['src', 'public', 'next.config.mjs', 'tsconfig.json', 'package-lock.json'].flatMap((path) =>
     filesBelow(join(ROOT, path)),
   );
   const isProduct = (/** @type {string} */ path) => !/\.test\.tsx?$/.test(path);
   const wanted = digest(
     sources
       .filter(isProduct)
-      .map((path) => `${path}\n${readFileSync(path, 'latin1')}`)
+      .map((path) => `${path.slice(ROOT.length)}\n${readFileSync(path, 'latin1')}`)
       .join('\n'),
-  );
-  const stamp = join(ROOT, '.next/urn-key-build');
-  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
+  ).slice(0, 16);
+  const served = join(SERVED, wanted);
+  if (existsSync(join(ROOT, served, 'BUILD_ID'))) return served;
   console.log('Building');
-  rmSync(stamp, { force: true });
   await run(process.execPath, [join(ROOT, 'node_modules/next/dist/bin/next'), 'build'], {
     quiet: true,
-    env: { ...process.env, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' },
+    env: { ...process.env, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1', URN_KEY_SERVED: '' },
   });
-  writeFileSync(stamp, wanted);
+  setAside(served);
+  removeOldBuilds(served);
+  return served;
+}
+
+/** Under its name only when it is whole. @param {string} served */
+function setAside(served) {
+  const half = join(ROOT, `${served}-${process.pid}`);
+  mkdirSync(join(ROOT, SERVED), { recursive: true });
+  for (const name of readdirSync(join(ROOT, '.next')))
+    if (!['cache', 'dev', 'types', 'trace'].includes(name))
+      cpLinked(join(ROOT, '.next', name), join(half, name));
+  rmSync(join(ROOT, served), { recursive: true, force: true });
+  renameSync(half, join(ROOT, served));
+}
+
+/** @param {string} from @param {string} to */
+function cpLinked(from, to) {
+  if (statSync(from).isDirectory()) {
+    mkdirSync(to, { recursive: true });
+    for (const name of readdirSync(from)) cpLinked(join(from, name), join(to, name));
+  } else {
+    mkdirSync(dirname(to), { recursive: true });
+    linkSync(from, to);
+  }
 }

@@ -50,6 +50,13 @@ export function outputOf(command, args) {
   return status === 0 ? stdout.trim() : null;
 }
 
+/**
+ * May this user read what a folder holds? Asked as that user: a folder above may be closed.
+ * @param {string} user @param {string} folder
+ */
+export const isReadableBy = (user, folder) =>
+  outputOf('setpriv', ['--reuid', user, '--clear-groups', 'ls', `${folder}/package.json`]) !== null;
+
 /** A port on loopback that nobody listens on. @returns {Promise<number>} */
 export function findFreePort() {
   return new Promise((resolve, reject) => {

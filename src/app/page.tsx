@@ -1,8 +1,9 @@
 import { describeJob, stackCodesOf } from '@/core/board/benchLine';
-import { findHeatItems } from '@/core/board/heatItems';
+import { findHeatItems, inHeatOrder } from '@/core/board/heatItems';
 import { DatabaseAway } from '@/bench/away/DatabaseAway';
 import { BenchHome } from '@/bench/home/BenchHome';
 import { JOB_KINDS } from '@/core/job/kinds/allKinds';
+import { eachReadable } from '@/server/jobs/eachReadable';
 import { loadJobs, loadPeople } from '@/server/jobs/loadJob';
 import { loadOwnKinds } from '@/server/jobs/ownKinds';
 import { loadForPage } from '@/server/loadPage';
@@ -28,18 +29,22 @@ export default async function BenchPage({
     nowMs,
     data: { records, people, shop, ownKinds },
   } = loaded;
-  const jobs = records.flatMap((record) => {
+  const { made, unreadable } = eachReadable(records, (record) => {
     const job = describeJob(record, nowMs);
-    return job ? [{ ...job, stackCodes: stackCodesOf(record) }] : [];
+    return {
+      jobs: job ? [{ ...job, stackCodes: stackCodesOf(record) }] : [],
+      heat: findHeatItems([record], nowMs),
+    };
   });
   return (
     <BenchHome
       shop={shop}
-      jobs={jobs}
+      jobs={made.flatMap(({ jobs }) => jobs)}
+      unreadable={unreadable}
       people={people}
       kinds={JOB_KINDS.map(({ kind, name, keywords }) => ({ kind, name, keywords }))}
       ownKinds={ownKinds}
-      heat={findHeatItems(records, nowMs)}
+      heat={inHeatOrder(made.flatMap(({ heat }) => heat))}
       nowMs={nowMs}
       asked={ask.toString().slice(0, 80)}
     />

@@ -2,6 +2,7 @@ import { MATERIALS } from '@/core/catalogue/materials';
 import { findLimits } from '@/core/catalogue/limits';
 import { shareAt } from '@/core/heat/hotBoss';
 import { sampleLumped } from '@/core/heat/lumped';
+import { REST_CONDUCTANCE } from '@/core/heat/rest';
 import { CONVECTION, soakTemperature } from '@/core/heat/soak';
 import { findCastingHeat, type CastingHeat } from '@/core/job/castingHeat';
 import { slotNumbers } from '@/core/job/currentReadings';
@@ -111,7 +112,8 @@ export function trueCastingC(record: JobRecord, casting: Casting, nowMs: number)
     hWM2K: CONVECTION.openAir * TRUE_LOSS_FACTOR,
   };
   const body = { ...lump, startC: temperatureIn(heat, casting, heat.outMs) };
-  return sampleLumped({ ring: body, housing: body, ambientC: record.roomC, touch: null }, [
+  const benchWK = REST_CONDUCTANCE[heat.rest].likelyWK * TRUE_LOSS_FACTOR;
+  return sampleLumped({ ring: body, housing: body, ambientC: record.roomC, touch: null, benchWK }, [
     Math.max(0, (nowMs - heat.outMs) / 1000),
   ])[0]!.housingC;
 }

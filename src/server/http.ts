@@ -1,9 +1,10 @@
 import 'server-only';
 import type { z } from 'zod';
+import { findForbiddenCharacters } from '@/core/quantity/forbiddenCharacters';
 import type { Issue } from '@/core/quantity/result';
-import { issuesFromZod } from '@/core/record/jobFile';
+import { issuesFromZod } from '@/core/quantity/zodIssues';
 import { isId } from './ids';
-import { findBadInput, isDatabaseAway, log } from './pool';
+import { findAwayCause, findBadInput, log, type AwayCause } from './pool';
 
 /** An answer with a reason, in the one shape that all errors have. */
 export class Refusal extends Error {
@@ -26,6 +27,13 @@ const errorResponse = (
   details: Record<string, unknown> = {},
 ) => Response.json({ error: { code, message, issues, ...details } }, { status });
 
+const AWAY_WORDS: Record<AwayCause, string> = {
+  disk_full: 'The disk of the database is full.',
+  too_busy: 'The database has too much to do.',
+  starting: 'The database is starting.',
+  unreachable: 'The database does not answer.',
+};
+
 /** Runs a handler; whatever goes wrong leaves as `{error: {code, message, issues}}`. 503 while the database is away. */
 export async function answer(work: () => Promise<Response>): Promise<Response> {
   try {
@@ -33,11 +41,16 @@ export async function answer(work: () => Promise<Response>): Promise<Response> {
   } catch (error) {
     if (error instanceof Refusal)
       return errorResponse(error.status, error.code, error.message, error.issues, error.details);
-    if (isDatabaseAway(error))
+    const cause = findAwayCause(error);
+    if (cause)
       return errorResponse(
         503,
         'database_away',
-        'The database does not answer. What you enter is kept in this browser.',
+        `${AWAY_WORDS[cause]} What you enter is kept in this browser.`,
+        [],
+        {
+          cause,
+        },
       );
     const bad = findBadInput(error);
     if (bad)
@@ -88,10 +101,11 @@ export const readText = async (request: Request, maxBytes: number): Promise<stri
 
 const MAX_JSON_BYTES = 1024 * 1024;
 
+/** A body of JSON that fits the schema. `holdsEntries`: its texts are looked through entry by entry, not here. */
 export async function readJson<T>(
   request: Request,
   schema: z.ZodType<T>,
-  maxBytes = MAX_JSON_BYTES,
+  { maxBytes = MAX_JSON_BYTES, holdsEntries = false } = {},
 ): Promise<T> {
   const text = await readText(request, maxBytes);
   let data: unknown;
@@ -100,14 +114,22 @@ export async function readJson<T>(
   } catch {
     throw new Refusal(400, 'not_json', 'The body is not JSON.', [{ code: 'not_json', field: 'body' }]);
   }
+  if (!holdsEntries) refuseForbiddenCharacters(data);
   return checkValue(schema, data);
+}
+
+/** Refused here, where the place is still known. */
+function refuseForbiddenCharacters(data: unknown) {
+  const issues = findForbiddenCharacters(data).slice(0, 20);
+  if (issues.length > 0)
+    throw new Refusal(400, 'bad_value', 'A text holds a character that can not be kept.', issues);
 }
 
 /** What a schema makes of a value, or a refusal that names each field. */
 export function checkValue<T>(schema: z.ZodType<T>, value: unknown): T {
   const parsed = schema.safeParse(value);
   if (!parsed.success)
-    throw new Refusal(400, 'bad_value', 'Some values do not fit.', issuesFromZod(parsed.error));
+    throw new Refusal(400, 'bad_value', 'Some values do not fit.', issuesFromZod(parsed.error, value));
   return parsed.data;
 }
 

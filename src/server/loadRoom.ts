@@ -1,7 +1,6 @@
 import 'server-only';
-import { findHeatItems } from '@/core/board/heatItems';
+import { loadHeat } from './jobs/loadHeat';
 import { loadPeople } from './jobs/loadJob';
-import { loadWarmJobs } from './jobs/loadWarmJobs';
 import { loadForPage } from './loadPage';
 import { pool } from './pool';
 
@@ -10,11 +9,7 @@ export async function loadRoom() {
   const nowMs = Date.now();
   const loaded = await loadForPage(async () => ({
     people: await loadPeople(pool()),
-    warm: await loadWarmJobs(),
+    heat: await loadHeat(nowMs),
   }));
-  return {
-    people: loaded?.data.people ?? [],
-    heat: loaded ? findHeatItems(loaded.data.warm, nowMs) : [],
-    nowMs,
-  };
+  return { ...(loaded?.data ?? { people: [], heat: [] }), nowMs };
 }

@@ -6,9 +6,19 @@ import pino from 'pino';
  * The one pool of a server process. `numeric` and `date` columns are not used (lengths are double precision, moments are
  * timestamptz read as ISO text), so node-postgres' surprises with them do not arise.
  */
-pg.types.setTypeParser(pg.types.builtins.TIMESTAMPTZ, (text) => new Date(text).toISOString());
+pg.types.setTypeParser(pg.types.builtins.TIMESTAMPTZ, readMoment);
 
-export const log = pino({ name: 'urn-key', level: process.env.LOG_LEVEL ?? 'info' });
+/** A moment as ISO text. One that no clock can show (`infinity`, a year before Christ) is given as it stands: it must not take the others along. */
+function readMoment(text: string): string {
+  const ms = Date.parse(text);
+  return Number.isNaN(ms) ? text : new Date(ms).toISOString();
+}
+
+export const log = pino({
+  name: 'urn-key',
+  level: process.env.LOG_LEVEL ?? 'info',
+  serializers: { error: pino.stdSerializers.err },
+});
 
 export const databaseUrl = () => {
   const url = process.env.DATABASE_URL;
@@ -52,8 +62,12 @@ export async function queryMaybeOne<Row extends pg.QueryResultRow>(
   return rows[0] ?? null;
 }
 
-/** Runs `work` in one transaction: all of it is stored, or nothing. */
-export async function inTransaction<T>(work: (client: pg.PoolClient) => Promise<T>): Promise<T> {
+/** Runs `work` in one transaction: all of it is stored, or nothing. `within` is a transaction that is open already. */
+export async function inTransaction<T>(
+  work: (client: Queryable) => Promise<T>,
+  within?: Queryable,
+): Promise<T> {
+  if (within) return work(within);
   const client = await pool().connect();
   let broken: Error | undefined;
   try {
@@ -71,19 +85,30 @@ export async function inTransaction<T>(work: (client: pg.PoolClient) => Promise<
   }
 }
 
-/** SQLSTATE classes and codes that mean "no database there" as opposed to "bad input". */
-const AWAY = /^(08|57P|53)|^ECONN|^ENOTFOUND|^EPIPE|^ETIMEDOUT/;
+/** Why the database takes nothing just now. */
+export type AwayCause = 'disk_full' | 'too_busy' | 'starting' | 'unreachable';
 
-export function isDatabaseAway(error: unknown): boolean {
-  if (!(error instanceof Error)) return false;
-  const { code } = error as { code?: string };
-  if (error instanceof AggregateError) return error.errors.some(isDatabaseAway);
-  return (
-    AWAY.test(code ?? '') ||
-    /Connection terminated|timeout exceeded when trying to connect|the database system is/i.test(
-      error.message,
-    )
-  );
+/** SQLSTATE codes and errors of the line, and what they come to; anything else is bad input or our own mistake. */
+const AWAY: readonly (readonly [RegExp, AwayCause])[] = [
+  [/^(53100|58030)/, 'disk_full'],
+  [/^53/, 'too_busy'],
+  [/^57P/, 'starting'],
+  [/^08|^ECONN|^ENOTFOUND|^EPIPE|^ETIMEDOUT/, 'unreachable'],
+];
+
+/** Null: the database is there, and something else went wrong. */
+export function findAwayCause(error: unknown): AwayCause | null {
+  if (!(error instanceof Error)) return null;
+  if (error instanceof AggregateError)
+    return error.errors.map(findAwayCause).find((cause) => cause !== null) ?? null;
+  const { code = '' } = error as { code?: string };
+  const known = AWAY.find(([pattern]) => pattern.test(code));
+  if (known) return known[1];
+  if (/No space left on device/i.test(error.message)) return 'disk_full';
+  if (/the database system is/i.test(error.message)) return 'starting';
+  return /Connection terminated|timeout exceeded when trying to connect/i.test(error.message)
+    ? 'unreachable'
+    : null;
 }
 
 /** Bad input that only the database noticed: data exceptions (22…) and broken constraints (23…). */

@@ -1,7 +1,7 @@
 import type { Browser } from 'puppeteer-core';
 import sharp from 'sharp';
 import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it } from 'vitest';
-import { startCluster } from '../../scripts/lib/cluster.mjs';
+import { placeFor, startCluster } from '../../scripts/lib/cluster.mjs';
 import { migrate } from '../../scripts/lib/database.mjs';
 import { findPostgres } from '../../scripts/lib/install.mjs';
 import {
@@ -30,7 +30,7 @@ let browser: Browser;
 
 beforeAll(async () => {
   ({ dataDir, remove } = makeDataDir('away'));
-  cluster = await startCluster({ bin: findPostgres()!, dataDir });
+  cluster = await startCluster({ bin: findPostgres()!, dataDir, pgData: placeFor(dataDir, 'test') });
   await migrate(cluster.url);
   await loadDemo(cluster.url);
   browser = await launchChromium();
@@ -203,7 +203,12 @@ describe('when the server or the database goes away', () => {
     );
     await type(page, '39.985mm');
     await page.waitForSelector('[data-stored="false"]');
-    cluster = await startCluster({ bin: findPostgres()!, dataDir, wantedPort: cluster.port });
+    cluster = await startCluster({
+      bin: findPostgres()!,
+      dataDir,
+      pgData: placeFor(dataDir, 'test'),
+      wantedPort: cluster.port,
+    });
     await page.waitForFunction(
       () =>
         document.querySelector('[data-stored="false"]') === null &&

@@ -1,4 +1,4 @@
-import { chmodSync, existsSync, readFileSync, rmSync, statSync } from 'node:fs';
+import { chmodSync, existsSync, readFileSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import pg from 'pg';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
@@ -12,6 +12,8 @@ let dataDir: string;
 let remove: () => void;
 let stop: () => Promise<void>;
 const bin = findPostgres()!;
+/** As a data folder's note says it. */
+const ID = '0123456789ab';
 
 beforeEach(() => {
   ({ dataDir, remove } = makeDataDir('cluster'));
@@ -23,7 +25,12 @@ afterEach(async () => {
 });
 
 async function start(wantedPort?: number) {
-  const cluster = await startCluster({ bin, dataDir, ...(wantedPort && { wantedPort }) });
+  const cluster = await startCluster({
+    bin,
+    dataDir,
+    pgData: placeFor(dataDir, ID),
+    ...(wantedPort && { wantedPort }),
+  });
   stop = cluster.stop;
   return cluster;
 }
@@ -73,7 +80,9 @@ describe('the private cluster', () => {
     const first = await start();
     await ask(first.url, 'CREATE TABLE reading_log (value double precision)');
     await ask(first.url, 'INSERT INTO reading_log VALUES (71.953)');
-    const postmaster = Number(readFileSync(join(placeFor(dataDir), 'postmaster.pid'), 'utf8').split('\n')[0]);
+    const postmaster = Number(
+      readFileSync(join(placeFor(dataDir, ID), 'postmaster.pid'), 'utf8').split('\n')[0],
+    );
     process.kill(postmaster, 'SIGKILL');
     for (let i = 0; i < 100 && (await isListening(first.port)); i += 1) await wait(50);
     // Its children notice that it is gone and end; a killed process may linger as a zombie, so the port is what tells.
@@ -85,19 +94,55 @@ describe('the private cluster', () => {
 
   it('goes below /var/lib when a folder above is closed to the user that runs it, and says where', () => {
     chmodSync(dataDir, 0o700);
-    const place = placeFor(dataDir);
+    const place = placeFor(dataDir, ID);
     // Only root hands the cluster to another user; an ordinary user's own folder is open to itself.
     if (!isRoot()) {
       expect(place).toBe(join(dataDir, 'cluster'));
       return;
     }
-    expect(place).toMatch(/^\/var\/lib\/urn-key-[0-9a-f]{12}\/cluster$/);
-    expect(readFileSync(join(dataDir, 'cluster-is-at'), 'utf8').trim()).toBe(place);
+    expect(place).toBe(`/var/lib/urn-key-${ID}/cluster`);
     rmSync(join(place, '..'), { recursive: true });
   });
 
+  it('beside a closed parent, is found again after the folder was moved: the pointer is read first', async () => {
+    if (!isRoot()) return;
+    chmodSync(dataDir, 0o700);
+    const first = await start();
+    await ask(first.url, 'CREATE TABLE kept AS SELECT 7 AS answer');
+    await first.stop();
+    const moved = `${dataDir}-moved`;
+    renameSync(dataDir, moved);
+    try {
+      const place = placeFor(moved, 'another-id');
+      expect(place).toBe(`/var/lib/urn-key-${ID}/cluster`);
+      const second = await startCluster({ bin, dataDir: moved, pgData: place });
+      stop = second.stop;
+      expect(await ask(second.url, 'SELECT answer FROM kept')).toEqual([{ answer: 7 }]);
+      await second.stop();
+      rmSync(join(place, '..'), { recursive: true });
+      expect(() => placeFor(moved, 'another-id')).toThrow(/is not there\. Nothing was changed/);
+    } finally {
+      renameSync(moved, dataDir);
+    }
+  });
+
+  it('moved to where its user can not reach it, is left as it is', async () => {
+    if (!isRoot()) return;
+    await (await start()).stop();
+    chmodSync(dataDir, 0o700);
+    expect(() => placeFor(dataDir, ID)).toThrow(/can not be reached/);
+    chmodSync(dataDir, 0o755);
+    expect(existsSync(join(dataDir, 'cluster', 'PG_VERSION'))).toBe(true);
+  });
+
+  it('of another PostgreSQL says which one it needs', async () => {
+    await (await start()).stop();
+    writeFileSync(join(dataDir, 'cluster', 'PG_VERSION'), '9\n');
+    await expect(start()).rejects.toThrow(/made by PostgreSQL 9/);
+  });
+
   it('stays in the data folder where its owner can reach it', () => {
-    const place = placeFor(dataDir);
+    const place = placeFor(dataDir, ID);
     expect(place).toBe(join(dataDir, 'cluster'));
     expect(existsSync(join(dataDir, 'cluster-is-at'))).toBe(false);
   });

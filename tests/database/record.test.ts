@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { buildDemo, idOf } from '../../database/demo/demo';
-import { migrate } from '../../scripts/lib/database.mjs';
+import { migrate, migrationNames } from '../../scripts/lib/database.mjs';
 import type { Reading } from '@/core/record/entries';
 import { writeJobFile } from '@/core/record/jobFile';
 import { cloneDatabase } from '../support/database';
@@ -89,7 +89,7 @@ describe('readings and events', () => {
     const answer = await server.saveEntries(jobId, { readings: [good, bad], events: [] });
     expect(answer.acknowledged).toEqual([good.id]);
     expect(answer.refused).toMatchObject([
-      { id: bad.id, issue: { code: 'points_nowhere', field: 'seatId' } },
+      { id: bad.id, issues: [{ code: 'points_nowhere', field: 'seatId' }] },
     ]);
   });
 
@@ -102,7 +102,7 @@ describe('readings and events', () => {
     });
     expect(answer).toMatchObject({
       acknowledged: [],
-      refused: [{ id: entry.id, issue: { code: 'id_taken' } }],
+      refused: [{ id: entry.id, issues: [{ code: 'id_taken' }] }],
     });
     const { rows } = await client.query('SELECT value FROM reading WHERE id = $1', [entry.id]);
     expect(rows[0].value).toBe(71.95);
@@ -197,8 +197,19 @@ describe('job files', () => {
 describe('migrations', () => {
   it('run from an empty database, and again without doing anything', async () => {
     const empty = await cloneDatabase({ isEmpty: true });
-    expect(await migrate(empty.url)).toBeGreaterThan(0);
-    expect(await migrate(empty.url)).toBe(0);
+    const first = await migrate(empty.url);
+    expect(first.applied).toEqual(migrationNames());
+    expect(await migrate(empty.url)).toEqual({ applied: [], newest: first.newest });
     await empty.drop();
+  });
+
+  it('do not touch the data of a newer version, and say which it is', async () => {
+    const newer = await cloneDatabase();
+    const own = new pg.Client({ connectionString: newer.url });
+    await own.connect();
+    await own.query("INSERT INTO migration (name, run_on) VALUES ('000099_of-next-year', now())");
+    await expect(migrate(newer.url)).rejects.toThrow(/newer Urn Key \(000099_of-next-year\)/);
+    await own.end();
+    await newer.drop();
   });
 });

@@ -3,6 +3,7 @@ import { writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Browser, ElementHandle, Page } from 'puppeteer-core';
+import { ensureBuild } from '../../scripts/lib/install.mjs';
 import { findFreePort, ROOT, run, wait } from '../../scripts/lib/processes.mjs';
 import { idOf } from '../../database/demo/demo';
 
@@ -47,10 +48,8 @@ export async function startApp(databaseUrl: string, { hasGauges = false } = {}):
     children.push(child);
     return child;
   };
-  let server = launch(
-    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
-    {},
-  );
+  const serve = { PORT: String(port), HOST: '127.0.0.1', URN_KEY_SERVED: await ensureBuild() };
+  let server = launch(['scripts/serve.mjs'], serve);
   const ready = async () => {
     for (let i = 0; i < 200; i += 1) {
       if (
@@ -73,10 +72,7 @@ export async function startApp(databaseUrl: string, { hasGauges = false } = {}):
       await ended(server);
     },
     startAgain: async () => {
-      server = launch(
-        ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
-        {},
-      );
+      server = launch(['scripts/serve.mjs'], serve);
       await ready();
     },
     stop: async () => {

@@ -1,5 +1,5 @@
 import type { TestProject } from 'vitest/node';
-import { startCluster } from '../../scripts/lib/cluster.mjs';
+import { placeFor, startCluster } from '../../scripts/lib/cluster.mjs';
 import { migrate } from '../../scripts/lib/database.mjs';
 import { findPostgres } from '../../scripts/lib/install.mjs';
 import { makeDataDir } from './dataDir';
@@ -15,7 +15,7 @@ export default async function setup(project: TestProject) {
   const bin = findPostgres();
   if (!bin) throw new Error('PostgreSQL is not installed: run the tests with `npm test`');
   const { dataDir, remove } = makeDataDir('test');
-  const cluster = await startCluster({ bin, dataDir, durable: false });
+  const cluster = await startCluster({ bin, dataDir, pgData: placeFor(dataDir, 'test'), durable: false });
   const { default: pg } = await import('pg');
   const admin = new pg.Client({ connectionString: cluster.url });
   await admin.connect();

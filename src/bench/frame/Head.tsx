@@ -8,18 +8,12 @@ import { useColorScheme } from '@mui/material/styles';
 import Link from 'next/link';
 import { useState, type ReactNode } from 'react';
 import type { Person } from '@/core/record/job';
-import { useIsBrowser, useLink, usePerson } from '@/bench/record/hooks';
+import { useIsBrowser, usePerson } from '@/bench/record/hooks';
 import { UrnKeySign } from '@/ui/marks/StateMark';
 import { STRETCH, token } from '@/ui/theme/tokens';
+import { ShopState } from './ShopState';
 import { KeysHelp } from './KeysHelp';
 import { later } from '@/bench/record/later';
-
-const LINK_WORDS = {
-  connecting: '',
-  live: '',
-  database_away: 'database away: readings are kept here',
-  server_away: 'server away: readings are kept here',
-} as const;
 
 export type Place = { href: string; name: string; isHere: boolean };
 
@@ -52,7 +46,6 @@ export function Head({
 }) {
   const [isPicking, setPicking] = useState(false);
   const person = usePerson(people);
-  const link = useLink();
   return (
     <Box
       component="header"
@@ -118,19 +111,7 @@ export function Head({
           </Box>{' '}
           {subtitle}
         </Box>
-        <Box
-          role="status"
-          sx={{
-            fontSize: 16,
-            fontWeight: 700,
-            color: token('paper'),
-            backgroundColor: LINK_WORDS[link] ? token('ink') : 'transparent',
-            px: LINK_WORDS[link] ? 1.5 : 0,
-            py: 0.5,
-          }}
-        >
-          {LINK_WORDS[link]}
-        </Box>
+        <ShopState />
         <Box component="nav" aria-label="Places" sx={{ display: 'flex', alignSelf: 'stretch' }}>
           {places.map(({ href, name, isHere }) => (
             <Box

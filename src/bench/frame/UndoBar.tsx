@@ -35,12 +35,10 @@ const UNDOABLE = [
 
 /** After an act: what was done, and the way back, for a minute. What is taken back stays on record, struck through. */
 export function UndoBar() {
-  const { lastEvent, nowMs, addEvent, person } = useJob();
-  const isOpen =
-    lastEvent !== null &&
-    (UNDOABLE as readonly string[]).includes(lastEvent.kind) &&
-    nowMs - Date.parse(lastEvent.at) < UNDO_MS;
-  if (!isOpen) return null;
+  const { lastActs, nowMs, takeBack, person } = useJob();
+  const last = lastActs.findLast(({ kind }) => (UNDOABLE as readonly string[]).includes(kind));
+  if (!last || nowMs - Date.parse(last.at) >= UNDO_MS) return null;
+  const others = lastActs.length - 1;
   return (
     <Snackbar
       open
@@ -48,22 +46,13 @@ export function UndoBar() {
       anchorOrigin={{ vertical: 'top', horizontal: 'center' }}
       transitionDuration={0}
       sx={{ '&.MuiSnackbar-root': { top: 4 } }}
-      message={`${sayEvent(lastEvent, person?.units ?? 'metric')}.`}
+      message={`${sayEvent(last, person?.units ?? 'metric')}${others > 0 ? `, and ${others} more in one go` : ''}.`}
       action={
         <Button
           sx={{ color: token('onBlock'), minHeight: 48, textDecoration: 'underline', textUnderlineOffset: 4 }}
-          onClick={() =>
-            addEvent(
-              'event_withdrawn',
-              { eventId: lastEvent.id },
-              {
-                ...(lastEvent.seatId && { seatId: lastEvent.seatId }),
-                ...(lastEvent.castingId && { castingId: lastEvent.castingId }),
-              },
-            )
-          }
+          onClick={takeBack}
         >
-          Undo
+          {others > 0 ? `Undo all ${lastActs.length}` : 'Undo'}
         </Button>
       }
     />

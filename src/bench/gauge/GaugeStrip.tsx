@@ -4,8 +4,8 @@ import Button from '@mui/material/Button';
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { checkReading } from '@/core/job/checkReading';
 import { countingReadings } from '@/core/job/currentReadings';
+import { parseMetalTemperature } from '@/core/job/metalTemperature';
 import { showSize } from '@/core/quantity/format';
-import { parseTemperature } from '@/core/quantity/parseTemperature';
 import type { Instrument } from '@/core/record/job';
 import { playCall } from '@/bench/frame/sounds';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
@@ -95,7 +95,7 @@ export function GaugeStrip({ seatId, slots, slot, onSlot }: Props) {
     });
     if (!checked.ok) {
       playCall('refused');
-      return sayIssue(checked.issues[0]!);
+      return sayIssue(checked.issues[0]!, units);
     }
     if (!instrumentId) return 'This shop has no instrument for typed readings.';
     addReading({
@@ -386,9 +386,9 @@ export function GaugeStrip({ seatId, slots, slot, onSlot }: Props) {
         unitKeys={['C', 'F', '-']}
         onClose={() => setPad(null)}
         onEnter={(typed) => {
-          const parsed = parseTemperature(typed, units === 'imperial' ? 'F' : 'C');
-          if (!parsed.ok) return sayIssue(parsed.issues[0]!);
-          setMetalC(parsed.value.celsius);
+          const metal = parseMetalTemperature(typed, units);
+          if (!metal.ok) return sayIssue(metal.issues[0]!, units);
+          setMetalC(metal.value);
           return null;
         }}
       />

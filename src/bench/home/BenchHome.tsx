@@ -17,6 +17,7 @@ import { placesFrom } from '@/bench/frame/places';
 import { usePerson } from '@/bench/record/hooks';
 import { useRefreshOnChange } from '@/bench/record/useRefreshOnChange';
 import { WAIT_WORDS } from '@/ui/words/work';
+import { Alert } from '@/ui/parts/Alert';
 import { MARK_WORDS, StateMark, type MarkName } from '@/ui/marks/StateMark';
 import { STRETCH, token } from '@/ui/theme/tokens';
 import { sayMove, STEP_PATHS } from '@/ui/words/moves';
@@ -32,6 +33,8 @@ export type ShownJob = BenchJob & { stackCodes: readonly string[] };
 type Props = {
   shop: { name: string; showsDemo: boolean; hasDemo: boolean };
   jobs: readonly ShownJob[];
+  /** Jobs whose record can't be read: named, so that nobody thinks them gone. */
+  unreadable: readonly { id: string; number: number; machine: string }[];
   people: readonly Person[];
   kinds: readonly KindToStart[];
   ownKinds: readonly { id: string; name: string }[];
@@ -76,7 +79,7 @@ function moveFocus(event: React.KeyboardEvent) {
   links[(here + by + links.length) % links.length]?.focus();
 }
 
-export function BenchHome({ shop, jobs, people, kinds, ownKinds, heat, nowMs, asked }: Props) {
+export function BenchHome({ shop, jobs, unreadable, people, kinds, ownKinds, heat, nowMs, asked }: Props) {
   const person = usePerson(people);
   const walk = person?.walk ?? 'full';
   const [filter, setFilter] = useState<FilterName>('all');
@@ -129,6 +132,16 @@ export function BenchHome({ shop, jobs, people, kinds, ownKinds, heat, nowMs, as
             </Button>
           )}
         </NextMoveBand>
+        {unreadable.map(({ id, number, machine }) => (
+          <Alert key={id} testId="unreadable">
+            <Box sx={{ py: 1 }}>
+              <b>
+                Job {number}, {machine}, can not be read.
+              </b>{' '}
+              Its entries are stored; the server’s log says what stands in the way.
+            </Box>
+          </Alert>
+        ))}
         <AskLine context={context} asked={asked} walk={walk} />
         <BenchFilter jobs={jobs} filter={filter} onFilter={setFilter} />
         <CastingLine

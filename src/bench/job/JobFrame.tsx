@@ -15,9 +15,8 @@ import { NextMoveBand } from '@/bench/frame/NextMoveBand';
 import { jobPath, placesFrom } from '@/bench/frame/places';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
-import { sayIssue } from '@/ui/words/issues';
 import { sayMove, STEP_PATHS } from '@/ui/words/moves';
-import { token } from '@/ui/theme/tokens';
+import { RefusedEntries } from './RefusedEntries';
 import { stepOfPath } from './stepOfPath';
 import { Walk } from './Walk';
 
@@ -45,7 +44,7 @@ export function JobFrame({
   /** When `heat` was read. */ heatMs: number;
   children: ReactNode;
 }) {
-  const { record, nowMs, job, person, isAskingPerson, stopAsking, refused, dropRefused } = useJob();
+  const { record, nowMs, job, person, isAskingPerson, stopAsking } = useJob();
   const view = useSeatView(seatId);
   const step = stepOfPath(usePathname());
   const router = useRouter();
@@ -118,27 +117,7 @@ export function JobFrame({
         </NextMoveBand>
       </Box>
       <Walk seatId={seatId} step={step} />
-      {refused.map(({ id, refused: issue }) => (
-        <Box
-          key={id}
-          role="alert"
-          sx={{
-            display: 'flex',
-            gap: 2,
-            alignItems: 'center',
-            border: `2px solid ${token('ink')}`,
-            px: 2,
-            mt: 1,
-          }}
-        >
-          <Box sx={{ flex: 1 }}>
-            <b>An entry was not taken:</b> {issue && sayIssue(issue)}
-          </Box>
-          <Button variant="text" onClick={() => dropRefused(id)}>
-            Seen
-          </Button>
-        </Box>
-      ))}
+      <RefusedEntries />
       <Box
         component="main"
         sx={{

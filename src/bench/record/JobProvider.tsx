@@ -14,6 +14,7 @@ import type { Entries, EventBody, EventKind, JobEvent, Reading } from '@/core/re
 import type { JobRecord, Person, Seat } from '@/core/record/job';
 import { viewJob, type JobView, type SeatView } from '@/core/job/seatView';
 import { usePerson, useNow } from './hooks';
+import { withAct } from './lastActs';
 import { liveStream } from './liveStream';
 import { outbox, type KeptEntry } from './outbox';
 
@@ -27,8 +28,9 @@ export type JobContext = {
   record: JobRecord;
   keptIds: ReadonlySet<string>;
   refused: readonly KeptEntry[];
-  /** What was last done on this screen; null after it was taken back. */
-  lastEvent: JobEvent | null;
+  /** What was last done on this screen, a whole slip together; empty after it was taken back. */
+  lastActs: readonly JobEvent[];
+  takeBack: () => void;
   person: Person | null | undefined;
   nowMs: number;
   /** Every seat as it stands now: renewed with every entry and every second, once for all that show it. */
@@ -43,7 +45,10 @@ export type JobContext = {
     body: EventBody<K>,
     where?: { seatId?: string; castingId?: string },
   ) => string | null;
-  dropRefused: (id: string) => void;
+  /** Lets a refused entry go, once a person has read why. */
+  leaveOut: (id: string) => void;
+  /** A refused reading once more, put right: taken when it was taken, by whom it was taken. */
+  correct: (refused: KeptEntry, changes: Partial<Reading>) => void;
   replaceSeat: (seat: Seat) => void;
   askPerson: () => void;
   isAskingPerson: boolean;
@@ -96,7 +101,7 @@ export function JobProvider({
   const [stored, setStored] = useState(initial);
   const [kept, setKept] = useState<readonly KeptEntry[]>([]);
   const [isAskingPerson, setIsAsking] = useState(false);
-  const [lastEvent, setLastEvent] = useState<JobEvent | null>(null);
+  const [lastActs, setLastActs] = useState<readonly JobEvent[]>([]);
   const person = usePerson(stored.people);
   const nowMs = useNow(initialMs, 500);
   const jobId = initial.id;
@@ -188,10 +193,30 @@ export function JobProvider({
         at: new Date(liveStream.now()).toISOString(),
       } as JobEvent;
       void outbox.keep({ id: entry.id, jobId, refused: null, type: 'event', entry });
-      setLastEvent(kind === 'event_withdrawn' ? null : entry);
+      setLastActs((before) => (kind === 'event_withdrawn' ? [] : withAct(before, entry)));
       return entry.id;
     },
     [jobId, person],
+  );
+
+  const takeBack = () => {
+    for (const { id, seatId, castingId } of [...lastActs].reverse())
+      addEvent(
+        'event_withdrawn',
+        { eventId: id },
+        { ...(seatId && { seatId }), ...(castingId && { castingId }) },
+      );
+  };
+
+  const correct = useCallback(
+    (refused: KeptEntry, changes: Partial<Reading>) => {
+      if (refused.type !== 'reading') return;
+      const entry = { ...refused.entry, ...changes, id: uuid() };
+      void outbox
+        .keep({ id: entry.id, jobId, refused: null, type: 'reading', entry })
+        .then(() => outbox.leaveOut(refused.id));
+    },
+    [jobId],
   );
 
   const replaceSeat = useCallback((seat: Seat) => {
@@ -208,7 +233,8 @@ export function JobProvider({
     record,
     keptIds,
     refused: kept.filter(({ refused }) => refused !== null),
-    lastEvent,
+    lastActs,
+    takeBack,
     person,
     nowMs,
     views: job.seats,
@@ -217,7 +243,8 @@ export function JobProvider({
     addReading,
     addEvent,
     replaceSeat,
-    dropRefused: (id) => void outbox.drop(id),
+    leaveOut: (id) => void outbox.leaveOut(id),
+    correct,
     askPerson: () => setIsAsking(true),
     isAskingPerson,
     stopAsking: () => setIsAsking(false),

@@ -165,9 +165,9 @@ function KeptPicture({ file }: { file: Blob }) {
     setUrl(made);
     return () => URL.revokeObjectURL(made);
   }, [file]);
-  // eslint-disable-next-line @next/next/no-img-element -- a picture of this browser
   return (
     url && (
+      // eslint-disable-next-line @next/next/no-img-element -- a picture of this browser
       <img
         src={url}
         alt="Not yet sent"

@@ -1,10 +1,24 @@
 'use client';
 
+/** Why the database takes nothing. */
+export type AwayCause = 'disk_full' | 'too_busy' | 'starting' | 'unreachable';
+
+/** What happened to a part of the shop: it went away, or is back. */
+export type PartNews = {
+  part: string;
+  state: 'away' | 'back';
+  why: string;
+  times: number;
+  nextTryS: number;
+  atMs: number;
+};
+
 /** What the server tells every screen. The same shapes as the server sends; see `/api/v1/live`. */
 export type LiveEvents = {
-  hello: { serverMs: number; isDatabaseUp: boolean };
+  hello: { serverMs: number; isDatabaseUp: boolean; cause?: AwayCause };
   beat: { serverMs: number };
-  database: { isUp: boolean };
+  database: { isUp: boolean; cause?: AwayCause };
+  parts: { parts: PartNews[] };
   entries: { jobId: string; ids: string[] };
   job: { jobId: string };
   gauge: {
@@ -26,7 +40,7 @@ export type Change =
 
 export type LinkState = 'connecting' | 'live' | 'database_away' | 'server_away';
 
-const NAMES = ['hello', 'beat', 'database', 'entries', 'job', 'gauge', 'claim'] as const;
+const NAMES = ['hello', 'beat', 'database', 'parts', 'entries', 'job', 'gauge', 'claim'] as const;
 const RECONNECT_MS = 1500;
 /** The server beats every 10 s; silence longer than this means the line is dead though nobody said so. */
 const SILENCE_MS = 25_000;
@@ -42,6 +56,9 @@ export class LiveStream {
   private offsetMs = 0;
   private changedMs = 0;
   state: LinkState = 'connecting';
+  /** Why the database is away, while it is. */
+  cause: AwayCause = 'unreachable';
+  parts: readonly PartNews[] = [];
 
   /** The server's time, as well as this screen knows it. */
   now = () => Date.now() + this.offsetMs;
@@ -77,9 +94,10 @@ export class LiveStream {
     for (const listener of this.listeners.get(name) ?? []) (listener as (data: LiveEvents[K]) => void)(data);
   }
 
-  private setState(state: LinkState) {
-    if (state === this.state) return;
+  private setState(state: LinkState, cause: AwayCause = 'unreachable') {
+    if (state === this.state && cause === this.cause) return;
     this.state = state;
+    this.cause = cause;
     this.tell('link', { state });
   }
 
@@ -99,9 +117,15 @@ export class LiveStream {
     this.watch();
     if (name === 'hello' || name === 'beat')
       this.offsetMs = (data as LiveEvents['beat']).serverMs - Date.now();
-    if (name === 'hello')
-      this.setState((data as LiveEvents['hello']).isDatabaseUp ? 'live' : 'database_away');
-    if (name === 'database') this.setState((data as LiveEvents['database']).isUp ? 'live' : 'database_away');
+    if (name === 'hello') {
+      const { isDatabaseUp, cause } = data as LiveEvents['hello'];
+      this.setState(isDatabaseUp ? 'live' : 'database_away', cause);
+    }
+    if (name === 'database') {
+      const { isUp, cause } = data as LiveEvents['database'];
+      this.setState(isUp ? 'live' : 'database_away', cause);
+    }
+    if (name === 'parts') this.parts = (data as LiveEvents['parts']).parts;
     if (name === 'hello' || name === 'entries' || name === 'job' || name === 'database')
       this.changedMs = this.now();
     this.tell(name, data);

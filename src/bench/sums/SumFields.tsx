@@ -192,7 +192,7 @@ function OneField({ field, path, value, units, issue, onChange }: OneProps) {
         slotProps={{ select: { native: true }, htmlInput: { 'data-field': path } }}
         onChange={({ target }) => onChange({ [path]: target.value })}
         error={issue !== undefined}
-        helperText={issue ? sayIssue(issue) : field.hint}
+        helperText={issue ? sayIssue(issue, units) : field.hint}
       >
         {field.options.map((option) => (
           <option key={option.value} value={option.value}>
@@ -283,7 +283,7 @@ function TypedBox({
         if (isOurs && typed.problem === null) setTyped(null);
       }}
       error={problem !== undefined && problem !== null}
-      helperText={problem ? sayIssue(problem) : field.hint}
+      helperText={problem ? sayIssue(problem, units) : field.hint}
       sx={isWide ? { gridColumn: '1 / -1' } : undefined}
       slotProps={{
         htmlInput: {
@@ -369,7 +369,7 @@ function SpreadBox({
       </TextField>
       {problem && (
         <Box role="alert" sx={{ gridColumn: '1 / -1', fontSize: 15, fontWeight: 650 }}>
-          {sayIssue(problem)}
+          {sayIssue(problem, units)}
         </Box>
       )}
     </Box>

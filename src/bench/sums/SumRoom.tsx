@@ -76,7 +76,7 @@ export function SumRoom({
               role="alert"
               sx={{ border: `2.5px solid ${token('ink')}`, px: 2, py: 1, fontWeight: 650, fontSize: 18 }}
             >
-              {sayIssue(issue)}
+              {sayIssue(issue, units)}
             </Box>
           ))}
           {shown && (

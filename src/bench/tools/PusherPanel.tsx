@@ -66,8 +66,8 @@ export function PusherPanel({ seat, units }: { seat: Seat; units: Units }) {
           </Box>
         )}
       </Box>
-      {/* eslint-disable-next-line @next/next/no-img-element -- drawn by the server from these very numbers */}
       {made.ok && (
+        // eslint-disable-next-line @next/next/no-img-element -- drawn by the server from these very numbers
         <img
           src={`/api/v1/pusher?format=svg&${query}`}
           alt="The pusher, half in section"

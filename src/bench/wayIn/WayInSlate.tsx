@@ -117,8 +117,9 @@ export function WayInSlate({ seatId }: { seatId: string }) {
   // The plan does not change with the clock, only with readings, sizes and what is left in.
   const plan = useMemo(
     () => view && planSeat(view, record.roomC, neighboursOf(views, view), heatedBy),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the view is new each second, what it holds is not
     [view?.fit, view?.leftIn.length, view?.seat, record.roomC, heatedBy],
-  ); // eslint-disable-line react-hooks/exhaustive-deps
+  );
   if (!view) return null;
   if (view.seat.spec.part.type === 'seal') return <SealWayIn view={view} />;
   if (!plan || !view.fit) return <Box>This size stands in no table: measure bore and bearing first.</Box>;

@@ -94,15 +94,19 @@ function seatItem(record: JobRecord, casting: Casting, seat: Seat): HeatItem[] {
   ];
 }
 
-/** Everything hot or cold over the given jobs, hot things first. */
-export function findHeatItems(records: readonly JobRecord[], nowMs: number): HeatItem[] {
-  const order = { out_hot: 0, under_air: 1, in_heat: 2, cold: 3 };
-  return records
-    .flatMap((record) =>
+const ORDER: Record<HeatItem['kind'], number> = { out_hot: 0, under_air: 1, in_heat: 2, cold: 3 };
+
+/** Hot things first, and what has been so longest. */
+export const inHeatOrder = (items: readonly HeatItem[]): HeatItem[] =>
+  [...items].sort((a, b) => ORDER[a.kind] - ORDER[b.kind] || a.sinceMs - b.sinceMs);
+
+/** Everything hot or cold over the given jobs, in that order. */
+export const findHeatItems = (records: readonly JobRecord[], nowMs: number): HeatItem[] =>
+  inHeatOrder(
+    records.flatMap((record) =>
       record.castings.flatMap((casting) => [
         ...castingItem(record, casting, nowMs),
         ...casting.seats.flatMap((seat) => seatItem(record, casting, seat)),
       ]),
-    )
-    .sort((a, b) => order[a.kind] - order[b.kind] || a.sinceMs - b.sinceMs);
-}
+    ),
+  );

@@ -1,5 +1,6 @@
 import type { Material } from '@/core/catalogue/materials';
 import { simulateRadial } from './radial';
+import { REST_CONDUCTANCE, type RestConductance } from './rest';
 import { CONVECTION_FACTOR } from './soak';
 
 /**
@@ -24,6 +25,8 @@ export type HotBossShape = {
   hWM2K: number;
   /** How long the heat was on the boss. */
   heatedForS: number;
+  /** What the casting lies on takes heat from its face; left out: wood. */
+  restWK?: number;
 };
 
 /** Cells across a thin ring of a race; the boss has twice, the web three times as many: within 1 % of four times as fine. */
@@ -51,6 +54,12 @@ export function webOutsideRadiusMm({
   return Math.min(WIDEST_WEB_MM, Math.max(radiusMm, bossOutsideMm / 2 + NARROWEST_WEB_MM));
 }
 
+/** The same heat to what it lies on, spread over the face that the round web shows it. */
+function restPerAreaWM2K(shape: HotBossShape): number {
+  const { restWK = 0, diameterMm } = shape;
+  return restWK / (Math.PI * (webOutsideRadiusMm(shape) ** 2 - (diameterMm / 2) ** 2) * 1e-6);
+}
+
 /** The course from the moment at which the heat is off, to `horizonS`. @returns null where the sizes make no boss */
 export function hotBossCourse(shape: HotBossShape, horizonS: number, stepS = 2): HotBossCourse | null {
   const { diameterMm, bossOutsideMm, bossWidthMm, webThicknessMm, housing, hWM2K, heatedForS } = shape;
@@ -73,6 +82,7 @@ export function hotBossCourse(shape: HotBossShape, horizonS: number, stepS = 2):
       isTouching: false,
       interferenceMm: 0,
       housing: { ...metal, youngsModulusMPa, poisson },
+      benchWM2K: restPerAreaWM2K(shape),
       bossHeated: { forS: heatedForS / 2, webStartC: AMBIENT_C },
     },
     Array.from({ length: Math.floor(horizonS / stepS) + 1 }, (_, i) => i * stepS),
@@ -96,7 +106,7 @@ export function shareAt(shares: readonly number[], stepS: number, timeS: number)
   return shares[i]! + ((shares[i + 1] ?? shares[i]!) - shares[i]!) * part;
 }
 
-/** The course as it is likely, and at its unfavourable edge: heated for half as long, so that the web is colder, with 1.3 times the loss. */
+/** The course as it is likely, and at its unfavourable edge: heated for half as long, so that the web is colder, with 1.3 times the loss, and the most that what it lies on may take. */
 export type HotBossBand = { likely: HotBossCourse; edge: HotBossCourse };
 
 const HORIZON_S = 1800;
@@ -104,13 +114,21 @@ const KEPT = 40;
 const kept = new Map<string, HotBossBand | null>();
 
 /** Courses are asked for again with every tick of a clock: the last ones are kept. */
-export function hotBossBand(shape: HotBossShape): HotBossBand | null {
-  const key = JSON.stringify(shape);
+export function hotBossBand(
+  shape: Omit<HotBossShape, 'restWK'>,
+  rest: RestConductance = REST_CONDUCTANCE.wood,
+): HotBossBand | null {
+  const key = JSON.stringify([shape, rest]);
   const known = kept.get(key);
   if (known !== undefined) return known;
-  const likely = hotBossCourse(shape, HORIZON_S);
+  const likely = hotBossCourse({ ...shape, restWK: rest.likelyWK }, HORIZON_S);
   const edge = hotBossCourse(
-    { ...shape, heatedForS: shape.heatedForS / 2, hWM2K: shape.hWM2K * CONVECTION_FACTOR },
+    {
+      ...shape,
+      heatedForS: shape.heatedForS / 2,
+      hWM2K: shape.hWM2K * CONVECTION_FACTOR,
+      restWK: rest.edgeWK,
+    },
     HORIZON_S,
   );
   const band = likely && edge ? { likely, edge } : null;

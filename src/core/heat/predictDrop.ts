@@ -1,6 +1,7 @@
 import { interferenceAt, type ExpandingPart } from '@/core/fit/runningFit';
 import { rootSumSquare, type Measured } from '@/core/quantity/measured';
 import { shareAt, type HotBossBand } from './hotBoss';
+import { REST_CONDUCTANCE, type RestConductance } from './rest';
 import { CONVECTION_FACTOR } from './soak';
 import { simulateLumped, type LumpedProblem } from './lumped';
 
@@ -17,6 +18,8 @@ export type DropProblem = {
   uRingK: number;
   /** Least clearance at which it may be let go. */
   marginMm: number;
+  /** What the casting lies on takes heat too; left out: wood. */
+  rest?: RestConductance;
   /** Only the boss was heated: how it goes on from `sinceS` after the heat was off. Left out: the whole casting is as hot as the boss. */
   hotBoss?: HotBossBand & { sinceS: number };
 };
@@ -51,12 +54,16 @@ type State = { timeS: number; ringC: number; housingC: number; boreC: number };
 
 /** The two lumps; where only the boss was heated, the housing goes by its course instead, in proportion to where it starts. */
 function statesOf(
-  { bodies, hotBoss }: DropProblem,
+  { bodies, rest = REST_CONDUCTANCE.wood, hotBoss }: DropProblem,
   edge: 'likely' | 'edge',
   horizonS: number,
   stepS: number,
 ): State[] {
-  const lumps = resample(simulateLumped(edge === 'edge' ? withFasterLoss(bodies) : bodies, horizonS), stepS);
+  const asked =
+    edge === 'edge'
+      ? { ...withFasterLoss(bodies), benchWK: rest.edgeWK }
+      : { ...bodies, benchWK: rest.likelyWK };
+  const lumps = resample(simulateLumped(asked, horizonS), stepS);
   if (!hotBoss) return lumps.map((state) => ({ ...state, boreC: state.housingC }));
   const {
     ambientC,
@@ -100,7 +107,7 @@ function crossing(moments: readonly DropMoment[], excess: (moment: DropMoment) =
  * Clearance over time with its band, from the moment given to `horizonS`, while bearing and casting are apart
  * (or touching, as `bodies.touch` says).
  *
- * The temperatures' doubt grows with time: the same problem with 1.3 times the convection gives the edge.
+ * The temperatures' doubt grows with time: the same problem with 1.3 times the convection, and the most that the rest may take, gives the edge.
  * Source: two lumps (see `simulateLumped`), a boss heated alone (see `hotBossCourse`), expansion (see `interferenceAt`), JCGM 100 for the doubts.
  */
 export function predictDrop(problem: DropProblem, horizonS: number, stepS = 2): DropPrediction {

@@ -1,5 +1,5 @@
 import type { Entries } from '@/core/record/entries';
-import type { HeatSource } from '@/core/record/vocabulary';
+import type { HeatSource, Rest } from '@/core/record/vocabulary';
 import { eventsInOrder, standingReadings } from './currentReadings';
 
 /** What heat a casting is in, from its events. All times in ms since the epoch. */
@@ -11,6 +11,8 @@ export type CastingHeat =
       source: HeatSource;
       sourceC: number;
       startC: number;
+      /** What it lies on when it comes out. */
+      rest: Rest;
       personId: string;
     }
   | {
@@ -21,6 +23,8 @@ export type CastingHeat =
       source: HeatSource;
       sourceC: number;
       startC: number;
+      /** What it lies on when it comes out. */
+      rest: Rest;
       personId: string;
     };
 
@@ -42,8 +46,10 @@ export function findCastingHeat(entries: Entries, castingId: string, nowMs: numb
         source: event.body.source,
         sourceC: event.body.sourceC,
         startC: event.body.castingC,
+        rest: 'wood',
         personId: event.personId,
       };
+    if (event.kind === 'casting_rest_noted' && heat.phase !== 'cold') heat = { ...heat, rest: event.body.on };
     if (event.kind === 'casting_out' && heat.phase === 'in_heat')
       heat = {
         ...heat,

@@ -1,6 +1,7 @@
 import { checkBelievable, parseLength, type LengthUnit } from '@/core/quantity/parseLength';
 import { parseTemperature, type TemperatureUnit } from '@/core/quantity/parseTemperature';
 import { fail, succeed, type Result } from '@/core/quantity/result';
+import { METAL_C } from '@/core/record/vocabulary';
 import type { Seat } from '@/core/record/job';
 
 /** A wrong-variant part is off by a millimetre or two and must still be recordable; farther off is a slip. Common practice, no source. */
@@ -47,9 +48,9 @@ export function checkReading({
     const parsed = parseTemperature(typed, temperatureUnit, slot);
     if (!parsed.ok) return parsed;
     const { celsius } = parsed.value;
-    return celsius >= -60 && celsius <= 300
+    return celsius >= METAL_C.min && celsius <= METAL_C.max
       ? succeed(celsius)
-      : fail({ code: 'impossible_temperature', field: slot, given: celsius, min: -60, max: 300 });
+      : fail({ code: 'impossible_temperature', field: slot, given: celsius, ...METAL_C });
   }
   const parsed = parseLength(typed, lengthUnit, slot);
   if (!parsed.ok) return parsed;

@@ -72,13 +72,11 @@ export function standingReadings(
     if (event.kind === 'reading_moved') slotOf.set(event.body.readingId, event.body.slot);
     if (event.kind === 'reading_struck') struck.add(event.body.readingId);
   }
-  const placed = owned
-    .sort(byTime((r) => r.takenAt))
-    .map((reading): StandingReading => ({
-      ...reading,
-      slot: slotOf.get(reading.id) ?? reading.slot,
-      standing: struck.has(reading.id) ? 'struck' : 'counts',
-    }));
+  const placed = owned.sort(byTime((r) => r.takenAt)).map((reading): StandingReading => ({
+    ...reading,
+    slot: slotOf.get(reading.id) ?? reading.slot,
+    standing: struck.has(reading.id) ? 'struck' : 'counts',
+  }));
   const newest = new Map<string, string>();
   for (const reading of placed) if (reading.standing === 'counts') newest.set(reading.slot, reading.id);
   return placed.map((reading) =>

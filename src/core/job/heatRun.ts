@@ -3,6 +3,7 @@ import { MATERIALS } from '@/core/catalogue/materials';
 import { clearanceAt, freeTemperature, leastClearanceMm } from '@/core/heat/expansion';
 import { sampleLumped, windowOf, type LumpedBody, type LumpedProblem } from '@/core/heat/lumped';
 import { boreTemperature, predictDrop, type DropMoment, type DropProblem } from '@/core/heat/predictDrop';
+import { REST_CONDUCTANCE } from '@/core/heat/rest';
 import { CONVECTION, soakTemperature, timeUntil } from '@/core/heat/soak';
 import { bandOf } from '@/core/quantity/measured';
 import type { ProbeReading } from './castingHeat';
@@ -130,11 +131,12 @@ function dropProblem(
   if (!fit) return null;
   const hotBoss =
     heat.phase !== 'cold' && heat.source === 'gun'
-      ? hotBossOf({ seat, casting }, (doorMs - heat.sinceMs) / 1000)
+      ? hotBossOf({ seat, casting }, (doorMs - heat.sinceMs) / 1000, heat.rest)
       : undefined;
   if (hotBoss === null) return null;
   return {
     bodies: bodies(input, ringC, housingC),
+    ...(heat.phase !== 'cold' && { rest: REST_CONDUCTANCE[heat.rest] }),
     ...(hotBoss && { hotBoss: { ...hotBoss, sinceS: (atMs - doorMs) / 1000 } }),
     diameterMm: seat.spec.part.outsideMm,
     interferenceMm: fit.interference.forDropMm,

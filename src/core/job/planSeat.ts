@@ -2,10 +2,11 @@ import { bearingBody } from '@/core/catalogue/bearings/inside';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { ceilingsFor, type Neighbour } from '@/core/heat/ceilings';
 import { hotBossBand, type HotBossBand } from '@/core/heat/hotBoss';
+import { REST_CONDUCTANCE } from '@/core/heat/rest';
 import { CONVECTION } from '@/core/heat/soak';
 import { planWayIn, type WayInPlan } from '@/core/heat/wayIn';
 import type { Casting, Seat } from '@/core/record/job';
-import type { HeatSource } from '@/core/record/vocabulary';
+import type { HeatSource, Rest } from '@/core/record/vocabulary';
 import { raceMetal } from './seatFit';
 import { FREEZER_C, type SeatView } from './seatView';
 
@@ -23,17 +24,21 @@ export function hotBossOf(
     casting,
   }: { seat: Seat; casting: Casting },
   heatedForS = PLANNED_GUN_S,
+  rest: Rest = 'wood',
 ): HotBossBand | null {
-  return hotBossBand({
-    diameterMm: part.outsideMm,
-    bossOutsideMm: housing.bossOutsideMm,
-    bossWidthMm: housing.bossHeightMm,
-    webThicknessMm: housing.webThicknessMm,
-    massKg: casting.massKg,
-    housing: MATERIALS[casting.material],
-    hWM2K: CONVECTION.openAir,
-    heatedForS: GUN_STEP ** Math.floor(Math.log(Math.max(1, heatedForS)) / Math.log(GUN_STEP)),
-  });
+  return hotBossBand(
+    {
+      diameterMm: part.outsideMm,
+      bossOutsideMm: housing.bossOutsideMm,
+      bossWidthMm: housing.bossHeightMm,
+      webThicknessMm: housing.webThicknessMm,
+      massKg: casting.massKg,
+      housing: MATERIALS[casting.material],
+      hWM2K: CONVECTION.openAir,
+      heatedForS: GUN_STEP ** Math.floor(Math.log(Math.max(1, heatedForS)) / Math.log(GUN_STEP)),
+    },
+    REST_CONDUCTANCE[rest],
+  );
 }
 
 /**

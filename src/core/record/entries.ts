@@ -1,5 +1,7 @@
 import { z } from 'zod';
-import { HEAT_SOURCES } from './vocabulary';
+import { canMean } from '@/core/quantity/typedValue';
+import { momentSchema } from '@/core/quantity/moment';
+import { HEAT_SOURCES, METAL_C, RESTS } from './vocabulary';
 import { workBodies } from './workEvents';
 
 /**
@@ -8,7 +10,6 @@ import { workBodies } from './workEvents';
  */
 
 const id = z.uuid();
-const moment = z.iso.datetime({ offset: true });
 const finite = z.number().refine(Number.isFinite);
 
 /**
@@ -29,18 +30,31 @@ const common = {
   personId: id,
 };
 
-export const readingSchema = z.strictObject({
-  ...common,
-  slot: slotSchema,
-  /** As it was typed or sent by the gauge. */
-  typed: z.string().min(1).max(40),
-  /** mm for sizes (depths as entered, before the sense is applied), °C for temperatures. */
-  value: finite.min(-1000).max(2000),
-  instrumentId: id,
-  /** Temperature of the metal when it was read, °C. */
-  metalC: finite.min(-60).max(300),
-  takenAt: moment,
-});
+export const readingSchema = z
+  .strictObject({
+    ...common,
+    slot: slotSchema,
+    /** As it was typed or sent by the gauge. */
+    typed: z.string().min(1).max(40),
+    /** mm for sizes (depths as entered, before the sense is applied), °C for temperatures. */
+    value: finite.min(-1000).max(2000),
+    instrumentId: id,
+    /** Temperature of the metal when it was read, °C. */
+    metalC: finite.min(METAL_C.min).max(METAL_C.max),
+    takenAt: momentSchema,
+  })
+  .superRefine((reading, context) => {
+    const isTemperature = reading.slot.startsWith('temperature.');
+    // What was typed is the record; a value that it can't mean was made up on the way.
+    if (!canMean(reading.typed, reading.value, isTemperature ? 'temperature' : 'length'))
+      context.addIssue({ code: 'custom', path: ['value'], message: 'not_what_was_typed' });
+    if ((isTemperature ? reading.castingId : reading.seatId) === null)
+      context.addIssue({
+        code: 'custom',
+        path: [isTemperature ? 'castingId' : 'seatId'],
+        message: 'missing',
+      });
+  });
 export type Reading = z.infer<typeof readingSchema>;
 
 const empty = z.strictObject({});
@@ -71,6 +85,8 @@ export const eventBodies = {
     sourceC: finite.min(20).max(300),
     castingC: finite.min(-30).max(300),
   }),
+  /** Said once per heat, before the door opens; unsaid: wood. */
+  casting_rest_noted: z.strictObject({ on: z.enum(RESTS) }),
   casting_out: empty,
   let_go: empty,
   home: empty,
@@ -81,7 +97,7 @@ export const eventBodies = {
     circleMm: finite.min(1).max(400),
   }),
   square_accepted: z.strictObject({ pass: z.int().min(1).max(99), overruled: z.boolean() }),
-  event_retimed: z.strictObject({ eventId: id, at: moment }),
+  event_retimed: z.strictObject({ eventId: id, at: momentSchema }),
   /** Undo: the event no longer counts; it stays on record, struck through. */
   event_withdrawn: z.strictObject({ eventId: id }),
   ...workBodies,
@@ -91,7 +107,7 @@ export type EventKind = keyof typeof eventBodies;
 export type EventBody<K extends EventKind> = z.infer<(typeof eventBodies)[K]>;
 
 const eventOf = <K extends EventKind>(kind: K) =>
-  z.strictObject({ ...common, kind: z.literal(kind), body: eventBodies[kind], at: moment });
+  z.strictObject({ ...common, kind: z.literal(kind), body: eventBodies[kind], at: momentSchema });
 const EVENT_KINDS = Object.keys(eventBodies) as EventKind[];
 type EventOf<K extends EventKind> = {
   id: string;
@@ -110,9 +126,4 @@ export const eventSchema: z.ZodType<JobEvent> = z.discriminatedUnion(
   EVENT_KINDS.map(eventOf) as unknown as [ReturnType<typeof eventOf<'home'>>],
 ) as unknown as z.ZodType<JobEvent>;
 
-/** What a browser sends: any mix of both, at most a few hundred at a time. */
-export const entriesSchema = z.strictObject({
-  readings: z.array(readingSchema).max(500),
-  events: z.array(eventSchema).max(500),
-});
-export type Entries = z.infer<typeof entriesSchema>;
+export type Entries = { readings: Reading[]; events: JobEvent[] };

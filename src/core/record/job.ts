@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { Tool } from '@/core/tools/tool';
 import type { Entries } from './entries';
+import { daySchema, momentSchema } from '@/core/quantity/moment';
 import { planSchema } from './plan';
 import { CASTING_METALS, WALKS } from './vocabulary';
 
@@ -135,7 +136,7 @@ export const instrumentSchema = z.strictObject({
   u: z.number().positive().max(20),
   isSimulated: z.boolean(),
   /** Last day on which its calibration holds; null: not watched. */
-  calibrationDue: z.iso.date().nullable().optional(),
+  calibrationDue: daySchema.nullable().optional(),
 });
 export type Instrument = z.infer<typeof instrumentSchema>;
 
@@ -148,10 +149,13 @@ export const personSchema = z.strictObject({
 });
 export type Person = z.infer<typeof personSchema>;
 
+/** Numbers are counted up, and written on bags. */
+export const JOB_NUMBER_MAX = 999_999;
+
 /** A job with everything but its entries. */
 export const jobHeadSchema = z.strictObject({
   id,
-  number: z.int().min(1).max(2_147_483_647),
+  number: z.int().min(1).max(JOB_NUMBER_MAX),
   kind: z.enum([
     'one_seat',
     'own',
@@ -173,7 +177,7 @@ export const jobHeadSchema = z.strictObject({
   machine: name,
   machineSort: name,
   roomC: z.number().min(-20).max(50),
-  openedAt: z.iso.datetime({ offset: true }),
+  openedAt: momentSchema,
   castings: z.array(castingSchema).min(1).max(8),
   plan: planSchema,
 });
@@ -188,7 +192,7 @@ export const photographSchema = z.strictObject({
   widthPx: z.int().min(1).max(4000),
   heightPx: z.int().min(1).max(4000),
   bytes: z.int().min(1).max(8_000_000),
-  takenAt: z.iso.datetime({ offset: true }),
+  takenAt: momentSchema,
 });
 export type Photograph = z.infer<typeof photographSchema>;
 

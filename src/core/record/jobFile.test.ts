@@ -60,21 +60,21 @@ describe('the job file', () => {
       changed((copy) => {
         (copy.readings[0] as { value: unknown }).value = 'wide';
       }),
-      'bad_value readings.0.value',
+      'not_a_number readings.0.value',
     ],
     [
       'a field too many',
       changed((copy) => {
         (copy.job as unknown as Record<string, unknown>).colour = 'red';
       }),
-      'bad_value job',
+      'unknown_field job',
     ],
     [
       'a bearing with its outside under its bore',
       changed((copy) => {
         copy.job.castings[0]!.seats[0]!.spec.part.outsideMm = 20;
       }),
-      'bad_value job.castings.0.seats.0.spec.part.outsideMm',
+      'not_above_bore job.castings.0.seats.0.spec.part.outsideMm',
     ],
     [
       'a reading of a seat that is not there',
@@ -102,7 +102,7 @@ describe('the job file', () => {
       changed((copy) => {
         copy.readings[0]!.slot = 'bore.9.0';
       }),
-      'bad_value readings.0.slot',
+      'bad_form readings.0.slot',
     ],
     ['too much', ' '.repeat(JOB_FILE_MAX_BYTES + 1), 'too_large file'],
   ])('refuses %s with reason and place', (_what, text, issue) => expect(issuesOf(text)).toContain(issue));

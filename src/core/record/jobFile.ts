@@ -1,8 +1,9 @@
 import Papa from 'papaparse';
 import { z } from 'zod';
 import { eventsInOrder } from '@/core/job/currentReadings';
+import { findForbiddenCharacters } from '@/core/quantity/forbiddenCharacters';
 import { fail, succeed, type Issue, type Result } from '@/core/quantity/result';
-
+import { issuesFromZod } from '@/core/quantity/zodIssues';
 import { eventSchema, readingSchema } from './entries';
 import { instrumentSchema, jobHeadSchema, personSchema, photographSchema, type JobRecord } from './job';
 import { JOB_FILE_MAX_BYTES } from './limits';
@@ -122,7 +123,7 @@ function liftFromVersion1(data: unknown): unknown {
 
 /**
  * Reads a job file; refused whole with every reason and its place when anything is wrong.
- * Invalid: `too_large`, `not_json` , `not_a_job_file`, `other_version`, `bad_value` (with the path in `field`), `points_nowhere`, `id_used_twice`.
+ * Invalid: `too_large`, `not_json` , `not_a_job_file`, `other_version`, `forbidden_character`, what `issuesFromZod` finds (with the path in `field`), `points_nowhere`, `id_used_twice`.
  */
 export function parseJobFile(text: string): Result<JobFile> {
   if (new TextEncoder().encode(text).length > JOB_FILE_MAX_BYTES)
@@ -137,6 +138,8 @@ export function parseJobFile(text: string): Result<JobFile> {
       given: error instanceof Error ? error.message.slice(0, 120) : '',
     });
   }
+  const forbidden = findForbiddenCharacters(data);
+  if (forbidden.length > 0) return fail(...forbidden.slice(0, 20));
   const header = z.looseObject({ format: z.literal(JOB_FILE_FORMAT), version: z.number() }).safeParse(data);
   if (!header.success) return fail({ code: 'not_a_job_file', field: 'format' });
   if (header.data.version === 1) data = liftFromVersion1(data);
@@ -149,20 +152,10 @@ export function parseJobFile(text: string): Result<JobFile> {
       max: JOB_FILE_VERSION,
     });
   const parsed = jobFileSchema.safeParse(data);
-  if (!parsed.success) return fail(...issuesFromZod(parsed.error));
+  if (!parsed.success) return fail(...issuesFromZod(parsed.error, data));
   const broken = findBrokenReferences(parsed.data);
   return broken.length > 0 ? fail(...broken.slice(0, 20)) : succeed(parsed.data);
 }
-
-/** Zod's findings as issues, the first twenty: place as a dotted path, reason as its short message. */
-export const issuesFromZod = (error: z.ZodError): Issue[] =>
-  error.issues
-    .slice(0, 20)
-    .map((issue) => ({
-      code: 'bad_value',
-      field: issue.path.join('.') || 'file',
-      given: issue.message.slice(0, 160),
-    }));
 
 /** All readings of a job, with where, who, with what and when. RFC 4180; decimal point. */
 export function writeReadingsCsv({ entries, people, instruments, castings, number }: JobRecord): string {

@@ -104,7 +104,7 @@ describe('a job file’s plan and photographs', () => {
           copy.photographs[0]!.jpegBase64 = 'not base64!';
         }),
       ),
-    ).toContain('bad_value photographs.0.jpegBase64');
+    ).toContain('bad_form photographs.0.jpegBase64');
   });
   it('of the version before is lifted: without a plan and without photographs', () => {
     const { photographs: _photographs, ...rest } = structuredClone(file!);
@@ -119,7 +119,7 @@ describe('a job file’s plan and photographs', () => {
   it('a first version that is broken is still refused with its place', () =>
     expect(
       issuesOf(JSON.stringify({ ...structuredClone(file!), version: 1, photographs: undefined, job: 7 }))[0],
-    ).toMatch(/bad_value job/));
+    ).toMatch(/bad_type job/));
 });
 
 describe('a seat', () => {

@@ -24,6 +24,10 @@ export type WalkStyle = (typeof WALKS)[number];
 export const HEAT_SOURCES = ['oven', 'gun'] as const;
 export type HeatSource = (typeof HEAT_SOURCES)[number];
 
+/** What a hot casting lies on once it is out of the heat. */
+export const RESTS = ['wood', 'bare_steel', 'vise', 'hung'] as const;
+export type Rest = (typeof RESTS)[number];
+
 /** What is looked at before anything is taken apart. */
 export const CHECKS = ['rock', 'noise', 'rough', 'rust', 'oil', 'seal_weeping', 'free_turn'] as const;
 export type Check = (typeof CHECKS)[number];
@@ -76,3 +80,6 @@ export function freeKey(text: string, taken: ReadonlySet<string>): string {
   for (let n = 2; taken.has(key); n += 1) key = `${base.slice(0, 56)}_${n}`;
   return key;
 }
+
+/** Temperatures that metal on a bench is read at, °C: what a reading may carry. */
+export const METAL_C = { min: -60, max: 300 } as const;

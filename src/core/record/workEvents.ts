@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { daySchema } from '@/core/quantity/moment';
 import { keySchema, stepSchema } from './plan';
 import { CHECKS } from './vocabulary';
 
@@ -154,7 +155,7 @@ export const workBodies = {
     partKey: keySchema,
     state: z.enum(ORDER_STATES),
     kitNumber: text(40),
-    promisedFor: z.iso.date().nullable(),
+    promisedFor: daySchema.nullable(),
   }),
   cleaned: z.strictObject({ what: z.enum(CLEANINGS) }),
   remedy_chosen: z.strictObject({ remedy: z.enum(REMEDIES) }),

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { MATERIALS } from '@/core/catalogue/materials';
-import { issuesFromZod } from '@/core/record/jobFile';
 import { fail, type Result } from '@/core/quantity/result';
+import { issuesFromZod } from '@/core/quantity/zodIssues';
 import { SUMS, solveSum, type Solved } from './allSums';
 import { fillInMaterials, materialKeyOf } from './inPlaceOfNumbers';
 import type { Field, Sum } from './sum';
@@ -49,7 +49,7 @@ function plainSchema(field: Field): z.ZodType {
     case 'counts':
       return z
         .record(z.string().regex(/^[1-9]\d{0,4}$/), z.number().int().min(0).max(100))
-        .refine((counts) => Object.keys(counts).length <= 40, 'at most 40 sizes');
+        .refine((counts) => Object.keys(counts).length <= 40, 'too_many_sizes');
     case 'text':
       return z.string().max(field.maxLength);
     case 'texts':
@@ -138,7 +138,7 @@ const schemaOf = (sum: Sum) => {
   return known;
 };
 
-/** Checks a body for one sum. Invalid: `bad_value`, `missing`, `unknown_material`, each with its field. */
+/** Checks a body for one sum. Invalid: what `issuesFromZod` finds, `missing`, `unknown_material`, each with its field. */
 export function checkInputs(
   sum: Sum,
   body: Readonly<Record<string, unknown>>,
@@ -146,12 +146,16 @@ export function checkInputs(
   const { body: numbers, issues } = fillInMaterials(sum.fields, body);
   if (issues.length > 0) return fail(...issues);
   const parsed = schemaOf(sum).safeParse(numbers);
-  if (!parsed.success) return fail(...issuesFromZod(parsed.error));
+  if (!parsed.success) return fail(...issuesFromZod(parsed.error, numbers));
   const { body: inputs, missing } = fillInUsual(sum.fields, parsed.data as Record<string, unknown>);
   return missing.length > 0
     ? fail(...missing.map((field) => ({ code: 'missing', field })))
     : { ok: true, value: inputs, warnings: [] };
 }
+
+/** The same for one sum whose inputs have no mode in them, as a page or an address gives them: they pass the same check. */
+export const solveInputs = (sum: Sum, inputs: Readonly<Record<string, unknown>>): Result<Solved> =>
+  solveBody([sum], sum.mode === null ? inputs : { ...inputs, mode: sum.mode });
 
 /** The sums of one topic; null when nobody knows it. */
 export const sumsOfTopic = (topic: string): readonly Sum[] | null => {

@@ -3,7 +3,8 @@ import { isDeepStrictEqual } from 'node:util';
 import type { JobFile } from '@/core/record/jobFile';
 import { Refusal } from '../http';
 import { notify } from '../live/notify';
-import { inTransaction, queryMaybeOne, type Queryable } from '../pool';
+import { inTransaction, type Queryable } from '../pool';
+import { freeNumber } from './freeNumber';
 import { insertJobHead } from './insertJobHead';
 import { loadJobHeads } from './loadJob';
 import { insertPhotograph } from './photographs';
@@ -31,25 +32,14 @@ async function insertPeopleAndInstruments(
   );
 }
 
-/** A number taken by another job gives way to the next free one. */
-async function freeNumber(client: Queryable, wanted: number): Promise<number> {
-  const row = await queryMaybeOne<{ number: number }>(
-    client,
-    `
-    SELECT CASE WHEN EXISTS (SELECT FROM job WHERE number = $1) THEN (SELECT max(number) + 1 FROM job) ELSE $1 END AS number`,
-    [wanted],
-  );
-  return row!.number;
-}
-
 export type ImportAnswer = { jobId: string; number: number; isNew: boolean; entriesInFile: number };
 
 /**
  * Puts a job file into the database, whole or not at all. A job that is here already takes up the entries that it lacks,
  * provided that its castings and seats are the same; otherwise the file is refused as `job_differs`.
  */
-export function importJob(file: JobFile, { isDemo = false } = {}): Promise<ImportAnswer> {
-  return inTransaction(async (client) => {
+export function importJob(file: JobFile, { isDemo = false } = {}, within?: Queryable): Promise<ImportAnswer> {
+  const work = async (client: Queryable): Promise<ImportAnswer> => {
     await client.query('LOCK TABLE job IN SHARE ROW EXCLUSIVE MODE');
     await insertPeopleAndInstruments(client, file, isDemo);
     const [present] = await loadJobHeads(client, [file.job.id]);
@@ -74,7 +64,7 @@ export function importJob(file: JobFile, { isDemo = false } = {}): Promise<Impor
         409,
         'entries_refused',
         'Entries of this file clash with what is stored.',
-        refused.slice(0, 20).map(({ issue }) => issue),
+        refused.slice(0, 20).flatMap(({ issues }) => issues),
       );
     await notify(client, { kind: 'job', jobId: file.job.id });
     return {
@@ -83,5 +73,6 @@ export function importJob(file: JobFile, { isDemo = false } = {}): Promise<Impor
       isNew: !present,
       entriesInFile: file.readings.length + file.events.length,
     };
-  });
+  };
+  return inTransaction(work, within);
 }

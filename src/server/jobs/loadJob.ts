@@ -1,11 +1,17 @@
 import 'server-only';
 import type { Casting, Instrument, JobHead, JobRecord, Person, Photograph, Seat } from '@/core/record/job';
+import { momentSchema } from '@/core/quantity/moment';
 import type { JobEvent, Reading } from '@/core/record/entries';
 import { pool, queryMany, type Queryable } from '../pool';
 import { loadTools } from '../tools/toolWall';
 
 /** The demo stands beside the shop's own things until it is put away; then nothing of it is shown. */
 export const SHOWN = '(NOT is_demo OR (SELECT shows_demo FROM shop))';
+
+/** A moment that can't be (see the table `mended`) gives way to the one at which the row was stored. */
+function soundMoment(column: 'taken_at' | 'at') {
+  return `CASE WHEN is_sound_moment(${column}) THEN ${column} ELSE stored_at END`;
+}
 
 type CastingRow = Omit<Casting, 'seats'> & { jobId: string };
 type SeatRow = Omit<Seat, 'face'> & { castingId: string; face: Seat['face'] | null };
@@ -56,8 +62,11 @@ export async function loadJobHeads(client: Queryable, jobIds?: readonly string[]
 }
 
 const READING_COLUMNS = `id, seat_id AS "seatId", casting_id AS "castingId", person_id AS "personId", slot, typed, value,
-  instrument_id AS "instrumentId", metal_c AS "metalC", taken_at AS "takenAt"`;
-const EVENT_COLUMNS = `id, seat_id AS "seatId", casting_id AS "castingId", person_id AS "personId", kind, body, at`;
+  instrument_id AS "instrumentId", metal_c AS "metalC", ${soundMoment('taken_at')} AS "takenAt"`;
+const EVENT_COLUMNS = `id, seat_id AS "seatId", casting_id AS "castingId", person_id AS "personId", kind, body, ${soundMoment('at')} AS at`;
+/** A retiming to a moment that can't be says nothing. */
+const isSoundEvent = ({ kind, body }: JobEvent) =>
+  kind !== 'event_retimed' || momentSchema.safeParse(body.at).success;
 
 /** Entries by job, whole or only those with the given ids. */
 export async function loadEntries(
@@ -68,7 +77,7 @@ export async function loadEntries(
   const readings = await queryMany<Reading & { jobId: string }>(
     client,
     `
-    SELECT ${READING_COLUMNS}, job_id AS "jobId" FROM reading WHERE job_id = ANY ($1) AND ($2::uuid[] IS NULL OR id = ANY ($2)) ORDER BY taken_at, id`,
+    SELECT ${READING_COLUMNS}, job_id AS "jobId" FROM reading WHERE job_id = ANY ($1) AND ($2::uuid[] IS NULL OR id = ANY ($2)) ORDER BY "takenAt", id`,
     [jobIds, ids],
   );
   const events = await queryMany<JobEvent & { jobId: string }>(
@@ -83,7 +92,8 @@ export async function loadEntries(
       .map(({ jobId: _job, ...reading }) => reading),
     events: events
       .filter((event) => event.jobId === jobId)
-      .map(({ jobId: _job, ...event }) => event as JobEvent),
+      .map(({ jobId: _job, ...event }) => event as JobEvent)
+      .filter(isSoundEvent),
   });
 }
 
@@ -98,7 +108,7 @@ export const loadPhotographs = (client: Queryable, jobIds: readonly string[]) =>
   queryMany<Photograph & { jobId: string }>(
     client,
     `
-  SELECT id, job_id AS "jobId", seat_id AS "seatId", person_id AS "personId", caption, width_px AS "widthPx", height_px AS "heightPx", octet_length(jpeg) AS bytes, taken_at AS "takenAt"
+  SELECT id, job_id AS "jobId", seat_id AS "seatId", person_id AS "personId", caption, width_px AS "widthPx", height_px AS "heightPx", octet_length(jpeg) AS bytes, ${soundMoment('taken_at')} AS "takenAt"
   FROM photograph WHERE job_id = ANY ($1) ORDER BY taken_at, id`,
     [jobIds],
   );

@@ -1,12 +1,13 @@
 import 'server-only';
 import { replayWork } from '@/core/job/work';
 import { listOrders, wrongNumbers, type OrderLine } from '@/core/parts/orders';
+import { eachReadable } from './eachReadable';
 import { loadJobs } from './loadJob';
 
 /** The order list over all jobs on the bench as of today, and the numbers that ever came wrong, put away or not. */
 export async function loadOrders(): Promise<{ lines: OrderLine[]; wrongNumbers: string[] }> {
   const today = new Date().toISOString().slice(0, 10);
-  const jobs = (await loadJobs()).map(({ id, number, machine, plan, entries }) => ({
+  const { made: jobs } = eachReadable(await loadJobs(), ({ id, number, machine, plan, entries }) => ({
     jobId: id,
     jobNumber: number,
     machine,

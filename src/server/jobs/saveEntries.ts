@@ -1,6 +1,7 @@
 import 'server-only';
 import type { Entries, JobEvent, Reading } from '@/core/record/entries';
 import type { Issue } from '@/core/quantity/result';
+import type { RefusedEntry } from '@/core/record/readEntries';
 import { notify } from '../live/notify';
 import { inTransaction, queryMany, queryMaybeOne, type Queryable } from '../pool';
 import { Refusal } from '../http';
@@ -9,7 +10,7 @@ export type SaveAnswer = {
   /** Stored now or before: the browser may let go of its copy. */
   acknowledged: string[];
   /** Never to be stored as they are, each with its reason. */
-  refused: { id: string; issue: Issue }[];
+  refused: RefusedEntry[];
 };
 
 type Places = { seats: string[]; castings: string[]; people: string[]; instruments: string[] };
@@ -93,7 +94,7 @@ export async function saveEntries(jobId: string, entries: Entries, within?: Quer
     const refused: SaveAnswer['refused'] = [];
     const isPlaced = (entry: Reading | JobEvent) => {
       const issue = findMisplaced(entry, places);
-      if (issue) refused.push({ id: entry.id, issue });
+      if (issue) refused.push({ id: entry.id, issues: [issue] });
       return issue === null;
     };
     const readings = entries.readings.filter(isPlaced);
@@ -104,9 +105,9 @@ export async function saveEntries(jobId: string, entries: Entries, within?: Quer
     ];
     const stored = new Set(acknowledged);
     for (const { id } of [...readings, ...events])
-      if (!stored.has(id)) refused.push({ id, issue: { code: 'id_taken', field: 'id', given: id } });
+      if (!stored.has(id)) refused.push({ id, issues: [{ code: 'id_taken', field: 'id', given: id }] });
     if (acknowledged.length > 0) await notify(client, { kind: 'entries', jobId, ids: acknowledged });
     return { acknowledged, refused };
   };
-  return within ? work(within) : inTransaction(work);
+  return inTransaction(work, within);
 }

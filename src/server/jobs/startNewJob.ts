@@ -11,7 +11,8 @@ import type { EventBody } from '@/core/record/entries';
 import { castingSchema, partSchema, seatSpecSchema, type JobHead } from '@/core/record/job';
 import { checkValue, Refusal } from '../http';
 import { notify } from '../live/notify';
-import { inTransaction, queryMaybeOne, type Queryable } from '../pool';
+import { inTransaction, type Queryable } from '../pool';
+import { freeNumber } from './freeNumber';
 import { insertJobHead } from './insertJobHead';
 import { loadEntries, loadJobHeads, loadPeople } from './loadJob';
 import { loadOwnKind } from './ownKinds';
@@ -103,12 +104,11 @@ async function makeHead(
 export async function startNewJob(asked: z.infer<typeof startJobSchema>): Promise<JobHead> {
   return inTransaction(async (client) => {
     await client.query('LOCK TABLE job IN SHARE ROW EXCLUSIVE MODE');
-    const next = await queryMaybeOne<{ number: number }>(
-      client,
-      'SELECT coalesce(max(number), 0) + 1 AS number FROM job',
-    );
     const openedAt = new Date().toISOString();
-    const { head, machineNote } = await makeHead(client, asked, { number: next!.number, openedAt });
+    const { head, machineNote } = await makeHead(client, asked, {
+      number: await freeNumber(client),
+      openedAt,
+    });
     await insertJobHead(client, head);
     const person = machineNote && (await loadPeople(client))[0];
     if (person)

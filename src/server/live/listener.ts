@@ -1,7 +1,7 @@
 import 'server-only';
 import { EventEmitter } from 'node:events';
 import pg from 'pg';
-import { databaseUrl, log } from '../pool';
+import { databaseUrl, findAwayCause, log, type AwayCause } from '../pool';
 import { LIVE_CHANNEL, type LiveMessage } from './notify';
 
 /**
@@ -10,6 +10,8 @@ import { LIVE_CHANNEL, type LiveMessage } from './notify';
  */
 class LiveListener extends EventEmitter<{ message: [LiveMessage]; up: []; down: [] }> {
   isUp = false;
+  /** Why it is away, as far as the last try told. */
+  cause: AwayCause = 'unreachable';
 
   constructor() {
     super();
@@ -45,7 +47,12 @@ class LiveListener extends EventEmitter<{ message: [LiveMessage]; up: []; down: 
       this.isUp = true;
       this.emit('up');
     } catch (error) {
-      log.debug({ error: (error as Error).message }, 'no live connection yet');
+      log.debug({ error }, 'no live connection yet');
+      const cause = findAwayCause(error) ?? 'unreachable';
+      if (cause !== this.cause) {
+        this.cause = cause;
+        this.emit('down');
+      }
       again();
     }
   }

@@ -48,7 +48,7 @@ export const bearingQuery = z
   .refine(
     ({ bore_mm, outside_mm, width_mm }) =>
       bore_mm !== undefined || outside_mm !== undefined || width_mm !== undefined,
-    { message: 'one size at least', path: ['bore_mm'] },
+    { message: 'one_size_at_least', path: ['bore_mm'] },
   );
 
 export const pusherQuery = z.object({

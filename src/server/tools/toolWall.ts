@@ -15,8 +15,12 @@ export async function loadTools(client: Queryable): Promise<Tool[]> {
 }
 
 /** Hangs a tool up, or changes one that hangs there; the last change holds. */
-export async function saveTool(tool: Tool, { isDemo = false } = {}): Promise<Tool> {
-  await pool().query(
+export async function saveTool(
+  tool: Tool,
+  { isDemo = false } = {},
+  client: Queryable = pool(),
+): Promise<Tool> {
+  await client.query(
     `
     INSERT INTO tool (id, body, is_demo) VALUES ($1, $2, $3)
     ON CONFLICT (id) DO UPDATE SET body = excluded.body, version = tool.version + 1, is_off_wall = false`,

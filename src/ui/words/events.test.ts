@@ -14,6 +14,7 @@ const BODIES: Record<EventKind, Record<string, unknown>> = {
   laid_out: { item: 'gloves' },
   part_into_freezer: { freezerC: -18 },
   casting_into_heat: { source: 'oven', sourceC: 110, castingC: 20 },
+  casting_rest_noted: { on: 'bare_steel' },
   casting_out: {},
   let_go: {},
   home: {},

@@ -9,6 +9,7 @@ import {
   DRY_FIT_WORDS,
   ORDER_WORDS,
   OVERRULE_WORDS,
+  REST_WORDS,
   PIECE_WORDS,
   REMEDY_WORDS,
   REMOVAL_WORDS,
@@ -52,6 +53,8 @@ export function sayEvent(event: JobEvent, units: Units): string {
       return event.body.source === 'gun'
         ? `Hot air on the boss, to ${degrees(event.body.sourceC)}`
         : `Casting into the oven at ${degrees(event.body.sourceC)}`;
+    case 'casting_rest_noted':
+      return `It lies on ${REST_WORDS[event.body.on]} when it is out`;
     case 'casting_out':
       return 'Casting out of the heat';
     case 'let_go':

@@ -1,23 +1,33 @@
+import { asText, showSize, showTemperature, type Units } from '@/core/quantity/format';
 import type { Issue } from '@/core/quantity/result';
 
-const mm = (value: number | undefined) => (value === undefined ? '' : value.toFixed(2));
+/** A size of an issue (always mm) as the person reads sizes. */
+const size = (mm: number | string | undefined, units: Units) =>
+  mm === undefined ? '' : asText(showSize(Number(mm), units, 2));
+/** Two sizes with one unit: `59.00–65.00 mm`. */
+const span = (from: number | undefined, to: number | undefined, units: Units, dash = '–') =>
+  from === undefined ? '' : `${showSize(from, units, 2).figure}${dash}${size(to, units)}`;
+const degrees = (celsius: number | undefined, units: Units) =>
+  celsius === undefined ? '' : asText(showTemperature(celsius, units));
 
 /** What is wrong, in words, beside the field. */
-const WORDS: Record<string, (issue: Issue) => string> = {
+const WORDS: Record<string, (issue: Issue, units: Units) => string> = {
   empty: () => 'Type a number, then Enter.',
   not_a_length: ({ given }) => `“${given}” is no size. Try 62.01, .195in, 195 thou or 3/16.`,
   unknown_unit: ({ given }) => `“${given}” is no unit here: mm, in, thou or µm.`,
-  looks_like_inches: ({ given, min, max }) =>
-    `${mm(Number(given))} mm cannot be; in inches it would fit ${mm(min)}–${mm(max)} mm. Add “in”?`,
-  looks_like_mm: ({ given }) => `That is ${mm(Number(given))} mm; it fits if it was meant in mm. Add “mm”?`,
-  looks_like_thou: ({ given }) =>
-    `${mm(Number(given))} mm cannot be; it fits as thousandths of an inch. Add “thou”?`,
-  impossible_size: ({ given, min, max }) =>
-    `${mm(Number(given))} mm cannot be here: ${mm(min)} to ${mm(max)} mm would.`,
+  looks_like_inches: ({ given, min, max }, units) =>
+    `${size(given, units)} cannot be; in inches it would fit ${span(min, max, units)}. Add “in”?`,
+  looks_like_mm: ({ given }, units) =>
+    `That is ${size(given, units)}; it fits if it was meant in mm. Add “mm”?`,
+  looks_like_thou: ({ given }, units) =>
+    `${size(given, units)} cannot be; it fits as thousandths of an inch. Add “thou”?`,
+  impossible_size: ({ given, min, max }, units) =>
+    `${size(given, units)} cannot be here: ${span(min, max, units, ' to ')} would.`,
   depth_negative: () => 'No sign here: say above whether it is sunk or stands out.',
   not_a_temperature: ({ given }) => `“${given}” is no temperature. Try 110, 230F or −18.`,
   below_absolute_zero: () => 'Nothing is that cold.',
-  impossible_temperature: ({ min, max }) => `Between ${min} and ${max} °C is possible here.`,
+  impossible_temperature: ({ min, max }, units) =>
+    `${degrees(min, units)} to ${degrees(max, units)} is possible here.`,
   not_a_number: () => 'Type a number.',
   out_of_range: ({ min, max }) =>
     min !== undefined && max !== undefined
@@ -32,7 +42,23 @@ const WORDS: Record<string, (issue: Issue) => string> = {
   not_a_job_file: () => 'This is JSON, but no Urn Key job.',
   other_version: ({ given, max }) => `This file is of version ${given}; this Urn Key reads version ${max}.`,
   too_large: ({ max }) => `The file is too large: at most ${((max ?? 0) / 1048576).toFixed(0)} MB.`,
-  bad_value: ({ field, given }) => `${field}: ${given}`,
+  bad_value: ({ field, given }) => `${field}: ${given ?? 'this'} does not fit.`,
+  bad_type: ({ field, given }) => `${field}: ${given} is of another kind than is asked for.`,
+  not_one_of: ({ field, given }) => `${field}: “${given}” is none of those that are known.`,
+  unknown_field: ({ field, given }) => `${field}: “${given}” is not known here.`,
+  bad_form: ({ field, given }) => `${field}: “${given}” is not written as it must be.`,
+  not_an_id: ({ field, given }) => `${field}: “${given}” is no id.`,
+  not_a_moment: ({ given }) => `“${given}” is no date and time.`,
+  not_a_day: ({ given }) => `“${given}” is no day. Try 2026-11-28.`,
+  moment_out_of_range: ({ given }) => `${given} can not be: from the year 2000 to 2099.`,
+  in_the_future: ({ given }) => `${given} is still to come: is a clock wrong?`,
+  forbidden_character: ({ field }) => `${field}: there is a character in it that can not be kept.`,
+  not_what_was_typed: ({ given }) => `${given} is not what was typed.`,
+  too_short: ({ min }) => `At least ${min} characters.`,
+  too_long: ({ max }) => `At most ${max} characters.`,
+  one_size_at_least: () => 'Give one size at least.',
+  too_many_sizes: () => 'At most 40 sizes.',
+  unknown_mode: ({ given }) => `No sum of this topic is called “${given}”.`,
   job_differs: () => 'This job is here already, with other castings or seats than in the file.',
   stale_edit: () => 'Somebody changed this seat meanwhile.',
   not_above_bore: () => 'The outside must be bigger than the bore.',
@@ -44,8 +70,9 @@ const WORDS: Record<string, (issue: Issue) => string> = {
   unknown_material: ({ given }) => `No metal is called “${given}” here.`,
   unknown_designation: ({ given }) => `“${given}” is not in the tables. Type the sizes instead.`,
   unknown_class: ({ given }) => `“${given}” is no class here. Try H7, N7, k6.`,
-  outside_the_table: ({ given, min, max }) => `${given} mm is outside the table: from ${min} to ${max} mm.`,
-  no_such_ring: ({ given }) => `No ring is made for ${given} mm.`,
+  outside_the_table: ({ given, min, max }, units) =>
+    `${size(given, units)} is outside the table: from ${span(min, max, units, ' to ')}.`,
+  no_such_ring: ({ given }, units) => `No ring is made for ${size(given, units)}.`,
   not_as_many: ({ given, min }) => `${min} angles, but ${given} depths.`,
   collinear: () => 'These angles do not go round: read at three places at least.',
   out_of_order: () => 'These stand in the wrong order.',
@@ -56,12 +83,13 @@ const WORDS: Record<string, (issue: Issue) => string> = {
   too_much_work: () => 'This would take too long: shorten the time or make the part bigger.',
   no_finite_answer: () => 'These values have no answer: one of them is out of all proportion.',
   over_the_cap: ({ max }) => `Not above ${max} bar: seals are not made for more.`,
-  no_room: ({ max }) => `The rod leaves no wall: at most ${max?.toFixed(1)} mm.`,
+  no_room: ({ max }, units) => `The rod leaves no wall: at most ${size(max, units)}.`,
   not_a_picture: () => 'This is no picture that can be read. JPEG, PNG or WebP.',
   too_many_pixels: () => 'This picture has too many pixels to read: take it smaller.',
   not_unique: () => 'This stands already.',
   no_shoulder: () => 'The shoulder must be smaller than the bearing.',
 };
 
-export const sayIssue = (issue: Issue): string =>
-  WORDS[issue.code]?.(issue) ?? `${issue.field}: ${issue.code.replaceAll('_', ' ')}`;
+/** An issue in words, its sizes and temperatures in the person's units. */
+export const sayIssue = (issue: Issue, units: Units = 'metric'): string =>
+  WORDS[issue.code]?.(issue, units) ?? `${issue.field}: ${issue.code.replaceAll('_', ' ')}`;

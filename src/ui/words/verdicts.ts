@@ -80,6 +80,8 @@ export const CAUTIONS = {
     'Magnesium burns: no torch on chips or thin walls. Keep sand or a class D extinguisher; never water.',
   press:
     'Press or hammer: eyes covered, support square, stand aside. Heavy force means cocked, wrong part or wrong race: stop.',
+  rest_draws_heat:
+    'It draws the heat out of the casting: put wood under it before the door opens, or count on the lesser seconds.',
   manual_first: 'The machine’s manual, local rules and licensed practice come first.',
 } as const;
 export type CautionCode = keyof typeof CAUTIONS;

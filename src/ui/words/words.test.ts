@@ -89,10 +89,10 @@ describe('what is wrong, in words', () => {
   });
 
   it.each([
-    ['looks_like_inches', /in inches it would fit 59\.00–65\.00 mm/],
+    ['looks_like_inches', /in inches it would fit 59\.00–65\.00\u00a0mm/],
     ['looks_like_mm', /meant in mm/],
     ['looks_like_thou', /thousandths/],
-    ['impossible_size', /2\.44 mm cannot be here: 59\.00 to 65\.00/],
+    ['impossible_size', /2\.44\u00a0mm cannot be here: 59\.00 to 65\.00/],
     ['not_a_length', /no size/],
     ['unknown_unit', /no unit here/],
     ['empty', /Type a number/],
@@ -101,6 +101,15 @@ describe('what is wrong, in words', () => {
     ['too_large', /too large/],
     ['no_room_for_ring', /retaining ring/],
   ])('%s', (code, words) => expect(sayIssue(issue(code))).toMatch(words));
+
+  it('speaks of sizes and temperatures in the person’s units', () => {
+    expect(
+      sayIssue({ code: 'impossible_size', field: '', given: 12.7, min: 25.4, max: 50.8 }, 'imperial'),
+    ).toBe('0.5000\u00a0in cannot be here: 1.0000 to 2.0000\u00a0in would.');
+    expect(
+      sayIssue({ code: 'impossible_temperature', field: '', given: 350, min: -60, max: 300 }, 'imperial'),
+    ).toBe('−76\u00a0°F to 572\u00a0°F is possible here.');
+  });
 
   it('says something also for a code that it does not know', () =>
     expect(sayIssue(issue('brand_new_code'))).toBe('bore.1.0: brand new code'));

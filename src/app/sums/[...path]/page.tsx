@@ -1,7 +1,8 @@
 import { notFound } from 'next/navigation';
 import { SumRoom } from '@/bench/sums/SumRoom';
 import { readAddress } from '@/core/sums/address';
-import { faceOf, findSum, solveSum } from '@/core/sums/allSums';
+import { faceOf, findSum } from '@/core/sums/allSums';
+import { solveInputs } from '@/core/sums/schema';
 import { loadRoom } from '@/server/loadRoom';
 
 export const dynamic = 'force-dynamic';
@@ -26,7 +27,7 @@ export default async function SumPage({ params, searchParams }: Props) {
       {...await loadRoom()}
       face={faceOf(sum)}
       initialInputs={inputs}
-      initial={solveSum(sum, inputs)}
+      initial={solveInputs(sum, inputs)}
     />
   );
 }

@@ -1,10 +1,15 @@
 import { answer } from '@/server/http';
-import { pool } from '@/server/pool';
+import { SHOWN } from '@/server/jobs/loadJob';
+import { pool, queryMaybeOne } from '@/server/pool';
 
 export const dynamic = 'force-dynamic';
 
+/** Does it answer, with its database; and does the shop have simulated gauges, which then run beside it? */
 export const GET = () =>
   answer(async () => {
-    await pool().query('SELECT 1');
-    return Response.json({ ok: true });
+    const row = await queryMaybeOne<{ hasSimulatedGauges: boolean }>(
+      pool(),
+      `SELECT EXISTS (SELECT FROM instrument WHERE is_simulated AND ${SHOWN}) AS "hasSimulatedGauges"`,
+    );
+    return Response.json({ ok: true, ...row });
   });

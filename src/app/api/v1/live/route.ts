@@ -1,13 +1,14 @@
 import { live } from '@/server/live/listener';
 import type { LiveMessage } from '@/server/live/notify';
+import { onPartNews, partNews } from '@/server/live/parts';
 
 export const dynamic = 'force-dynamic';
 
 const BEAT_MS = 10_000;
 
 /**
- * Server-sent events: `hello` with the server's time (screens set their clocks by it), `database` up or down, and every live
- * message. A screen filters by job itself; the messages are small.
+ * Server-sent events: `hello` with the server's time (screens set their clocks by it), `database` up or down and why, `parts` with what
+ * happened to the shop's other parts, and every live message. A screen filters by job itself; the messages are small.
  */
 export function GET(request: Request) {
   const listener = live();
@@ -18,12 +19,17 @@ export function GET(request: Request) {
         controller.enqueue(encoder.encode(`event: ${event}\ndata: ${JSON.stringify(data)}\n\n`));
       const onMessage = (message: LiveMessage) => send(message.kind, message);
       const onUp = () => send('database', { isUp: true });
-      const onDown = () => send('database', { isUp: false });
-      send('hello', { serverMs: Date.now(), isDatabaseUp: listener.isUp });
+      const onDown = () => send('database', { isUp: false, cause: listener.cause });
+      const sendParts = () => send('parts', { parts: partNews() });
+      const { isUp, cause } = listener;
+      send('hello', { serverMs: Date.now(), isDatabaseUp: isUp, ...(!isUp && { cause }) });
+      sendParts();
+      const stopParts = onPartNews(sendParts);
       listener.on('message', onMessage).on('up', onUp).on('down', onDown);
       const beat = setInterval(() => send('beat', { serverMs: Date.now() }), BEAT_MS);
       request.signal.addEventListener('abort', () => {
         clearInterval(beat);
+        stopParts();
         listener.off('message', onMessage).off('up', onUp).off('down', onDown);
         try {
           controller.close();

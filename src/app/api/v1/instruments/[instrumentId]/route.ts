@@ -1,10 +1,11 @@
+import { daySchema } from '@/core/quantity/moment';
 import { z } from 'zod';
 import { answer, readJson, requireId } from '@/server/http';
 import { saveCalibration } from '@/server/tools/toolWall';
 
 export const dynamic = 'force-dynamic';
 
-const changeSchema = z.strictObject({ calibrationDue: z.iso.date().nullable() });
+const changeSchema = z.strictObject({ calibrationDue: daySchema.nullable() });
 
 export const PATCH = (request: Request, { params }: { params: Promise<{ instrumentId: string }> }) =>
   answer(async () => {

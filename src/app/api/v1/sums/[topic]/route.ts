@@ -14,7 +14,7 @@ export const POST = (request: Request, { params }: { params: Promise<{ topic: st
     if (!sums) throw new Refusal(404, 'unknown_topic', `There is no sum “${topic}”.`);
     const solved = solveBody(
       sums,
-      await readJson(request, z.record(z.string(), z.unknown()), MAX_BODY_BYTES),
+      await readJson(request, z.record(z.string(), z.unknown()), { maxBytes: MAX_BODY_BYTES }),
     );
     if (!solved.ok)
       throw new Refusal(

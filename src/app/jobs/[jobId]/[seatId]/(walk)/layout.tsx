@@ -1,8 +1,7 @@
 import type { ReactNode } from 'react';
-import { findHeatItems } from '@/core/board/heatItems';
 import { DatabaseAway } from '@/bench/away/DatabaseAway';
 import { JobFrame } from '@/bench/job/JobFrame';
-import { loadWarmJobs } from '@/server/jobs/loadWarmJobs';
+import { loadHeat } from '@/server/jobs/loadHeat';
 import { loadForPage } from '@/server/loadPage';
 
 export const dynamic = 'force-dynamic';
@@ -15,10 +14,10 @@ export default async function WalkLayout({
   children: ReactNode;
 }) {
   const { seatId } = await params;
-  const loaded = await loadForPage(loadWarmJobs);
+  const loaded = await loadForPage(loadHeat);
   if (!loaded) return <DatabaseAway />;
   return (
-    <JobFrame seatId={seatId} heat={findHeatItems(loaded.data, loaded.nowMs)} heatMs={loaded.nowMs}>
+    <JobFrame seatId={seatId} heat={loaded.data} heatMs={loaded.nowMs}>
       {children}
     </JobFrame>
   );

@@ -1,4 +1,4 @@
-import { entriesSchema } from '@/core/record/entries';
+import { readEntries, sentEntriesSchema } from '@/core/record/readEntries';
 import { answer, readJson, requireId } from '@/server/http';
 import { loadEntries } from '@/server/jobs/loadJob';
 import { saveEntries } from '@/server/jobs/saveEntries';
@@ -11,7 +11,10 @@ type Context = { params: Promise<{ jobId: string }> };
 export const POST = (request: Request, { params }: Context) =>
   answer(async () => {
     const jobId = requireId((await params).jobId, 'job');
-    return Response.json(await saveEntries(jobId, await readJson(request, entriesSchema)));
+    const sent = await readJson(request, sentEntriesSchema, { holdsEntries: true });
+    const { entries, refused } = readEntries(sent, Date.now());
+    const saved = await saveEntries(jobId, entries);
+    return Response.json({ ...saved, refused: [...refused, ...saved.refused] });
   });
 
 /** Entries of a job; `?ids=a,b` gives only those (the ids that a live message named). */

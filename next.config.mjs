@@ -1,6 +1,7 @@
-import type { NextConfig } from 'next';
-
-const config: NextConfig = {
+/** @type {import('next').NextConfig} */
+const config = {
+  // A build is served from a folder of its own (`scripts/lib/install.mjs`), so that building anew does not take its files away.
+  distDir: process.env.URN_KEY_SERVED || '.next',
   reactStrictMode: true,
   poweredByHeader: false,
   // Types and lint are checked by `npm test`; the build need not do it again.

@@ -1,0 +1,78 @@
+'use client';
+import Box from '@mui/material/Box';
+import { useEffect, useState } from 'react';
+import { useLink, useNow } from '@/bench/record/hooks';
+import { liveStream, type AwayCause, type LinkState, type PartNews } from '@/bench/record/liveStream';
+import { outbox } from '@/bench/record/outbox';
+import { token } from '@/ui/theme/tokens';
+
+const CAUSE_WORDS: Record<AwayCause, string> = {
+  disk_full: 'disk full',
+  too_busy: 'database has too much to do',
+  starting: 'database is starting',
+  unreachable: 'database away',
+};
+const WHY_WORDS: Readonly<Record<string, string>> = {
+  disk_full: 'disk full',
+  not_allowed: 'a folder is closed to it',
+  no_memory: 'out of memory',
+  port_taken: 'its port is taken',
+};
+/** What happened is said this long after it is over. */
+const BACK_SAID_MS = 60_000;
+
+export function sayPart({ part, state, why, times, nextTryS }: PartNews): string {
+  if (state === 'back') return `${part} was started again`;
+  const cause = WHY_WORDS[why] ?? 'ended';
+  return `${part}: ${cause}${times > 1 ? ` (${times} times)` : ''}, tried again in ${nextTryS} s`;
+}
+
+/** One line: why nothing is stored just now, or what happened to a part of the shop; empty when all is well. */
+export function sayShopState(
+  { link, cause, refusal }: { link: LinkState; cause: AwayCause; refusal: AwayCause | null },
+  parts: readonly PartNews[],
+  nowMs: number,
+): string {
+  if (link === 'server_away') return 'server away: readings are kept here';
+  if (link === 'database_away') return `${CAUSE_WORDS[cause]}: readings are kept here`;
+  if (refusal) return `${CAUSE_WORDS[refusal]}: readings are kept here`;
+  const told = parts.filter(({ state, atMs }) => state === 'away' || nowMs - atMs < BACK_SAID_MS);
+  return told.map(sayPart).join('; ');
+}
+
+function useParts(): readonly PartNews[] {
+  const [parts, setParts] = useState(liveStream.parts);
+  useEffect(() => liveStream.on('parts', (told) => setParts(told.parts)), []);
+  return parts;
+}
+
+function useRefusal(): AwayCause | null {
+  const [cause, setCause] = useState<AwayCause | null>(null);
+  useEffect(() => outbox.subscribe(() => setCause(outbox.awayCause)), []);
+  return cause;
+}
+
+/** Whether what is entered is being stored, and how the shop's parts are: said on every screen. */
+export function ShopState() {
+  const link = useLink();
+  const refusal = useRefusal();
+  const parts = useParts();
+  const nowMs = useNow(0, 5000);
+  const words = sayShopState({ link, cause: liveStream.cause, refusal }, parts, nowMs);
+  return (
+    <Box
+      role="status"
+      data-testid="shop-state"
+      sx={{
+        fontSize: 16,
+        fontWeight: 700,
+        color: token('paper'),
+        backgroundColor: words ? token('ink') : 'transparent',
+        px: words ? 1.5 : 0,
+        py: 0.5,
+      }}
+    >
+      {words}
+    </Box>
+  );
+}

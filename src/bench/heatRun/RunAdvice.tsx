@@ -1,0 +1,131 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { ceilingsFor } from '@/core/heat/ceilings';
+import { drawsHeat } from '@/core/heat/rest';
+import type { SeatView } from '@/core/job/seatView';
+import { asText, showTemperature, type Units } from '@/core/quantity/format';
+import { useJob } from '@/bench/record/JobProvider';
+import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
+import { StateMark } from '@/ui/marks/StateMark';
+import { STRETCH, token } from '@/ui/theme/tokens';
+import { CAUTIONS, sayCeiling } from '@/ui/words/verdicts';
+import { REST_WORDS } from '@/ui/words/work';
+
+/** Things that must be within reach before the door opens. Common practice, no source. */
+const WITHIN_REACH = ['gloves', 'bearing', 'driver', 'wood'] as const;
+const COOLEST_OVEN_C = 40;
+const HOTTEST_OVEN_C = 250;
+const DIAL_STEP_K = 5;
+
+type DialProps = { view: SeatView; ovenC: number; units: Units; onOven: (celsius: number) => void };
+
+/** The oven's dial, with the weakest thing in the casting beside it. */
+export function OvenDial({ view: { seat, casting, leftIn, history }, ovenC, units, onOven }: DialProps) {
+  const hottest = ceilingsFor({ castingMaterial: casting.material, leftIn, bearing: seat.spec.part }).find(
+    ({ sees, limitC }) => sees === 'casting' && limitC < ovenC,
+  );
+  const wantedC = history.wayIn?.housingC ?? ovenC;
+  return (
+    <>
+      <StateMark name="hot" size={52} />
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+        <Button
+          variant="outlined"
+          aria-label="5 degrees cooler"
+          onClick={() => onOven(Math.max(COOLEST_OVEN_C, ovenC - DIAL_STEP_K))}
+        >
+          −
+        </Button>
+        <Box
+          sx={{
+            fontSize: 42,
+            fontWeight: 800,
+            fontStretch: STRETCH.headline,
+            minWidth: 120,
+            textAlign: 'center',
+          }}
+        >
+          {asText(showTemperature(ovenC, units))}
+        </Box>
+        <Button
+          variant="outlined"
+          aria-label="5 degrees hotter"
+          onClick={() => onOven(Math.min(HOTTEST_OVEN_C, ovenC + DIAL_STEP_K))}
+        >
+          +
+        </Button>
+      </Box>
+      <Box sx={{ fontSize: 18 }}>
+        {hottest ? (
+          <b>{sayCeiling(hottest)}.</b>
+        ) : (
+          `oven; the plan wants ${asText(showTemperature(wantedC, units))} in the casting`
+        )}
+      </Box>
+    </>
+  );
+}
+
+/** Before the door opens: what the casting will lie on, and everything within reach, tick by tick. */
+export function BeforeTheDoor({ view: { seat, casting, heat, history } }: { view: SeatView }) {
+  const { addEvent } = useJob();
+  const rest = heat.phase === 'cold' ? 'wood' : heat.rest;
+  return (
+    <Box sx={{ display: 'flex', flexDirection: 'column', gap: 0.75, minWidth: 0 }}>
+      <ChoiceRow
+        label="It will lie on"
+        options={optionsFrom(REST_WORDS)}
+        value={rest}
+        onPick={(on) => addEvent('casting_rest_noted', { on }, { castingId: casting.id })}
+      />
+      {drawsHeat(rest) && (
+        <Box role="alert" sx={{ fontSize: 18, fontWeight: 700, lineHeight: 1.15 }} data-testid="rest-caution">
+          {CAUTIONS.rest_draws_heat}
+        </Box>
+      )}
+      <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
+        <Box sx={{ fontSize: 16, color: token('steel'), minWidth: 84 }}>Within reach</Box>
+        {WITHIN_REACH.map((item) => {
+          const isThere = history.laidOut.has(item);
+          return (
+            <Button
+              key={item}
+              variant="outlined"
+              aria-pressed={isThere}
+              disabled={isThere}
+              onClick={() => addEvent('laid_out', { item }, { seatId: seat.id })}
+              sx={{
+                '&.Mui-disabled': {
+                  color: token('ink'),
+                  border: `2px solid ${token('ink')}`,
+                  backgroundColor: token('paper'),
+                },
+              }}
+            >
+              {isThere ? '✓ ' : ''}
+              {item}
+            </Button>
+          );
+        })}
+      </Box>
+    </Box>
+  );
+}
+
+/** The part that goes in next. */
+export function NextUp({ view: { seat, history } }: { view: SeatView }) {
+  return (
+    <>
+      <StateMark name={history.freezer ? 'cold' : 'planned'} size={52} />
+      <Box>
+        <Box sx={{ fontSize: 28, fontWeight: 750, fontStretch: STRETCH.headline }}>
+          {seat.name}, {seat.spec.part.designation}
+        </Box>
+        <Box sx={{ fontSize: 19, color: token('steel') }}>
+          marks outward, straight down, hold it until it grips
+        </Box>
+      </Box>
+    </>
+  );
+}

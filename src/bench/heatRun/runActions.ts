@@ -1,0 +1,179 @@
+import type { HeatRunView } from '@/core/job/heatRun';
+import { FREEZER_C, type SeatView } from '@/core/job/seatView';
+import type { useJob } from '@/bench/record/JobProvider';
+import type { CautionCode } from '@/ui/words/verdicts';
+
+/** One act at the heat run: its words, what it stands for, and whether key G means it. */
+export type Action = {
+  words: string;
+  note: string;
+  does: () => void;
+  isBlocked?: boolean;
+  /** Only “it grabbed” listens to G, as the list of keys says. */
+  isOnG?: boolean;
+};
+/** The black button, and one beside it. */
+export type Actions = [main: Action | null, second: Action | null];
+
+export type ActionInput = {
+  view: SeatView;
+  run: HeatRunView;
+  ovenC: number;
+  caution: CautionCode | null;
+  addEvent: ReturnType<typeof useJob>['addEvent'];
+  goTo: (step: 'square' | 'way-in') => void;
+  askDepth: () => void;
+};
+
+/** Cautions are read once per job, where the step can hurt. */
+export function findDueCaution(
+  { casting, heat, history }: SeatView,
+  read: readonly string[],
+): CautionCode | null {
+  if (history.homeMs !== null || history.letGoMs !== null) return null;
+  if (history.wayIn?.way === 'drive') return read.includes('press') ? null : 'press';
+  if (heat.phase !== 'cold' || history.wayIn?.way === 'chill') return null;
+  if (casting.material === 'az91' && !read.includes('magnesium')) return 'magnesium';
+  return read.includes('hot_metal') ? null : 'hot_metal';
+}
+
+const isByAir = ({ history }: SeatView) => history.wayIn?.heatedBy === 'gun';
+
+const heatUp = ({ view, ovenC, addEvent }: ActionInput, castingC: number, dialC = ovenC) =>
+  addEvent(
+    'casting_into_heat',
+    {
+      ...(isByAir(view)
+        ? { source: 'gun', sourceC: view.history.wayIn!.housingC }
+        : { source: 'oven', sourceC: dialC }),
+      castingC: Math.round(castingC),
+    },
+    { castingId: view.casting.id },
+  );
+
+const letGo = ({ view, addEvent }: ActionInput): Action => ({
+  words: 'Let go',
+  note: 'space bar or pedal, as it falls',
+  does: () => addEvent('let_go', {}, { seatId: view.seat.id }),
+});
+
+function stuckActions(input: ActionInput, depthMm: number | null): Actions {
+  return [
+    {
+      words: 'Casting into the heat',
+      note: isByAir(input.view)
+        ? 'hot air again; the bearing backed out first'
+        : `again, at ${input.ovenC} °C; the bearing backed out first`,
+      does: () => heatUp(input, input.run.now?.housingC ?? 20),
+    },
+    {
+      words: depthMm === null ? 'Stuck at?' : `At ${depthMm.toFixed(1)} mm`,
+      note: 'how deep it stopped',
+      does: input.askDepth,
+    },
+  ];
+}
+
+const outcomeActions = ({ view, addEvent }: ActionInput): Actions => [
+  {
+    words: 'It is home',
+    note: 'the note changed, even gap all round',
+    does: () => addEvent('home', {}, { seatId: view.seat.id }),
+  },
+  {
+    words: 'It grabbed',
+    note: 'key G',
+    isOnG: true,
+    does: () => addEvent('stuck', { depthMm: null }, { seatId: view.seat.id }),
+  },
+];
+
+function coldActions(input: ActionInput): Actions {
+  const { view, ovenC, goTo } = input;
+  const [left] = view.leftIn;
+  return [
+    {
+      words: isByAir(view) ? 'Hot air on the boss' : 'Casting into the heat',
+      note: left ? `the old seal at ${left.seatName} is still in` : 'clean and degreased',
+      isBlocked: left !== undefined && ovenC > 100,
+      does: () => heatUp(input, 20),
+    },
+    left ? { words: 'Seal out first', note: 'on the way-in screen', does: () => goTo('way-in') } : null,
+  ];
+}
+
+function outOfHeatAction({ view: { heat, casting }, run, addEvent }: ActionInput): Action {
+  const isAir = heat.phase === 'in_heat' && heat.source === 'gun';
+  return {
+    words: isAir ? 'The air is off' : 'It is out',
+    note:
+      run.reason === 'hot_enough_take_it_out'
+        ? 'the clock starts at the door'
+        : run.reason === 'hot_enough_air_off'
+          ? 'the web draws its heat: be quick'
+          : 'not hot enough yet: the clock starts all the same',
+    does: () => addEvent('casting_out', {}, { castingId: casting.id }),
+  };
+}
+
+function tooLateActions(input: ActionInput): Actions {
+  const { view, run } = input;
+  const dialC = view.heat.phase === 'cold' ? undefined : view.heat.sourceC;
+  return [
+    {
+      words: 'Back to the heat',
+      note: 'do not try your luck',
+      does: () => heatUp(input, run.now?.housingC ?? 20, dialC),
+    },
+    { words: 'Let go all the same', note: 'it may grab', does: letGo(input).does },
+  ];
+}
+
+/** Acts once a way is chosen and every caution is read, as long as the part is not let go of. */
+function actionsOfWay(input: ActionInput): Actions {
+  const { view, run, addEvent } = input;
+  const { heat, history } = view;
+  const way = history.wayIn?.way;
+  if (way === 'drive')
+    return [{ words: 'Driven in', note: 'outer race, square, to its stop', does: letGo(input).does }, null];
+  if ((way === 'heat_chill' || way === 'chill') && !history.freezer)
+    return [
+      {
+        words: 'Bearing into the freezer',
+        note: 'wrapped',
+        does: () => addEvent('part_into_freezer', { freezerC: FREEZER_C }, { seatId: view.seat.id }),
+      },
+      null,
+    ];
+  if (way === 'chill') return [letGo(input), null];
+  if (heat.phase === 'cold') return coldActions(input);
+  if (heat.phase === 'in_heat') return [outOfHeatAction(input), null];
+  return run.call === 'too_late' ? tooLateActions(input) : [letGo(input), null];
+}
+
+/** What can be done now: one big act, the outcome asked only after the part was let go. */
+export function actionsFor(input: ActionInput): Actions {
+  const { view, caution, addEvent, goTo } = input;
+  const { history } = view;
+  if (history.homeMs !== null)
+    return [
+      { words: 'Square it up', note: 'read round it while it is cold', does: () => goTo('square') },
+      null,
+    ];
+  if (!history.wayIn)
+    return [
+      { words: 'Choose the way in', note: 'nothing is planned for this seat', does: () => goTo('way-in') },
+      null,
+    ];
+  if (history.stuck) return stuckActions(input, history.stuck.depthMm);
+  if (caution)
+    return [
+      {
+        words: 'Understood',
+        note: 'once for this job',
+        does: () => addEvent('caution_acknowledged', { caution }, { seatId: view.seat.id }),
+      },
+      null,
+    ];
+  return history.letGoMs !== null ? outcomeActions(input) : actionsOfWay(input);
+}

@@ -1,0 +1,48 @@
+'use client';
+import { useEffect, useRef } from 'react';
+import type { Action, Actions } from './runActions';
+import { RunKeys } from './runKeys';
+
+/**
+ * Space, pedal and G do what the buttons do, one act a press. What is tapped goes through the same guard, so that a key held on a
+ * button, or a second tap of a shaking hand, does not do the act that comes after as well.
+ * @returns does an act, unless it comes too soon after the one before
+ */
+export function useRunKeys([main, second]: Actions): (action: Action) => void {
+  const keys = useRef(new RunKeys());
+
+  const act = (action: Action | null) => {
+    if (!action || action.isBlocked) return;
+    keys.current.acted(performance.now());
+    action.does();
+  };
+
+  useEffect(() => {
+    const guard = keys.current;
+    const onDown = (event: KeyboardEvent) => {
+      const isOnButton = event.target instanceof HTMLButtonElement;
+      // A focused button takes a held Enter for a press each time it repeats.
+      if (event.repeat && isOnButton) event.preventDefault();
+      // A key meant for a dialog or a focused button is not meant for the run.
+      if (document.querySelector('[role="dialog"]') || (isOnButton && event.key === ' ')) return;
+      if (event.key === ' ') event.preventDefault();
+      const meant = guard.press(event, performance.now());
+      if (meant === 'main') act(main);
+      if (meant === 'grabbed' && second?.isOnG) act(second);
+    };
+    const onUp = (event: KeyboardEvent) => guard.release(event.key);
+    const onBlur = () => guard.releaseAll();
+    window.addEventListener('keydown', onDown);
+    window.addEventListener('keyup', onUp);
+    window.addEventListener('blur', onBlur);
+    return () => {
+      window.removeEventListener('keydown', onDown);
+      window.removeEventListener('keyup', onUp);
+      window.removeEventListener('blur', onBlur);
+    };
+  });
+
+  return (action) => {
+    if (keys.current.isFree(performance.now())) act(action);
+  };
+}

@@ -1,0 +1,88 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { checkReading } from '@/core/job/checkReading';
+import { parseMetalTemperature } from '@/core/job/metalTemperature';
+import type { Reading } from '@/core/record/entries';
+import type { Seat } from '@/core/record/job';
+import type { Units } from '@/core/quantity/format';
+import { useJob } from '@/bench/record/JobProvider';
+import { later } from '@/bench/record/later';
+import type { KeptEntry } from '@/bench/record/outbox';
+import { Alert } from '@/ui/parts/Alert';
+import { sayIssue } from '@/ui/words/issues';
+import { sayRefusal, sayRefusedEntry } from '@/ui/words/refusal';
+
+const KeyPad = later(() => import('@/ui/fields/KeyPad'), 'KeyPad');
+
+type Correction = { changes: Partial<Reading> } | { problem: string };
+
+/** What was typed in place of the value that was refused. */
+function readCorrection(
+  entry: Reading,
+  seat: Seat | undefined,
+  typed: string,
+  isMetal: boolean,
+  units: Units,
+): Correction {
+  if (isMetal) {
+    const metal = parseMetalTemperature(typed, units);
+    return metal.ok ? { changes: { metalC: metal.value } } : { problem: sayIssue(metal.issues[0]!, units) };
+  }
+  if (!seat) return { problem: 'This job has no such seat any more: leave it out.' };
+  const checked = checkReading({
+    slot: entry.slot,
+    typed,
+    seat,
+    lengthUnit: units === 'imperial' ? 'in' : 'mm',
+    temperatureUnit: units === 'imperial' ? 'F' : 'C',
+  });
+  return checked.ok
+    ? { changes: { typed, value: checked.value } }
+    : { problem: sayIssue(checked.issues[0]!, units) };
+}
+
+/** Entries that were not taken: what each is, why, and the way to put it right. Nothing goes away unless a person leaves it out. */
+export function RefusedEntries() {
+  const { refused } = useJob();
+  return refused.map((kept) => <RefusedLine key={kept.id} kept={kept} />);
+}
+
+function RefusedLine({ kept }: { kept: KeptEntry }) {
+  const { record, person, leaveOut, correct } = useJob();
+  const [isCorrecting, setCorrecting] = useState(false);
+  const units = person?.units ?? 'metric';
+  const seat = record.castings.flatMap(({ seats }) => seats).find(({ id }) => id === kept.entry.seatId);
+  const issues = kept.refused ?? [];
+  const isMetal = issues.some(({ field }) => field === 'metalC');
+  return (
+    <Alert testId="refused">
+      <Box sx={{ flex: 1, py: 1 }}>
+        <b>Not taken.</b> {sayRefusedEntry(kept, seat?.name ?? '', units)}. {sayRefusal(issues, units)}
+      </Box>
+      {kept.type === 'reading' && (
+        <Button variant="outlined" onClick={() => setCorrecting(true)}>
+          Correct it
+        </Button>
+      )}
+      <Button variant="text" onClick={() => leaveOut(kept.id)}>
+        Leave it out
+      </Button>
+      {kept.type === 'reading' && (
+        <KeyPad
+          isOpen={isCorrecting}
+          title={isMetal ? 'Temperature of the metal' : 'The reading, once more'}
+          unitKeys={isMetal ? ['C', 'F', '-'] : ['mm', 'in', 'thou', '/']}
+          onClose={() => setCorrecting(false)}
+          onEnter={(typed) => {
+            const correction = readCorrection(kept.entry, seat, typed, isMetal, units);
+            if ('problem' in correction) return correction.problem;
+            correct(kept, correction.changes);
+            return null;
+          }}
+        />
+      )}
+    </Alert>
+  );
+}

@@ -1,0 +1,39 @@
+import type { JobEvent, Reading } from '@/core/record/entries';
+import type { Issue } from '@/core/quantity/result';
+import { asText, showTemperature, type Units } from '@/core/quantity/format';
+import { sayEvent } from './events';
+import { sayIssue } from './issues';
+import { slotWords } from './moves';
+
+const FIELD_WORDS: Readonly<Record<string, string>> = {
+  value: 'the reading',
+  typed: 'the reading',
+  metalC: 'temperature of the metal',
+  takenAt: 'time',
+  at: 'time',
+  personId: 'person',
+  instrumentId: 'instrument',
+  seatId: 'seat',
+  castingId: 'casting',
+};
+
+/** What a refused entry is about, in the trade's words: where, what was read or done. */
+export function sayRefusedEntry(
+  kept: { type: 'reading'; entry: Reading } | { type: 'event'; entry: JobEvent },
+  seatName: string,
+  units: Units,
+): string {
+  const where = seatName ? `${seatName}, ` : '';
+  if (kept.type === 'event') return where + sayEvent(kept.entry, units);
+  const { slot, typed, metalC } = kept.entry;
+  return `${where}${slotWords(slot)}: “${typed}”, metal at ${asText(showTemperature(metalC, units))}`;
+}
+
+/** Why it was not taken: each value that is wrong by its name. */
+export const sayRefusal = (issues: readonly Issue[], units: Units): string =>
+  issues
+    .map((issue) => {
+      const field = FIELD_WORDS[issue.field];
+      return field ? `${field}: ${sayIssue(issue, units)}` : sayIssue(issue, units);
+    })
+    .join(' ');
