@@ -12,6 +12,9 @@ import { saveTool } from '@/server/tools/toolWall';
 console.log('Loading the demo');
 const files = await drawPhotographs(buildDemo(Date.now()));
 await inTransaction(async (client) => {
+  // Another start may be loading it just now.
+  await client.query('LOCK TABLE job IN SHARE ROW EXCLUSIVE MODE');
+  if ((await client.query('SELECT FROM job LIMIT 1')).rowCount) return;
   for (const file of files) await importJob(file, { isDemo: true }, client);
   for (const tool of TOOLS) await saveTool(tool, { isDemo: true }, client);
   await saveShop({ name: SHOP_NAME }, client);

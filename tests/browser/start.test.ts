@@ -1,5 +1,6 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { readdirSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { findFreePort, isListening, ROOT, wait } from '../../scripts/lib/processes.mjs';
 import { makeDataDir } from '../support/dataDir';
@@ -48,6 +49,55 @@ function start(environment: Record<string, string> = {}): Started {
   return { child, output: () => output, ended, ready };
 }
 
+/** The child process of a start that runs this script; null when there is none. */
+async function childOf({ pid }: ChildProcess, script: string): Promise<number | null> {
+  const children = readFileSync(`/proc/${pid}/task/${pid}/children`, 'utf8')
+    .trim()
+    .split(' ')
+    .filter(Boolean);
+  const found = children.find((child) => {
+    try {
+      return readFileSync(`/proc/${child}/cmdline`, 'utf8').includes(script);
+    } catch {
+      return false;
+    }
+  });
+  return found ? Number(found) : null;
+}
+
+const postmaster = () =>
+  Number(readFileSync(join(dataDir, 'cluster', 'postmaster.pid'), 'utf8').split('\n')[0]);
+
+async function untilAnswered() {
+  for (let i = 0; i < 600; i += 1) {
+    const isThere = await fetch(`http://127.0.0.1:${port}/api/v1/health`).then(
+      ({ ok }) => ok,
+      () => false,
+    );
+    if (isThere) return;
+    await wait(50);
+  }
+  throw new Error('it did not come back');
+}
+
+/** The live line as a screen hears it. */
+async function listen() {
+  const stop = new AbortController();
+  const response = await fetch(`http://127.0.0.1:${port}/api/v1/live`, { signal: stop.signal });
+  let heard = '';
+  void (async () => {
+    const decoder = new TextDecoder();
+    for await (const chunk of response.body!) heard += decoder.decode(chunk as Uint8Array);
+  })().catch(() => undefined);
+  return {
+    until: async (pattern: RegExp) => {
+      for (let i = 0; i < 1200 && !pattern.test(heard); i += 1) await wait(50);
+      expect(heard).toMatch(pattern);
+    },
+    stop: () => stop.abort(),
+  };
+}
+
 const jobs = async () =>
   (
     (await (await fetch(`http://127.0.0.1:${port}/api/v1/jobs`)).json()) as {
@@ -93,6 +143,59 @@ describe('npm start', () => {
     expect(await second.ready, second.output()).toBe(true);
     second.child.kill('SIGINT');
     expect(await second.ended).toBe(0);
+  });
+
+  it('started for the first time and killed while the demo loads, loads it whole at the next start', async () => {
+    const half = makeDataDir('half');
+    const first = start({ DATA_DIR: half.dataDir });
+    while (!first.output().includes('Loading the demo')) await wait(20);
+    const loader = await childOf(first.child, 'loadDemo');
+    first.child.kill('SIGKILL');
+    process.kill(loader!, 'SIGKILL');
+    await first.ended;
+    const second = start({ DATA_DIR: half.dataDir });
+    expect(await second.ready, second.output()).toBe(true);
+    expect((await jobs()).length).toBe(16);
+    second.child.kill('SIGINT');
+    expect(await second.ended).toBe(0);
+    half.remove();
+  });
+
+  it('starts again what dies, one part after another, loses nothing, and tells the screens', async () => {
+    const { child, output, ended, ready } = start();
+    expect(await ready, output()).toBe(true);
+    const live = await listen();
+    process.kill((await childOf(child, 'gauges.ts'))!, 'SIGKILL');
+    await live.until(/"part":"simulated gauges","state":"away"/);
+    await live.until(/"part":"simulated gauges","state":"back"/);
+    process.kill(postmaster(), 'SIGKILL');
+    await live.until(/"part":"database","state":"away"/);
+    await live.until(/event: database\ndata: \{"isUp":true/);
+    live.stop();
+    process.kill((await childOf(child, 'serve.mjs'))!, 'SIGKILL');
+    await untilAnswered();
+    expect((await jobs()).length).toBe(16);
+    const after = await listen();
+    await after.until(/"part":"web server","state":"away"/);
+    after.stop();
+    child.kill('SIGINT');
+    expect(await ended).toBe(0);
+    expect(await isListening(port)).toBe(false);
+  });
+
+  it('a shop that has put the demo away runs without simulated gauges', async () => {
+    const first = start();
+    expect(await first.ready, first.output()).toBe(true);
+    expect(await childOf(first.child, 'gauges.ts')).not.toBe(null);
+    await fetch(`http://127.0.0.1:${port}/api/v1/shop`, {
+      method: 'PATCH',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify({ showsDemo: false }),
+    });
+    for (let i = 0; i < 300 && (await childOf(first.child, 'gauges.ts')); i += 1) await wait(50);
+    expect(await childOf(first.child, 'gauges.ts')).toBe(null);
+    first.child.kill('SIGINT');
+    expect(await first.ended).toBe(0);
   });
 
   it('says clearly when the port is taken', async () => {
