@@ -46,10 +46,10 @@ export const instrumentsAt = (nowMs: number): Instrument[] => [
   },
   {
     id: idOf('depth gauge'),
-    name: 'Depth gauge (simulated)',
+    name: 'Dial depth gauge (simulated)',
     kind: 'depth_gauge',
-    resolution: 0.01,
-    u: 0.008,
+    resolution: 0.002,
+    u: 0.004,
     isSimulated: true,
   },
   {

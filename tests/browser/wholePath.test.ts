@@ -51,6 +51,13 @@ async function typeOnPad(page: Page, text: string) {
   await page.waitForSelector('[role="dialog"]', { hidden: true });
 }
 
+/** After an act the run takes none for a moment: a slip must not do the next one too. */
+const untilReady = (page: Page) => page.waitForSelector('[data-testid="run-main"][data-ready="true"]');
+async function pressWhenReady(page: Page) {
+  await untilReady(page);
+  await page.keyboard.press('Space');
+}
+
 describe('one seat from measured bore to home, square and on record', () => {
   it('by keyboard only', async () => {
     const { page, errors } = await openPage(browser);
@@ -106,33 +113,38 @@ describe('one seat from measured bore to home, square and on record', () => {
     await page.keyboard.up('Alt');
     await page.waitForSelector('[data-testid="heat-run"]');
     await waitForText(page, 'run-main', /Understood/);
-    await page.keyboard.press('Space');
+    await pressWhenReady(page);
     await waitForText(page, 'run-main', /Bearing into the freezer/);
-    await page.keyboard.press('Space');
+    await pressWhenReady(page);
     await waitForText(page, 'run-main', /Casting into the heat/);
-    await page.keyboard.press('Space');
+    await pressWhenReady(page);
     await waitForText(page, 'run-main', /It is out/);
     expect(await page.$eval('[data-testid="call"]', (node) => node.getAttribute('data-call'))).toBe('wait');
     await page.waitForFunction(() => !/kept here/.test(document.body.textContent ?? ''));
     await retimeHeat(app, place, 'part_into_freezer', 5000);
     await retimeHeat(app, place, 'casting_into_heat', 4000);
     await waitForText(page, 'run-reason', /Hot enough/);
-    await page.keyboard.press('Space');
+    await pressWhenReady(page);
     await page.waitForSelector('[data-call="go"]');
     expect(Number(await textOf(page, 'run-seconds'))).toBeGreaterThan(10);
-    await page.keyboard.press('Space');
+    await pressWhenReady(page);
     await page.waitForSelector('[data-call="let_go"]');
-    await page.keyboard.press('Space');
+    await pressWhenReady(page);
     await page.waitForSelector('[data-call="home"]');
-    await page.keyboard.press('Space');
+    await pressWhenReady(page);
 
     await page.waitForSelector('[data-sense="sunk"]');
     await page.keyboard.press('1');
-    for (const text of ['2.20', '2.21', '2.20', '2.20']) {
+    for (const [slot, text] of [
+      ['depth.1.0', '2.20'],
+      ['depth.1.90', '2.21'],
+      ['depth.1.180', '2.20'],
+      ['depth.1.270', '2.20'],
+    ] as const) {
       await page.waitForSelector('[data-testid="reading"]');
       await page.focus('[data-testid="reading"]');
       await typeReading(page, text);
-      await new Promise((resolve) => setTimeout(resolve, 150));
+      await waitForStored(page, slot);
     }
     await waitForText(page, 'square-verdict', /Square/);
     await tabAndEnter(page, 'It is square: keep it');
@@ -143,6 +155,34 @@ describe('one seat from measured bore to home, square and on record', () => {
     for (const words of [/proven/, /Let go/, /Home/, /Pass 1 proven square/, /2\.83257in/])
       await waitForText(page, 'seat-sheet', words);
     expect(errors).toEqual([]);
+  });
+
+  it('a held space bar or pedal is one act, and undo takes back a slip whole', async () => {
+    const { page } = await openPage(browser, { person: 'iq' });
+    const place = await findPlace(app, 'Ostrel 250', 'Left gear shaft');
+    await gotoReady(page, place.at('way-in'));
+    await tap(page, 'Heat, and bearing from the freezer');
+    await page.waitForSelector('[data-way="heat_chill"][aria-pressed="true"]');
+    await gotoReady(page, place.at('run'));
+    await untilReady(page);
+    const acts = async () =>
+      (await loadStored(app, place.jobId)).entries.events
+        .filter(({ seatId, castingId }) => seatId === place.seatId || castingId === place.castingId)
+        .map(({ kind }) => kind)
+        .filter((kind) => /freezer|heat|out|let_go|home|stuck|caution/.test(kind));
+    const before = await acts();
+    // Held for over a second: the keyboard repeats the key, as Chromium does it.
+    await page.keyboard.down('Space');
+    for (let i = 0; i < 40; i += 1) await page.keyboard.down('Space');
+    await page.waitForFunction(
+      (since) => performance.now() - since > 1200,
+      {},
+      await page.evaluate(() => performance.now()),
+    );
+    for (let i = 0; i < 40; i += 1) await page.keyboard.down('Space');
+    await page.keyboard.up('Space');
+    await page.waitForFunction(() => !/kept here/.test(document.body.textContent ?? ''));
+    expect((await acts()).length).toBe(before.length + 1);
   });
 
   it('with hot air on the boss: only the probe makes it GO, and it is soon over', async () => {
@@ -167,6 +207,7 @@ describe('one seat from measured bore to home, square and on record', () => {
     await gotoReady(page, place.at('run'));
     const press = async (words: RegExp) => {
       await waitForText(page, 'run-main', words);
+      await untilReady(page);
       await page.click('[data-testid="run-main"]');
     };
     await press(/Understood/);
@@ -230,6 +271,7 @@ describe('one seat from measured bore to home, square and on record', () => {
     await page.waitForSelector('[data-testid="heat-run"]');
     const press = async (words: RegExp) => {
       await waitForText(page, 'run-main', words);
+      await untilReady(page);
       await (await page.$('[data-testid="run-main"]'))!.tap();
     };
     await press(/Understood/);
@@ -246,8 +288,10 @@ describe('one seat from measured bore to home, square and on record', () => {
     await page.waitForSelector('[data-call="go"]');
     await press(/Let go/);
     await waitForText(page, 'run-main', /It is home/);
+    await untilReady(page);
     await tap(page, 'It grabbed');
     await page.waitForSelector('[data-call="grabbed"]');
+    await untilReady(page);
     await tap(page, 'Stuck at?');
     await typeOnPad(page, '6.5');
     await waitForText(page, 'run-second', /At 6\.5 mm/);
@@ -257,6 +301,7 @@ describe('one seat from measured bore to home, square and on record', () => {
     // Out again far too early: the sign says so, and only a person can overrule it.
     await press(/It is out/);
     await page.waitForSelector('[data-call="too_late"]');
+    await untilReady(page);
     await tap(page, 'Let go all the same');
     await press(/It is home/);
     await press(/Square it up/);

@@ -53,7 +53,7 @@ export function RunControls({ view, run, units }: { view: SeatView; run: HeatRun
     goTo: (step) => router.push(`/jobs/${record.id}/${seat.id}/${step}`),
     askDepth: () => setAskingDepth(true),
   });
-  const act = useRunKeys(actions);
+  const { act, isReady } = useRunKeys(actions);
   const [main, second] = actions;
   const isOvenAsked =
     heat.phase === 'cold' && history.wayIn?.heatedBy !== 'gun' && main?.words.startsWith('Casting into');
@@ -73,7 +73,7 @@ export function RunControls({ view, run, units }: { view: SeatView; run: HeatRun
           <NextUp view={view} />
         )}
       </Box>
-      {main && <MainButton action={main} onAct={act} />}
+      {main && <MainButton action={main} onAct={act} isReady={isReady} />}
       {second && <SecondButton action={second} onAct={act} />}
       <StuckPad view={view} units={units} isOpen={isAskingDepth} onClose={() => setAskingDepth(false)} />
     </Box>
@@ -82,13 +82,15 @@ export function RunControls({ view, run, units }: { view: SeatView; run: HeatRun
 
 type ButtonProps = { action: Action; onAct: (action: Action) => void };
 
-const MainButton = ({ action, onAct }: ButtonProps) => (
+const MainButton = ({ action, onAct, isReady }: ButtonProps & { isReady: boolean }) => (
   <Button
     variant="contained"
     onClick={() => onAct(action)}
     disabled={action.isBlocked}
     data-testid="run-main"
+    data-ready={isReady}
     sx={{
+      opacity: isReady ? 1 : 0.8,
       minWidth: 390,
       flexDirection: 'column',
       alignItems: 'flex-start',

@@ -1,19 +1,27 @@
 'use client';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Action, Actions } from './runActions';
-import { RunKeys } from './runKeys';
+import { ACT_PAUSE_MS, RunKeys } from './runKeys';
 
 /**
  * Space, pedal and G do what the buttons do, one act a press. What is tapped goes through the same guard, so that a key held on a
  * button, or a second tap of a shaking hand, does not do the act that comes after as well.
- * @returns does an act, unless it comes too soon after the one before
+ * @returns `act` does an act, unless it comes too soon after the one before; `isReady`: one would be taken now
  */
-export function useRunKeys([main, second]: Actions): (action: Action) => void {
+export function useRunKeys([main, second]: Actions): { act: (action: Action) => void; isReady: boolean } {
   const keys = useRef(new RunKeys());
+  const [isReady, setReady] = useState(true);
+
+  useEffect(() => {
+    if (isReady) return;
+    const timer = setTimeout(() => setReady(true), ACT_PAUSE_MS);
+    return () => clearTimeout(timer);
+  }, [isReady]);
 
   const act = (action: Action | null) => {
     if (!action || action.isBlocked) return;
     keys.current.acted(performance.now());
+    setReady(false);
     action.does();
   };
 
@@ -42,7 +50,10 @@ export function useRunKeys([main, second]: Actions): (action: Action) => void {
     };
   });
 
-  return (action) => {
-    if (keys.current.isFree(performance.now())) act(action);
+  return {
+    isReady,
+    act: (action) => {
+      if (keys.current.isFree(performance.now())) act(action);
+    },
   };
 }

@@ -73,7 +73,10 @@ export function JobFileTaker() {
             <b>{outcome.message}</b>
             <Box component="ul" sx={{ m: 0, pl: 2.5, maxHeight: 96, overflow: 'auto' }}>
               {outcome.issues.map((issue, i) => (
-                <li key={i}>{sayIssue(issue)}</li>
+                <li key={i}>
+                  {issue.field.includes('.') ? `${issue.field}: ` : ''}
+                  {sayIssue(issue)}
+                </li>
               ))}
             </Box>
           </Box>

@@ -7,6 +7,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
+import { issuesFromZod } from '@/core/quantity/zodIssues';
 import { parseLength } from '@/core/quantity/parseLength';
 import { showSize } from '@/core/quantity/format';
 import { seatSpecSchema, type Seat, type SeatSpec } from '@/core/record/job';
@@ -66,13 +67,16 @@ export function SizesDialog({ seat, onClose }: { seat: Seat; onClose: () => void
       }
       const parsed = parseLength(texts[path], units === 'imperial' ? 'in' : 'mm', path);
       if (parsed.ok) values[path] = parsed.value.mm;
-      else found[path] = sayIssue(parsed.issues[0]!);
+      else found[path] = sayIssue(parsed.issues[0]!, units);
     }
     const spec = Object.keys(found).length === 0 ? write(base.spec, values) : null;
     const checked = spec && seatSpecSchema.safeParse(spec);
-    for (const issue of checked?.error?.issues ?? [])
-      found[issue.path.join('.') as Path] ??=
-        issue.code === 'custom' ? sayIssue({ code: issue.message, field: '' }) : issue.message;
+    for (const issue of checked?.error ? issuesFromZod(checked.error, spec) : [])
+      found[issue.field as Path] ??= sayIssue(
+        // Every field here is a size.
+        issue.code === 'out_of_range' ? { ...issue, code: 'size_out_of_range' } : issue,
+        units,
+      );
     setProblems(found);
     return checked?.success ? checked.data : null;
   };

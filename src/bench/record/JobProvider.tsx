@@ -84,9 +84,14 @@ const split = (kept: readonly KeptEntry[]) => ({
   events: kept.flatMap((k) => (k.type === 'event' ? [k.entry] : [])),
 });
 
+/** Null when the server is away, refuses, or its answer is cut off half way. */
 async function load<T>(path: string): Promise<T | null> {
-  const response = await fetch(path, { signal: AbortSignal.timeout(8000) }).catch(() => null);
-  return response?.ok ? ((await response.json()) as T) : null;
+  try {
+    const response = await fetch(path, { signal: AbortSignal.timeout(8000) });
+    return response.ok ? ((await response.json()) as T) : null;
+  } catch {
+    return null;
+  }
 }
 
 export function JobProvider({

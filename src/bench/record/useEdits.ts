@@ -3,6 +3,7 @@ import { useLayoutEffect, useRef, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import type { Casting, JobRecord, Seat } from '@/core/record/job';
 import type { JobPlan } from '@/core/record/plan';
+import { EditQueue } from './editQueue';
 import { useJob } from './JobProvider';
 import { sayProblem, sendJson } from './sendJson';
 
@@ -16,7 +17,7 @@ export function useEdits() {
   const { record, reload } = useJob();
   const [problem, setProblem] = useState<string | null>(null);
   const latest = useRef(record);
-  const last = useRef<Promise<unknown>>(Promise.resolve());
+  const edits = useRef(new EditQueue());
   useLayoutEffect(() => {
     latest.current = record;
   }, [record]);
@@ -29,11 +30,8 @@ export function useEdits() {
     latest.current = (await reload()) ?? latest.current;
     return sent.isOk;
   };
-  const queue = (make: (now: JobRecord) => Request | null): Promise<boolean> => {
-    const sent = last.current.then(() => send(make));
-    last.current = sent;
-    return sent;
-  };
+  const queue = (make: (now: JobRecord) => Request | null): Promise<boolean> =>
+    edits.current.add(() => send(make));
   const plan = (now: JobRecord, changed: object): Request => ({
     path: `/api/v1/jobs/${now.id}/plan`,
     method: 'PUT',

@@ -45,16 +45,19 @@ export function ClassesSection({ units }: { units: Units }) {
           error={!read.ok || !isInTable}
           helperText={
             !read.ok
-              ? sayIssue(read.issues[0]!)
+              ? sayIssue(read.issues[0]!, units)
               : isInTable
                 ? 'over 3 up to 250 mm; a size on a step belongs to the lower step'
-                : sayIssue({
-                    code: 'outside_the_table',
-                    field: '',
-                    given: Number(mm.toFixed(3)),
-                    min: 3,
-                    max: 250,
-                  })
+                : sayIssue(
+                    {
+                      code: 'outside_the_table',
+                      field: '',
+                      given: Number(mm.toFixed(3)),
+                      min: 3,
+                      max: 250,
+                    },
+                    units,
+                  )
           }
           slotProps={{ htmlInput: { 'data-testid': 'class-size' } }}
         />

@@ -2,8 +2,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { asText, showFit } from '@/core/quantity/format';
-import { isConverging } from '@/core/job/squarePasses';
+import { asText, showFit, type Units } from '@/core/quantity/format';
+import { isConverging, wouldEightTell, type JudgedPass } from '@/core/job/squarePasses';
 import type { SeatView } from '@/core/job/seatView';
 import { clockWords, type Squareness } from '@/core/seating/squareness';
 import { useJob } from '@/bench/record/JobProvider';
@@ -16,15 +16,12 @@ const canAccept = ({ verdict }: Squareness) => verdict === 'square' || verdict =
 
 type Props = { view: SeatView; hasEight: boolean; onNewPass: () => void; onEight: () => void };
 
-export function SquareSlate({ view, hasEight, onNewPass, onEight }: Props) {
-  const { person, addEvent } = useJob();
+export function SquareSlate({ view, ...todo }: Props) {
+  const { person } = useJob();
   const units = person?.units ?? 'metric';
   const pass = view.passes.at(-1);
   const result = pass?.result ?? null;
-  const converging = isConverging(view.passes);
   const { accepted } = view.history;
-  const accept = (overruled: boolean) =>
-    pass && addEvent('square_accepted', { pass: pass.pass, overruled }, { seatId: view.seat.id });
   return (
     <Box data-testid="square-slate">
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
@@ -38,55 +35,7 @@ export function SquareSlate({ view, hasEight, onNewPass, onEight }: Props) {
           </Box>
         </Box>
       </Box>
-      {result && (
-        <Box sx={{ mt: 1.5 }}>
-          <Typography variant="h2" data-testid="square-verdict">
-            {SQUARE_WORDS[result.verdict]}.
-          </Typography>
-          <Box sx={{ fontSize: 50, fontWeight: 800, fontStretch: STRETCH.headline, lineHeight: 1.05 }}>
-            {showFit(result.tiltAcrossRingMm, units).figure}
-            <Box component="span" sx={{ fontSize: 22, ml: 1 }}>
-              ± {showFit(2 * result.uTiltAcrossRingMm, units).figure} {showFit(0, units).unit} across the race
-            </Box>
-          </Box>
-          <Box sx={{ fontSize: 17, mt: 1, lineHeight: 1.35 }}>
-            {result.tapAtDeg !== null && result.verdict !== 'within_limit' && (
-              <Box>
-                <b>Tap at {clockWords(result.tapAtDeg)}</b>: it stands{' '}
-                {asText(showFit(result.tiltAcrossRingMm, units))} high there.
-              </Box>
-            )}
-            {result.verdict === 'square' && (
-              <Box>
-                Under the noise floor of {asText(showFit(result.noiseFloorMm, units))}: no lean can be told
-                from the readings’ own scatter.
-              </Box>
-            )}
-            {result.verdict === 'cannot_tell' && (
-              <Box>
-                The lean is near the limit and the readings scatter as much. Read again, or eight round.
-              </Box>
-            )}
-            {result.misread?.kind === 'one_of_four' && (
-              <Box>These four do not lie in one plane; which one is wrong takes more than four.</Box>
-            )}
-            {result.misread?.kind === 'this_one' && pass && (
-              <Box>
-                The one {`at ${clockWords(pass.readings[result.misread.reading.index]!.angleDeg)}`} is out by{' '}
-                {asText(showFit(Math.abs(result.misread.reading.minusPredictionMm), units))}: read it again.
-              </Box>
-            )}
-            <Box sx={{ color: token('steel') }}>
-              Limit without a manual: {asText(showFit(result.limitMm, units))}.{' '}
-              {converging === null
-                ? ''
-                : converging
-                  ? 'The passes converge.'
-                  : 'The passes do not converge: stop, back it out, start again.'}
-            </Box>
-          </Box>
-        </Box>
-      )}
+      {pass && result && <Judgement view={view} pass={pass} result={result} units={units} />}
       {!result && pass && (
         <Box sx={{ mt: 2, fontSize: 18 }}>
           {pass.readings.length} of 4 read. Four make a plane and show a slip.
@@ -97,36 +46,122 @@ export function SquareSlate({ view, hasEight, onNewPass, onEight }: Props) {
           {accepted.overruled ? 'Taken as it is, on the person’s word.' : 'Proven square and on record.'}
         </Box>
       ) : (
-        result && (
-          <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.25, mt: 2, alignItems: 'flex-start' }}>
-            {canAccept(result) && (
-              <Button variant="contained" onClick={() => accept(false)}>
-                It is square: keep it
-              </Button>
-            )}
-            {!canAccept(result) && (
-              <Button variant="contained" onClick={onNewPass}>
-                Tapped: read round again
-              </Button>
-            )}
-            {canAccept(result) && (
-              <Button variant="outlined" onClick={onNewPass}>
-                Another pass
-              </Button>
-            )}
-            {result.misread && !hasEight && (
-              <Button variant="outlined" onClick={onEight}>
-                Read eight round
-              </Button>
-            )}
-            {!canAccept(result) && (
-              <Button variant="text" sx={{ px: 0 }} onClick={() => accept(true)}>
-                The manual allows it: keep it so
-              </Button>
-            )}
-            {!canAccept(result) && <Box sx={{ fontSize: 15, color: token('steel') }}>{CAUTIONS.press}</Box>}
-          </Box>
-        )
+        pass && result && <WhatNow seatId={view.seat.id} pass={pass} result={result} {...todo} />
+      )}
+    </Box>
+  );
+}
+
+type JudgementProps = { view: SeatView; pass: JudgedPass; result: Squareness; units: Units };
+
+function Judgement({ view, pass, result, units }: JudgementProps) {
+  const converging = isConverging(view.passes);
+  return (
+    <Box sx={{ mt: 1.5 }}>
+      <Typography variant="h2" data-testid="square-verdict">
+        {SQUARE_WORDS[result.verdict]}.
+      </Typography>
+      <Box sx={{ fontSize: 50, fontWeight: 800, fontStretch: STRETCH.headline, lineHeight: 1.05 }}>
+        {showFit(result.tiltAcrossRingMm, units).figure}
+        <Box component="span" sx={{ fontSize: 22, ml: 1 }}>
+          ± {showFit(2 * result.uTiltAcrossRingMm, units).figure} {showFit(0, units).unit} across the race
+        </Box>
+      </Box>
+      <Box sx={{ fontSize: 17, mt: 1, lineHeight: 1.35 }}>
+        <WhatItMeans pass={pass} result={result} units={units} />
+        <Box sx={{ color: token('steel') }}>
+          Limit without a manual: {asText(showFit(result.limitMm, units))}.{' '}
+          {converging === null
+            ? ''
+            : converging
+              ? 'The passes converge.'
+              : 'The passes do not converge: stop, back it out, start again.'}
+        </Box>
+      </Box>
+    </Box>
+  );
+}
+
+/** Where to tap, what the readings can not tell and what would, or which of them is wrong. */
+function WhatItMeans({ pass, result, units }: Omit<JudgementProps, 'view'>) {
+  const fit = (mm: number) => asText(showFit(mm, units));
+  const { misread, wouldTell, tapAtDeg } = result;
+  return (
+    <>
+      {tapAtDeg !== null && result.verdict !== 'within_limit' && (
+        <Box>
+          <b>Tap at {clockWords(tapAtDeg)}</b>: it stands {fit(result.tiltAcrossRingMm)} high there.
+        </Box>
+      )}
+      {result.verdict === 'square' && (
+        <Box>
+          Under the noise floor of {fit(result.noiseFloorMm)}: no lean can be told from the readings’ own
+          scatter.
+        </Box>
+      )}
+      {wouldTell && (
+        <Box data-testid="would-tell">
+          These readings scatter as much as a lean of {fit(result.noiseFloorMm)} would.{' '}
+          {wouldTell.moreReadings} more round it would tell, or a gauge good to {fit(wouldTell.gaugeSigmaMm)}{' '}
+          (u).
+        </Box>
+      )}
+      {misread?.kind === 'one_of_four' && (
+        <Box>These four do not lie in one plane; which one is wrong takes more than four.</Box>
+      )}
+      {misread?.kind === 'this_one' && (
+        <Box>
+          The one {`at ${clockWords(pass.readings[misread.reading.index]!.angleDeg)}`} is out by{' '}
+          {fit(Math.abs(misread.reading.minusPredictionMm))}: read it again.
+        </Box>
+      )}
+    </>
+  );
+}
+
+type WhatNowProps = Omit<Props, 'view'> & { seatId: string; pass: JudgedPass; result: Squareness };
+
+function WhatNow({ seatId, pass, result, hasEight, onNewPass, onEight }: WhatNowProps) {
+  const { addEvent } = useJob();
+  const accept = (overruled: boolean) =>
+    addEvent('square_accepted', { pass: pass.pass, overruled }, { seatId });
+  const isSquare = canAccept(result);
+  const isUnseen = result.verdict === 'cannot_tell' && result.tapAtDeg === null;
+  const isEightWanted = !hasEight && (result.misread !== null || wouldEightTell(pass));
+  return (
+    <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.25, mt: 2, alignItems: 'flex-start' }}>
+      {isSquare && (
+        <Button variant="contained" onClick={() => accept(false)}>
+          It is square: keep it
+        </Button>
+      )}
+      {isEightWanted && (
+        <Button variant={isUnseen ? 'contained' : 'outlined'} onClick={onEight}>
+          Read eight round
+        </Button>
+      )}
+      {!isSquare && !isUnseen && (
+        <Button variant="contained" onClick={onNewPass}>
+          Tapped: read round again
+        </Button>
+      )}
+      {isUnseen && (
+        <Button variant={isEightWanted ? 'outlined' : 'contained'} onClick={() => accept(true)}>
+          Even gap all round: keep it so
+        </Button>
+      )}
+      {(isSquare || isUnseen) && (
+        <Button variant="outlined" onClick={onNewPass}>
+          Another pass
+        </Button>
+      )}
+      {!isSquare && !isUnseen && (
+        <>
+          <Button variant="text" sx={{ px: 0 }} onClick={() => accept(true)}>
+            The manual allows it: keep it so
+          </Button>
+          <Box sx={{ fontSize: 15, color: token('steel') }}>{CAUTIONS.press}</Box>
+        </>
       )}
     </Box>
   );

@@ -9,7 +9,7 @@ const pass = (number: number, tiltMm: number): JudgedPass => {
       angleDeg,
       depthMm: 4 + (tiltMm / 2) * Math.cos((angleDeg * Math.PI) / 180),
     })),
-    { sigmaReadingMm: 0.01, circleMm: 60, diameterMm: 60, kind: 'ball' },
+    { sigmaReadingMm: 0.01, circleMm: 60, diameterMm: 60, runner: 'ball' },
   );
   return {
     pass: number,

@@ -5,8 +5,8 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { MATERIALS, type Material } from '@/core/catalogue/materials';
-import type { Units } from '@/core/quantity/format';
-import { quantityAsTyped } from '@/core/quantity/quantities';
+import { asText, type Units } from '@/core/quantity/format';
+import { quantityAsTyped, showQuantity } from '@/core/quantity/quantities';
 import type { Issue } from '@/core/quantity/result';
 import type { Field, NumberField, SpreadValue } from '@/core/sums/sum';
 import { token } from '@/ui/theme/tokens';
@@ -101,6 +101,19 @@ export function SumFields({ fields, inputs, units, issues, onChange, prefix = ''
   );
 }
 
+/** An issue of a field, its bounds in the reader’s units. */
+function sayFieldIssue(field: Field, issue: Issue, units: Units): string {
+  const { min, max } = issue;
+  if (issue.code !== 'out_of_range' || !('quantity' in field)) return sayIssue(issue, units);
+  const say = (bound: number) => asText(showQuantity(bound, field.quantity, units));
+  if (min !== undefined && max !== undefined) return `Between ${say(min)} and ${say(max)}.`;
+  return min !== undefined
+    ? `At least ${say(min)}.`
+    : max !== undefined
+      ? `At most ${say(max)}.`
+      : sayIssue(issue);
+}
+
 type MetalGroup = { whose: string; members: NumberField[] };
 
 /** Numbers that belong to one part's metal, by the first word of their names. */
@@ -192,7 +205,7 @@ function OneField({ field, path, value, units, issue, onChange }: OneProps) {
         slotProps={{ select: { native: true }, htmlInput: { 'data-field': path } }}
         onChange={({ target }) => onChange({ [path]: target.value })}
         error={issue !== undefined}
-        helperText={issue ? sayIssue(issue, units) : field.hint}
+        helperText={issue ? sayFieldIssue(field, issue, units) : field.hint}
       >
         {field.options.map((option) => (
           <option key={option.value} value={option.value}>
@@ -283,7 +296,7 @@ function TypedBox({
         if (isOurs && typed.problem === null) setTyped(null);
       }}
       error={problem !== undefined && problem !== null}
-      helperText={problem ? sayIssue(problem, units) : field.hint}
+      helperText={problem ? sayFieldIssue(field, problem, units) : field.hint}
       sx={isWide ? { gridColumn: '1 / -1' } : undefined}
       slotProps={{
         htmlInput: {
@@ -369,7 +382,7 @@ function SpreadBox({
       </TextField>
       {problem && (
         <Box role="alert" sx={{ gridColumn: '1 / -1', fontSize: 15, fontWeight: 650 }}>
-          {sayIssue(problem, units)}
+          {sayFieldIssue(field, problem, units)}
         </Box>
       )}
     </Box>

@@ -62,7 +62,7 @@ export function PusherPanel({ seat, units }: { seat: Seat; units: Units }) {
           </Box>
         ) : (
           <Box role="alert" sx={{ fontSize: 17, mt: 1, fontWeight: 650 }}>
-            {sayIssue(made.issues[0]!)}
+            {sayIssue(made.issues[0]!, units)}
           </Box>
         )}
       </Box>

@@ -94,7 +94,7 @@ export function ToolForm({
         ? parseLength(typed, units === 'imperial' ? 'in' : 'mm', field.key)
         : null;
       if (parsed && !parsed.ok) {
-        found[field.key] = sayIssue(parsed.issues[0]!);
+        found[field.key] = sayIssue(parsed.issues[0]!, units);
         continue;
       }
       values[field.key] = parsed ? parsed.value.mm : Number(typed.replace(',', '.').replace('−', '-'));

@@ -208,18 +208,3 @@ export function planDropOrder(seats: readonly DropSeat[], plan: DropPlan): Resul
   if (issues.length > 0) return fail(...issues);
   return succeed(seats.length <= PROVEN_UP_TO ? searchBest(seats, plan) : improveByExchange(seats, plan));
 }
-
-/** How far a cold bearing pulls the casting down: m_r·c_r·ΔT/(m_h·c_h). 6305 into 1.6 kg of aluminium from the freezer: 8 K. */
-export const coolingByDropK = ({
-  partMassKg,
-  partJKgK,
-  castingMassKg,
-  castingJKgK,
-  apartK,
-}: {
-  partMassKg: number;
-  partJKgK: number;
-  castingMassKg: number;
-  castingJKgK: number;
-  apartK: number;
-}) => (partMassKg * partJKgK * apartK) / (castingMassKg * castingJKgK);

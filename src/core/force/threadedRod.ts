@@ -39,7 +39,7 @@ export type RodState = {
   torqueAtProofNm: number;
   /** The nut holds when let go. */
   isSelfLocking: boolean;
-  /** Where something is wrong: three times the torque that the job should need. Common practice, no source. */
+  /** Where to stop: three times the torque that the job should need (something is wrong then), but never beyond 0.8 of proof, pull and twist together. Common practice, no source. */
   stopAtTorqueNm: number;
 };
 
@@ -62,14 +62,27 @@ function checkRod({ thread, frictionThread, frictionNutFace, nutFaceMeanDiameter
   });
 }
 
+const STOP_AT_TIMES = 3;
+const STOP_AT_SHARE = 0.8;
+
+/** Pull and twist of a rod per newton of pull, as von Mises stress, MPa. */
+function stressPerNewton({ thread, ...input }: RodInput): number {
+  const coreMm = (pitchDiameterMm(thread) + coreDiameterMm(thread)) / 2;
+  const twist = (threadArmMm({ thread, ...input }) * 16) / (Math.PI * coreMm ** 3);
+  return Math.sqrt((1 / stressAreaMm2(thread)) ** 2 + 3 * twist ** 2);
+}
+
+/** Torque at which pull and twist together are this share of proof stress, N·m. */
+const torqueAtCombinedNm = (input: RodInput, share: number): number =>
+  ((share * proofStressMPa(input.strength, input.thread.diameterMm)) / stressPerNewton(input)) *
+  (torqueArmMm(input) / 1000);
+
 function stateAt(input: RodInput, forceN: number): RodState {
   const { thread, strength, frictionThread } = input;
   const areaMm2 = stressAreaMm2(thread);
   const proofMPa = proofStressMPa(strength, thread.diameterMm);
   const arm = torqueArmMm(input);
-  const coreMm = (pitchDiameterMm(thread) + coreDiameterMm(thread)) / 2;
   const pullMPa = forceN / areaMm2;
-  const twistMPa = (forceN * threadArmMm(input) * 16) / (Math.PI * coreMm ** 3);
   const torqueNm = (forceN * arm) / 1000;
   return {
     forceN,
@@ -79,12 +92,18 @@ function stateAt(input: RodInput, forceN: number): RodState {
     proofLoadN: proofMPa * areaMm2,
     utilisation: pullMPa / proofMPa,
     isOverProof: pullMPa > proofMPa,
-    combinedUtilisation: Math.sqrt(pullMPa ** 2 + 3 * twistMPa ** 2) / proofMPa,
+    combinedUtilisation: (forceN * stressPerNewton(input)) / proofMPa,
     torqueAtProofNm: (proofMPa * areaMm2 * arm) / 1000,
     isSelfLocking: thread.pitchMm / (Math.PI * pitchDiameterMm(thread)) < frictionThread / COS_30,
-    stopAtTorqueNm: 3 * torqueNm,
+    stopAtTorqueNm: Math.min(STOP_AT_TIMES * torqueNm, torqueAtCombinedNm(input, STOP_AT_SHARE)),
   };
 }
+
+export type RodVerdict = 'sound' | 'near_proof' | 'past_proof';
+
+/** Pull and twist together against proof: past it the rod stretches, from four fifths of it on it is too thin for the job. */
+export const judgeRod = ({ combinedUtilisation }: Pick<RodState, 'combinedUtilisation'>): RodVerdict =>
+  combinedUtilisation > 1 ? 'past_proof' : combinedUtilisation > STOP_AT_SHARE ? 'near_proof' : 'sound';
 
 /** Invalid: `out_of_range`, `not_a_number`. */
 export function rodFromTorque(input: RodInput, torqueNm: number): Result<RodState> {

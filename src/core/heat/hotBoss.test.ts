@@ -114,8 +114,13 @@ describe('a boss heated alone', () => {
     );
   });
 
-  it('is the same whether asked once or again', () =>
-    expect(hotBossBand(SHAPE)).toBe(hotBossBand({ ...SHAPE })));
+  it('on bare steel it cools faster, and is another course than on wood', () => {
+    const steel = hotBossBand(SHAPE, { likelyWK: 10, edgeWK: 20 })!;
+    const wood = hotBossBand(SHAPE)!;
+    for (const edge of ['likely', 'edge'] as const)
+      expect(shareAt(steel[edge].bossShare, 2, 60)).toBeLessThan(shareAt(wood[edge].bossShare, 2, 60));
+    expect(shareAt(steel.edge.bossShare, 2, 60)).toBeLessThan(shareAt(steel.likely.bossShare, 2, 60));
+  });
 });
 
 describe('a drop into a boss heated alone', () => {

@@ -273,7 +273,7 @@ describe('dew, thermometer, chance', () => {
       uEmissivity: 0.05,
       backgroundC: 20,
     });
-    expect(Math.abs(found.lowC - 95)).toBeLessThan(10);
+    expect(Math.abs(found.lowC! - 95)).toBeLessThan(10);
     expect(Math.abs(found.highC! - 175)).toBeLessThan(10);
     expect(found).toMatchObject({ metalC: null, advice: 'matt_tape_or_contact_probe' });
   });
@@ -322,10 +322,10 @@ describe('dew, thermometer, chance', () => {
       ),
       { seed: 2 },
     ));
-  it('the closed form is Newton’s law, with its two ends', () => {
+  it('the closed form of the window: 110 to 60 °C in air of 20 with τ 600 s is 487 s (Newton’s law by hand), with its two ends', () => {
     expect(windowClosedForm({ housingC: 110, neededC: 60, airC: 20, timeConstantS: 600 })).toBeCloseTo(
-      600 * Math.log(90 / 40),
-      9,
+      486.6,
+      1,
     );
     expect([
       windowClosedForm({ housingC: 50, neededC: 60, airC: 20, timeConstantS: 600 }),

@@ -10,7 +10,8 @@
 export type ShinyReading = {
   /** Null where ε is too low to say one figure. */
   metalC: number | null;
-  lowC: number;
+  /** Null where no metal of that emissivity could show this in such a room. */
+  lowC: number | null;
   highC: number | null;
   advice: 'use_as_is' | 'matt_tape_or_contact_probe';
 };
@@ -51,7 +52,7 @@ export function metalFromShown({
   const isTrusted = emissivity >= LEAST_TRUSTED_EMISSIVITY;
   return {
     metalC: isTrusted ? solve(shownC, setEmissivity, emissivity, backgroundC) : null,
-    lowC: Math.min(...known, shownC === backgroundC ? shownC : Infinity),
+    lowC: known.length > 0 ? Math.min(...known) : null,
     highC: ends.includes(null) ? null : Math.max(...known),
     advice: isTrusted ? 'use_as_is' : 'matt_tape_or_contact_probe',
   };

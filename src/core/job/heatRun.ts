@@ -1,7 +1,8 @@
 import { bearingBody } from '@/core/catalogue/bearings/inside';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { clearanceAt, freeTemperature, leastClearanceMm } from '@/core/heat/expansion';
-import { sampleLumped, windowOf, type LumpedBody, type LumpedProblem } from '@/core/heat/lumped';
+import { gripAfterLettingGoS } from '@/core/heat/grip';
+import { sampleLumped, type LumpedBody, type LumpedProblem } from '@/core/heat/lumped';
 import { boreTemperature, predictDrop, type DropMoment, type DropProblem } from '@/core/heat/predictDrop';
 import { REST_CONDUCTANCE } from '@/core/heat/rest';
 import { CONVECTION, soakTemperature, timeUntil } from '@/core/heat/soak';
@@ -60,8 +61,6 @@ const U_DIAL_K = 5;
 const U_RING_K = 3;
 /** A boss under hot air is taken to be as hot as the probe said for so long. Common practice, no source. */
 const PROBE_HOLDS_MS = 120_000;
-/** Air at about 50 °C, W/(m·K). Source: handbook value, from memory. */
-const AIR_CONDUCTIVITY_WMK = 0.028;
 
 type RunInput = { view: SeatView; probe: readonly ProbeReading[]; roomC: number; nowMs: number };
 
@@ -155,31 +154,6 @@ const pairOf = ({ diameterMm, interferenceMm, ring, housing }: DropProblem) => (
   housingAlphaPerK: housing.alphaPerK,
 });
 
-/**
- * How long after letting go the bore holds the race: the outer race alone warms through the gap (k_air / half the clearance),
- * the balls behind it follow later. Lumped; the gap is taken as it is at the drop, which errs to the late side by little.
- * Source: conduction through a thin air gap, Incropera & DeWitt, from memory.
- */
-function gripAfterLettingGo(
-  problem: DropProblem,
-  now: DropMoment,
-  outerRaceMassKg: number,
-  widthMm: number,
-): number | null {
-  if (now.clearanceMm.value <= 0) return 0;
-  const touching: LumpedProblem = {
-    ...problem.bodies,
-    ring: { ...problem.bodies.ring, massKg: outerRaceMassKg, startC: now.ringC },
-    housing: { ...problem.bodies.housing, startC: now.boreC },
-    touch: {
-      touchAtS: 0,
-      conductanceWM2K: AIR_CONDUCTIVITY_WMK / (now.clearanceMm.value / 2000),
-      areaM2: Math.PI * problem.diameterMm * widthMm * 1e-6,
-    },
-  };
-  return windowOf(touching, pairOf(problem), 0, 120);
-}
-
 /** State of the drop at `nowMs`: restarted from the last probe reading where there is one, else from the oven's dial. */
 export function viewHeatRun(input: RunInput): HeatRunView {
   const { view, nowMs } = input;
@@ -219,7 +193,12 @@ export function viewHeatRun(input: RunInput): HeatRunView {
     sureLeftS: left(prediction.sureUntilS),
     likelyLeftS: left(prediction.likelyUntilS),
     gripsAfterS: now
-      ? gripAfterLettingGo(problem, now, bearingBody(seat.spec.part).outerRaceMassKg, seat.spec.part.widthMm)
+      ? gripAfterLettingGoS(bodies(input, now.ringC, now.boreC), {
+          pair: pairOf(problem),
+          clearanceMm: now.clearanceMm.value,
+          outerRaceMassKg: bearingBody(seat.spec.part).outerRaceMassKg,
+          widthMm: seat.spec.part.widthMm,
+        })
       : null,
     freeC: freeTemperature({ ...pairOf(problem), interferenceMm: Math.max(0, problem.interferenceMm.value) }),
     hotInS:

@@ -231,7 +231,8 @@ const ROWS: readonly (readonly [string, Fact[], WalkStyle, MoveCode])[] = [
   ['stuck', [chosen('drive'), happen('let_go', {}), happen('stuck', { depthMm: 3 })], 'full', 'reheat'],
   ['home', [chosen('drive'), happen('home', {})], 'full', 'start_square_pass'],
   ['two readings round it', [chosen('drive'), happen('home', {}), pass(9, 9.01)], 'full', 'read_depths'],
-  ['square all round', [chosen('drive'), happen('home', {}), pass(9, 9.01, 9, 9)], 'full', 'accept_square'],
+  // Two minutes of arc across a small race are less than a gauge held by hand can see: nothing to tap, the eye decides.
+  ['no lean seen', [chosen('drive'), happen('home', {}), pass(9, 9.01, 9, 9)], 'full', 'judge_by_eye'],
   ['cocked', [chosen('drive'), happen('home', {}), pass(9, 9.2, 9.4, 9.2)], 'full', 'tap_high_side'],
   ['readings in no plane', [chosen('drive'), happen('home', {}), pass(9, 9.4, 9, 9.4)], 'full', 'read_again'],
 ];

@@ -2,6 +2,7 @@ import type { JobPlan } from '@/core/record/plan';
 import type { Check, HeatSource, Step, WalkStyle } from '@/core/record/vocabulary';
 import { countingReadings } from './currentReadings';
 import { awaitedPart, findBlocks, isAwaited, type BlockCode } from './blocks';
+import { wouldEightTell, type JudgedPass } from './squarePasses';
 import { BORE_SLOTS, OUTSIDE_SLOTS, type JobView, type SeatView } from './seatView';
 
 export type MoveCode =
@@ -35,6 +36,8 @@ export type MoveCode =
   | 'read_depths'
   | 'tap_high_side'
   | 'read_again'
+  | 'read_eight'
+  | 'judge_by_eye'
   | 'accept_square'
   | 'put_stack_back'
   | 'all_proven';
@@ -62,24 +65,21 @@ const missingSlot = (view: SeatView, slots: readonly string[]) => {
 
 const PASS_ANGLES = [0, 90, 180, 270] as const;
 
+function moveAfterPass(pass: JudgedPass): SeatMove {
+  const { verdict, tapAtDeg } = pass.result ?? { verdict: 'misread', tapAtDeg: null };
+  if (verdict === 'square' || verdict === 'within_limit') return { code: 'accept_square', step: 'square' };
+  if (verdict === 'misread') return { code: 'read_again', step: 'square' };
+  if (tapAtDeg !== null) return { code: 'tap_high_side', step: 'square', angleDeg: tapAtDeg };
+  // No lean is seen, so there is nothing to tap: more readings tell, or the eye does.
+  return { code: wouldEightTell(pass) ? 'read_eight' : 'judge_by_eye', step: 'square' };
+}
+
 function moveToSquare(view: SeatView): SeatMove {
   const pass = view.passes.at(-1);
   if (!pass) return { code: 'start_square_pass', step: 'square' };
   const nextAngle = PASS_ANGLES.find((angle) => !pass.readings.some(({ angleDeg }) => angleDeg === angle));
   if (nextAngle !== undefined) return { code: 'read_depths', step: 'square', angleDeg: nextAngle };
-  switch (pass.result?.verdict) {
-    case 'square':
-    case 'within_limit':
-      return { code: 'accept_square', step: 'square' };
-    case 'misread':
-      return { code: 'read_again', step: 'square' };
-    default:
-      return {
-        code: 'tap_high_side',
-        step: 'square',
-        ...(pass.result?.tapAtDeg != null && { angleDeg: pass.result.tapAtDeg }),
-      };
-  }
+  return moveAfterPass(pass);
 }
 
 function moveToFit(view: SeatView, job: JobView): SeatMove {

@@ -1,4 +1,4 @@
-import { depthFromEntry, judgeSquareness, type Squareness } from '@/core/seating/squareness';
+import { depthFromEntry, judgeSquareness, type SeatRunner, type Squareness } from '@/core/seating/squareness';
 import type { Instrument, Seat } from '@/core/record/job';
 import { countingReadings, slotNumbers, type StandingReading } from './currentReadings';
 import type { SeatHistory, SquarePass } from './seatHistory';
@@ -10,6 +10,10 @@ export type JudgedPass = SquarePass & {
 
 /** Doubt of one depth reading by hand on a race face beyond the gauge's own, mm. Common practice, no source. */
 const U_PLACING_MM = 0.008;
+
+/** Rollers, tapers and needles bear half the lean that balls do; so does a bush. */
+const runnerOf = ({ spec: { part } }: Seat): SeatRunner =>
+  part.type === undefined || part.type === 'deep_groove' || part.type === 'seal' ? 'ball' : 'roller';
 
 /** Each pass round the ring with its judgement: the trail that should converge on home. */
 export function judgePasses({
@@ -41,11 +45,15 @@ export function judgePasses({
       sigmaReadingMm: Math.hypot(gaugeU, U_PLACING_MM),
       circleMm: pass.circleMm,
       diameterMm: seat.spec.part.outsideMm,
-      kind: 'ball',
+      runner: runnerOf(seat),
     });
     return { ...pass, readings: taken, result: judged.ok ? judged.value : null };
   });
 }
+
+/** Would eight round tell what these readings can not? */
+export const wouldEightTell = ({ readings, result }: JudgedPass): boolean =>
+  result?.wouldTell != null && readings.length < 8 && readings.length + result.wouldTell.moreReadings <= 8;
 
 /** Tilt of the last passes: shrinking, or not? Null with fewer than two judged passes. */
 export function isConverging(passes: readonly JudgedPass[]): boolean | null {

@@ -1,4 +1,4 @@
-import Papa from 'papaparse';
+import { writeCsv } from '@/core/record/csv';
 import type { EventBody } from '@/core/record/entries';
 import type { PlanPart } from '@/core/record/plan';
 
@@ -72,9 +72,23 @@ export function listOrders(
   return lines.sort((a, b) => rank(a) - rank(b) || a.jobNumber - b.jobNumber);
 }
 
+const ORDER_COLUMNS = [
+  'job_number',
+  'machine',
+  'part',
+  'count',
+  'number',
+  'state',
+  'promised_for',
+  'late',
+  'came_wrong_before',
+  'since',
+] as const;
+
 /** The order list as CSV (RFC 4180). */
 export const writeOrdersCsv = (lines: readonly OrderLine[]): string =>
-  Papa.unparse(
+  writeCsv(
+    ORDER_COLUMNS,
     lines.map((line) => ({
       job_number: line.jobNumber,
       machine: line.machine,
@@ -87,19 +101,4 @@ export const writeOrdersCsv = (lines: readonly OrderLine[]): string =>
       came_wrong_before: line.wasWrongBefore ? 'yes' : 'no',
       since: new Date(line.sinceMs).toISOString(),
     })),
-    {
-      newline: '\r\n',
-      columns: [
-        'job_number',
-        'machine',
-        'part',
-        'count',
-        'number',
-        'state',
-        'promised_for',
-        'late',
-        'came_wrong_before',
-        'since',
-      ],
-    },
   );

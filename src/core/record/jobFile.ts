@@ -1,9 +1,9 @@
-import Papa from 'papaparse';
 import { z } from 'zod';
 import { eventsInOrder } from '@/core/job/currentReadings';
 import { findForbiddenCharacters } from '@/core/quantity/forbiddenCharacters';
 import { fail, succeed, type Issue, type Result } from '@/core/quantity/result';
 import { issuesFromZod } from '@/core/quantity/zodIssues';
+import { writeCsv } from './csv';
 import { eventSchema, readingSchema } from './entries';
 import { instrumentSchema, jobHeadSchema, personSchema, photographSchema, type JobRecord } from './job';
 import { JOB_FILE_MAX_BYTES } from './limits';
@@ -157,6 +157,21 @@ export function parseJobFile(text: string): Result<JobFile> {
   return broken.length > 0 ? fail(...broken.slice(0, 20)) : succeed(parsed.data);
 }
 
+const READING_COLUMNS = [
+  'job_number',
+  'seat',
+  'slot',
+  'value',
+  'unit',
+  'typed',
+  'metal_c',
+  'person',
+  'instrument',
+  'taken_at',
+  'struck',
+  'reading_id',
+] as const;
+
 /** All readings of a job, with where, who, with what and when. RFC 4180; decimal point. */
 export function writeReadingsCsv({ entries, people, instruments, castings, number }: JobRecord): string {
   const seats = new Map(
@@ -187,21 +202,5 @@ export function writeReadingsCsv({ entries, people, instruments, castings, numbe
     struck: struck.has(reading.id) ? 'yes' : 'no',
     reading_id: reading.id,
   }));
-  return Papa.unparse(rows, {
-    newline: '\r\n',
-    columns: [
-      'job_number',
-      'seat',
-      'slot',
-      'value',
-      'unit',
-      'typed',
-      'metal_c',
-      'person',
-      'instrument',
-      'taken_at',
-      'struck',
-      'reading_id',
-    ],
-  });
+  return writeCsv(READING_COLUMNS, rows);
 }

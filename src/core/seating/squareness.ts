@@ -14,9 +14,12 @@ export const depthFromEntry = (entryMm: number, sense: DepthSense) => (sense ===
 export const noiseFloorMm = (sigmaReadingMm: number, readings: number) =>
   2.4477 * 2 * sigmaReadingMm * Math.sqrt(2 / readings);
 
+/** What runs in the seat decides how much lean it bears. */
+export type SeatRunner = 'ball' | 'roller';
+
 /** Allowed tilt across the ring where no manual says otherwise: ball 2′, taper, roller and needle 1′. From memory. */
-export const tiltLimitMm = ({ diameterMm, kind }: { diameterMm: number; kind: 'ball' | 'roller' }) =>
-  diameterMm * Math.tan(((kind === 'ball' ? 2 : 1) / 60) * (Math.PI / 180));
+export const tiltLimitMm = ({ diameterMm, runner }: { diameterMm: number; runner: SeatRunner }) =>
+  diameterMm * Math.tan(((runner === 'ball' ? 2 : 1) / 60) * (Math.PI / 180));
 
 export type SquareVerdict = 'square' | 'within_limit' | 'cannot_tell' | 'cocked' | 'misread';
 
@@ -28,13 +31,18 @@ export type Squareness = {
   noiseFloorMm: number;
   limitMm: number;
   verdict: SquareVerdict;
-  /** Clock angle of the highest point: tap there. Null when it is square or not to be trusted. */
+  /** Clock angle of the highest point: tap there. Null when no lean can be seen, or it is not to be trusted. */
   tapAtDeg: number | null;
+  /** Where it can't be told: what would tell. Null otherwise. */
+  wouldTell: WouldTell | null;
   misread: { kind: 'one_of_four' } | { kind: 'this_one'; reading: Misread } | null;
 };
 
+/** More readings round the ring with this gauge, or a gauge that is this good with as many readings as there are. */
+export type WouldTell = { moreReadings: number; gaugeSigmaMm: number };
+
 /** A residual beyond this many σ is no noise. Common practice, no source. */
-const MISREAD_SIGMAS = 4;
+export const MISREAD_SIGMAS = 4;
 
 function findMisreadAlarm(
   readings: readonly DepthReading[],
@@ -48,46 +56,76 @@ function findMisreadAlarm(
 }
 
 /**
- * Is the bearing square in its bore, and if not, where to tap?
- * A tilt under the noise floor is called square; between the bands of limit and doubt the answer is `cannot_tell`.
+ * The verdict on a tilt that is no misreading, from what the readings can know:
+ * beyond the limit with its doubt: cocked; under it with its doubt: within the limit; no lean seen at all (under the noise floor) counts
+ * as square only where the floor itself lies under the limit. Everything else can't be told.
  */
+export function verdictOfTilt({
+  tiltMm,
+  uTiltMm,
+  floorMm,
+  limitMm,
+}: {
+  tiltMm: number;
+  uTiltMm: number;
+  floorMm: number;
+  limitMm: number;
+}): Exclude<SquareVerdict, 'misread'> {
+  const isSeenSquare = tiltMm <= floorMm && floorMm <= limitMm;
+  if (tiltMm - 2 * uTiltMm > limitMm) return 'cocked';
+  if (isSeenSquare) return 'square';
+  return tiltMm + 2 * uTiltMm <= limitMm ? 'within_limit' : 'cannot_tell';
+}
+
+/**
+ * How many readings more, or how good a gauge, would bring the noise floor under the limit: the floor falls with √n and with σ.
+ * `floorMm` and `limitMm` both across the ring.
+ */
+export function whatWouldTell(
+  { floorMm, limitMm }: { floorMm: number; limitMm: number },
+  { sigmaReadingMm, readings }: { sigmaReadingMm: number; readings: number },
+): WouldTell {
+  const needed = Math.ceil(readings * (floorMm / limitMm) ** 2 - 1e-9);
+  return {
+    moreReadings: Math.max(1, needed - readings),
+    gaugeSigmaMm: Math.min(sigmaReadingMm, (sigmaReadingMm * limitMm) / floorMm),
+  };
+}
+
+/** Is the bearing square in its bore, and if not, where to tap? Invalid: as `fitPlane`. */
 export function judgeSquareness(
   readings: readonly DepthReading[],
   {
     sigmaReadingMm,
     circleMm,
     diameterMm,
-    kind,
-  }: { sigmaReadingMm: number; circleMm: number; diameterMm: number; kind: 'ball' | 'roller' },
+    runner,
+  }: { sigmaReadingMm: number; circleMm: number; diameterMm: number; runner: SeatRunner },
 ): Result<Squareness> {
   const fitted = fitPlane(readings, { sigmaReadingMm, circleMm });
   if (!fitted.ok) return fitted;
   const plane = fitted.value;
   const toRing = diameterMm / circleMm;
-  const tilt = plane.tiltMm * toRing;
-  const u = plane.uTiltMm * toRing;
-  const floor = noiseFloorMm(sigmaReadingMm, readings.length) * toRing;
-  const limit = tiltLimitMm({ diameterMm, kind });
+  const across = {
+    tiltMm: plane.tiltMm * toRing,
+    uTiltMm: plane.uTiltMm * toRing,
+    floorMm: noiseFloorMm(sigmaReadingMm, readings.length) * toRing,
+    limitMm: tiltLimitMm({ diameterMm, runner }),
+  };
   const misread = findMisreadAlarm(readings, plane, { sigmaReadingMm, circleMm });
-  const verdict: SquareVerdict = misread
-    ? 'misread'
-    : tilt <= floor
-      ? 'square'
-      : tilt + 2 * u <= limit
-        ? 'within_limit'
-        : tilt - 2 * u > limit
-          ? 'cocked'
-          : 'cannot_tell';
-  const isHighSideKnown = verdict === 'cocked' || verdict === 'cannot_tell' || verdict === 'within_limit';
+  const verdict = misread ? 'misread' : verdictOfTilt(across);
+  const isLeanSeen = verdict !== 'misread' && verdict !== 'square' && across.tiltMm > across.floorMm;
   return succeed({
     plane,
-    tiltAcrossRingMm: tilt,
-    uTiltAcrossRingMm: u,
-    noiseFloorMm: floor,
-    limitMm: limit,
+    tiltAcrossRingMm: across.tiltMm,
+    uTiltAcrossRingMm: across.uTiltMm,
+    noiseFloorMm: across.floorMm,
+    limitMm: across.limitMm,
     verdict,
     misread,
-    tapAtDeg: isHighSideKnown && plane.deepestDeg !== null ? (plane.deepestDeg + 180) % 360 : null,
+    tapAtDeg: isLeanSeen && plane.deepestDeg !== null ? (plane.deepestDeg + 180) % 360 : null,
+    wouldTell:
+      verdict === 'cannot_tell' ? whatWouldTell(across, { sigmaReadingMm, readings: readings.length }) : null,
   });
 }
 

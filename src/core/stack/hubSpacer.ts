@@ -4,8 +4,9 @@ import { rootSumSquare, type Measured } from '@/core/quantity/measured';
  * A wheel hub: the spacer between two inner races must keep them apart when the axle is clamped, or it loads the balls sideways.
  *
  * Allowed shortfall of the spacer: shortfall + shortening of the spacer under the clamp + differential heating ≤ axial slack of both
- * bearings. Shortening = F·L/(E·A). Source: Hooke's law; the slack from `bearingAxialPlayMm`. Checked against: 25 kN on a steel
- * spacer 0.042 mm, on an aluminium one 0.125 mm.
+ * bearings. From its middle each inner race can give half of its bearing's whole play (to and fro, `bearingAxialPlayMm`) before the balls
+ * are loaded; the two give toward each other, so that the pair has one whole play between them. Shortening = F·L/(E·A).
+ * Source: Hooke's law; geometry. Checked against: 25 kN on a steel spacer 0.042 mm, on an aluminium one 0.125 mm.
  */
 export const clampShorteningMm = ({
   clampN,
@@ -27,7 +28,7 @@ export type HubSpacerBudget = {
 };
 
 export function hubSpacerBudget({
-  axialSlackEachMm,
+  axialPlayEachMm,
   clampN,
   lengthMm,
   areaMm2,
@@ -36,7 +37,8 @@ export function hubSpacerBudget({
   hubAlphaPerK,
   warmingK,
 }: {
-  axialSlackEachMm: number;
+  /** Of one bearing, to and fro. */
+  axialPlayEachMm: number;
   clampN: number;
   lengthMm: number;
   areaMm2: number;
@@ -45,7 +47,7 @@ export function hubSpacerBudget({
   hubAlphaPerK: number;
   warmingK: number;
 }): HubSpacerBudget {
-  const slackMm = 2 * axialSlackEachMm;
+  const slackMm = 2 * (axialPlayEachMm / 2);
   const shorteningMm = clampShorteningMm({ clampN, lengthMm, areaMm2, youngsModulusMPa });
   // A hub that grows more than its spacer takes the outer races apart and uses up slack.
   const heatingMm = Math.abs((hubAlphaPerK - spacerAlphaPerK) * warmingK * lengthMm);

@@ -157,7 +157,7 @@ describe('hub, head, gears, crank', () => {
   });
   it('the budget adds up, and like metals need nothing for heat', () => {
     const budget = hubSpacerBudget({
-      axialSlackEachMm: 0.08,
+      axialPlayEachMm: 0.08,
       clampN: 25_000,
       lengthMm: 90,
       areaMm2: 260,
@@ -167,7 +167,25 @@ describe('hub, head, gears, crank', () => {
       warmingK: 40,
     });
     expect(budget.heatingMm).toBe(0);
-    expect(budget.allowedShortfallMm + budget.shorteningMm).toBeCloseTo(0.16, 12);
+    expect(budget.allowedShortfallMm + budget.shorteningMm).toBeCloseTo(0.08, 12);
+  });
+  it('two 6203 give 0.108 mm between them: each inner race half of its whole play', () => {
+    // r₀ = 0.035·D_w, D_w = 0.3·(40 − 17) mm; G of the middle of CN, 12 µm: whole play 2·√(r₀·G) (from memory).
+    const playMm = bearingAxialPlayMm({ radialClearanceMm: 0.012, ballMm: 6.9 });
+    const { slackMm } = hubSpacerBudget({
+      axialPlayEachMm: playMm,
+      clampN: 0,
+      lengthMm: 60,
+      areaMm2: 200,
+      youngsModulusMPa: 206e3,
+      spacerAlphaPerK: 12e-6,
+      hubAlphaPerK: 12e-6,
+      warmingK: 0,
+    });
+    expect(slackMm).toBeCloseTo(0.108, 3);
+    // Both inner races from their middle, as far as each goes: the sum of two half plays, by the races' own positions.
+    const innermost = (side: 1 | -1) => side * (30 - playMm / 2);
+    expect(innermost(1) - innermost(-1)).toBeCloseTo(60 - slackMm, 12);
   });
   it('180 mm of aluminium head, +20 K: 43 µm', () =>
     expect(

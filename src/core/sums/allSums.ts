@@ -5,6 +5,7 @@ import { DROP_IN } from './dropIn';
 import { OVER_TIME } from './overTime';
 import { PARTS } from './parts';
 import { PUSHING } from './pushing';
+import { REPAIR } from './repair';
 import { SQUARE_AND_DEEP } from './squareAndDeep';
 import { STACKS } from './stacks';
 import { sumPath, type Answers, type Sum, type SumFace, type Verdict } from './sum';
@@ -15,6 +16,7 @@ export const SUMS: readonly Sum[] = [
   ...OVER_TIME,
   ...PUSHING,
   ...CLASSES,
+  ...REPAIR,
   ...SQUARE_AND_DEEP,
   ...STACKS,
   ...CLOSING,

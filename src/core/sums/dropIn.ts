@@ -403,7 +403,7 @@ const thermometer = defineSum({
     num('background_C', 'Room around it', 'celsius', 20, [-40, 200]),
   ],
   answers: [
-    { name: 'low_C', label: 'Metal is at least', quantity: 'celsius' },
+    { name: 'low_C', label: 'Metal is at least', quantity: 'celsius', nullWords: 'cannot be: look at ε' },
     { name: 'high_C', label: 'at most', quantity: 'celsius', nullWords: 'cannot be said' },
     { name: 'metal_C', label: 'Corrected', quantity: 'celsius', nullWords: 'none below ε 0.5' },
   ],
@@ -421,7 +421,7 @@ const thermometer = defineSum({
       backgroundC: i.background_C,
     });
     return succeed({
-      low_C: Number.isFinite(found.lowC) ? found.lowC : null,
+      low_C: found.lowC,
       high_C: found.highC,
       metal_C: found.metalC,
       advice: found.advice,

@@ -2,18 +2,22 @@ import { STRENGTH_CLASSES } from '@/core/catalogue/threads';
 import { BEARING_TYPES } from '@/core/catalogue/bearings/row';
 import { bossPressure } from '@/core/fit/bossPressure';
 import { solvePressFit } from '@/core/fit/pressFit';
-import { MATERIALS } from '@/core/catalogue/materials';
+import { MATERIALS, type Material } from '@/core/catalogue/materials';
+import { YIELD_SHARE } from '@/core/fit/judgeFit';
 import { driverFor, pusherFor, type DrivenPart } from '@/core/force/driver';
 import {
+  HAND_TOOL_FORCE_N,
+  judgeRod,
   ramForceN,
   rodFromForce,
   rodFromTorque,
   turnsForTravel,
   type RodInput,
+  type RodVerdict,
 } from '@/core/force/threadedRod';
 import { fail, succeed, type Failed } from '@/core/quantity/result';
 import { choice, DIAMETER, FIT, maybeNum, metal, num } from './fields';
-import { defineSum, type Sum } from './sum';
+import { defineSum, type Sum, type Verdict } from './sum';
 import { digits } from './words';
 
 /** Names of the core's inputs as the API says them, so that an issue lands beside its field. */
@@ -21,6 +25,12 @@ const rename =
   (names: Record<string, string>) =>
   (failed: Failed): Failed =>
     fail(...failed.issues.map((issue) => ({ ...issue, field: names[issue.field] ?? issue.field })));
+
+/** The metal that these two numbers are of, the weakest where several share them; null: none of ours. */
+const findMetal = (elastic: { youngsModulusMPa: number; poisson: number }): Material | null =>
+  Object.values(MATERIALS)
+    .filter((each) => each.youngsModulusMPa === elastic.youngsModulusMPa && each.poisson === elastic.poisson)
+    .sort((a, b) => (a.yieldMPa ?? Infinity) - (b.yieldMPa ?? Infinity))[0] ?? null;
 
 const lame = defineSum({
   topic: 'lame',
@@ -107,14 +117,16 @@ const lame = defineSum({
   },
   fill: (i, a) =>
     `p = ${digits(a.pressure_MPa, 2)} MPa;  F = ${digits(i.friction, 2)}·${digits(a.pressure_MPa, 2)}·π·${digits(i.interface_diameter_mm, 2)}·${digits(i.length_mm, 1)} = ${digits(a.axial_push_force_kN, 2)} kN`,
-  judge: (_, { axial_push_force_kN: f, housing_tresca_at_bore_MPa: s }) =>
-    f === 0
-      ? { words: 'goes in by hand', severity: 'none' }
-      : s > 84
-        ? { words: 'beyond 0.6 of the yield of a plain casting', severity: 'fault' }
-        : f > 10
-          ? { words: 'a press, not a hammer', severity: 'caution' }
-          : { words: 'a vice or a rod does it', severity: 'none' },
+  judge: (i, { axial_push_force_kN: f, housing_tresca_at_bore_MPa: s }) => {
+    if (f === 0) return { words: 'goes in by hand', severity: 'none' };
+    const metal = findMetal({ youngsModulusMPa: i.housing_E_MPa, poisson: i.housing_nu });
+    if (metal?.yieldMPa && s > YIELD_SHARE * metal.yieldMPa)
+      return { words: `beyond ${YIELD_SHARE} of the yield of ${metal.name}`, severity: 'fault' };
+    const unjudged = metal?.yieldMPa ? '' : '; no yield known for this boss: stress not judged';
+    return f * 1000 > HAND_TOOL_FORCE_N.bench_vice.high
+      ? { words: `a press, not a hammer${unjudged}`, severity: 'caution' }
+      : { words: `a vice or a rod does it${unjudged}`, severity: 'none' };
+  },
 });
 
 const boss = defineSum({
@@ -219,6 +231,13 @@ const rodNames = rename({
 });
 const rodSource = 'VDI 2230 form; ISO 898-1 proof stress (from memory)';
 
+/** Both sums of a rod judge alike. */
+const ROD_WORDS: Record<RodVerdict, Verdict> = {
+  past_proof: { words: 'past proof: the rod stretches', severity: 'fault' },
+  near_proof: { words: 'near proof with the twist: thicker rod', severity: 'caution' },
+  sound: { words: 'the rod stands it', severity: 'none' },
+};
+
 const rodForce = defineSum({
   topic: 'press_rod',
   mode: 'force',
@@ -261,12 +280,7 @@ const rodForce = defineSum({
   },
   fill: (i, a) =>
     `F = ${digits(i.torque_Nm, 1)} N·m / ( ${digits(i.pitch_mm / (2 * Math.PI), 3)} + ${digits((i.friction_thread * a.pitch_diameter_mm) / (2 * Math.cos(Math.PI / 6)), 3)} + ${digits((i.friction_nut_face * i.nut_face_mean_diameter_mm) / 2, 3)} ) mm = ${digits(a.force_kN, 1)} kN`,
-  judge: (_, { over_proof, combined_utilisation: c }) =>
-    over_proof
-      ? { words: 'past proof: the rod stretches', severity: 'fault' }
-      : c > 0.8
-        ? { words: 'near proof with the twist: thicker rod', severity: 'caution' }
-        : { words: 'the rod stands it', severity: 'none' },
+  judge: (_, { combined_utilisation: c }) => ROD_WORDS[judgeRod({ combinedUtilisation: c })],
 });
 
 const rodTorque = defineSum({
@@ -275,13 +289,14 @@ const rodTorque = defineSum({
   asks: 'push',
   picture: 'rod',
   title: 'What torque should I feel?',
-  lead: 'For the push that the fit asks for; three times that means stop.',
+  lead: 'For the push that the fit asks for; three times that, or four fifths of proof, means stop.',
   keywords: 'threaded rod expected torque stop feel',
   fields: [...rodFields, num('force_kN', 'Push needed', 'kilonewton', 4, [0, 1000]), ...rodEnd],
   answers: [
     { name: 'torque_Nm', label: 'Torque to expect', quantity: 'newton_metre' },
     { name: 'stop_at_torque_Nm', label: 'Stop at', quantity: 'newton_metre' },
     { name: 'utilisation', label: 'Rod: of its proof load', quantity: 'share' },
+    { name: 'combined_utilisation', label: 'Rod: pull and twist together', quantity: 'share' },
   ],
   headline: 'torque_Nm',
   formula: 'T = F·( P/2π + µ_t·d₂/(2·cos 30°) + µ_n·D_km/2 )',
@@ -295,6 +310,7 @@ const rodTorque = defineSum({
           torque_Nm: rod.value.torqueNm,
           stop_at_torque_Nm: rod.value.stopAtTorqueNm,
           utilisation: rod.value.utilisation,
+          combined_utilisation: rod.value.combinedUtilisation,
           over_proof: rod.value.isOverProof,
           force_kN: i.force_kN,
         })
@@ -302,10 +318,7 @@ const rodTorque = defineSum({
   },
   fill: (i, a) =>
     `T = ${digits(i.force_kN, 2)} kN · ${digits(i.force_kN > 0 ? a.torque_Nm / i.force_kN : 0, 3)} mm = ${digits(a.torque_Nm, 1)} N·m`,
-  judge: (_, { over_proof }) =>
-    over_proof
-      ? { words: 'this rod is too thin for it', severity: 'fault' }
-      : { words: 'the rod stands it', severity: 'none' },
+  judge: (_, { combined_utilisation: c }) => ROD_WORDS[judgeRod({ combinedUtilisation: c })],
 });
 
 const travel = defineSum({

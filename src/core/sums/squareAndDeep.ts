@@ -1,9 +1,16 @@
 import { findMisread, fitPlane } from '@/core/seating/plane';
-import { clockWords, noiseFloorMm, tiltLimitMm } from '@/core/seating/squareness';
+import {
+  clockWords,
+  MISREAD_SIGMAS,
+  noiseFloorMm,
+  tiltLimitMm,
+  verdictOfTilt,
+  whatWouldTell,
+} from '@/core/seating/squareness';
 import { addDepths, driverMarkMm, judgeDepth } from '@/core/seating/depthChain';
 import { fail, succeed } from '@/core/quantity/result';
-import { DIAMETER, flag, num, nums, spread } from './fields';
-import { defineSum, type SpreadValue, type Sum } from './sum';
+import { choice, DIAMETER, flag, num, nums, optional, spread } from './fields';
+import { defineSum, type SpreadValue, type Sum, type Verdict } from './sum';
 import { spreadOf } from './stacks';
 import { digits } from './words';
 
@@ -28,12 +35,23 @@ const tilt = defineSum({
       'depths_mm',
       'Depths below the face (standing out: negative)',
       'size_mm',
-      [10.7, 10.4, 11, 10.9],
+      [6.12, 6.31, 6.48, 6.3],
       [-1000, 1000],
       [3, 200],
     ),
     num('sigma_reading_mm', 'One reading is good to (u)', 'fit_mm', 0.01, [1e-6, 10]),
     num('reading_circle_diameter_mm', 'Read on a circle of', 'size_mm', 58, DIAMETER),
+    optional(
+      choice(
+        'runner',
+        'What runs in it',
+        [
+          ['ball', 'balls: 2′ of lean'],
+          ['roller', 'rollers, tapers, needles: 1′'],
+        ],
+        'ball',
+      ),
+    ),
   ],
   answers: [
     { name: 'tilt_mm', label: 'Out of square, across', quantity: 'fit_mm' },
@@ -42,6 +60,7 @@ const tilt = defineSum({
     { name: 'mean_depth_mm', label: 'Mean depth', quantity: 'size_mm' },
     { name: 'u_tilt_mm', label: 'Doubt of the tilt (u)', quantity: 'fit_mm' },
     { name: 'residual_rms_mm', label: 'Left over (rms)', quantity: 'fit_mm' },
+    { name: 'limit_mm', label: 'Limit without a manual', quantity: 'fit_mm' },
     { name: 'doubtful_words', label: 'Reading to doubt', quantity: 'words', nullWords: 'none' },
   ],
   headline: 'tilt_mm',
@@ -71,8 +90,13 @@ const tilt = defineSum({
     const plane = fitted.value;
     const worst = findMisread(readings, settings);
     const floor = noiseFloorMm(i.sigma_reading_mm, readings.length);
-    const isMisread = plane.residualStdMm !== null && plane.residualStdMm > 4 * i.sigma_reading_mm;
+    const isMisread =
+      plane.residualStdMm !== null && plane.residualStdMm > MISREAD_SIGMAS * i.sigma_reading_mm;
     const tapDeg = plane.tiltMm > floor && plane.deepestDeg !== null ? (plane.deepestDeg + 180) % 360 : null;
+    const limit = tiltLimitMm({ diameterMm: i.reading_circle_diameter_mm, runner: i.runner });
+    const across = { tiltMm: plane.tiltMm, uTiltMm: plane.uTiltMm, floorMm: floor, limitMm: limit };
+    const doubt = { sigmaReadingMm: i.sigma_reading_mm, readings: readings.length };
+    const verdict = verdictOfTilt(across);
     return succeed({
       mean_depth_mm: plane.meanDepthMm,
       a_cos_mm: plane.aMm,
@@ -87,7 +111,8 @@ const tilt = defineSum({
       residual_rms_mm: plane.residualRmsMm,
       residual_std_mm: plane.residualStdMm,
       noise_floor_mm: floor,
-      limit_mm: tiltLimitMm({ diameterMm: i.reading_circle_diameter_mm, kind: 'ball' }),
+      more_readings: verdict === 'cannot_tell' ? whatWouldTell(across, doubt).moreReadings : null,
+      limit_mm: limit,
       tap_at_deg: tapDeg,
       tap_words: tapDeg === null ? null : clockWords(tapDeg),
       is_misread: isMisread,
@@ -107,15 +132,41 @@ const tilt = defineSum({
   },
   fill: (_, a) =>
     `a ${digits(a.a_cos_mm, 3)}, b ${digits(a.b_sin_mm, 3)}: tilt 2·√(a² + b²) = ${digits(a.tilt_mm, 3)} mm, noise floor ${digits(a.noise_floor_mm, 3)} mm`,
-  judge: (_, a) =>
-    a.is_misread
-      ? { words: 'something is misread', severity: 'fault' }
-      : a.tilt_mm <= a.noise_floor_mm
-        ? { words: 'square, as far as these readings tell', severity: 'none' }
-        : a.tilt_mm - 2 * a.u_tilt_mm > a.limit_mm
-          ? { words: `cocked: tap at ${a.tap_words ?? ''}`, severity: 'fault' }
-          : { words: 'out of square, within or near the limit of 2′', severity: 'caution' },
+  judge: (_, a) => (a.is_misread ? { words: 'something is misread', severity: 'fault' } : judgeTilt(a)),
 });
+
+type JudgedTilt = {
+  tilt_mm: number;
+  u_tilt_mm: number;
+  noise_floor_mm: number;
+  limit_mm: number;
+  tap_words: string | null;
+  more_readings: number | null;
+};
+
+/** The same verdict as at a seat, in words. */
+function judgeTilt(a: JudgedTilt): Verdict {
+  const tap = a.tap_words === null ? '' : `: tap at ${a.tap_words}`;
+  const verdict = verdictOfTilt({
+    tiltMm: a.tilt_mm,
+    uTiltMm: a.u_tilt_mm,
+    floorMm: a.noise_floor_mm,
+    limitMm: a.limit_mm,
+  });
+  switch (verdict) {
+    case 'square':
+      return { words: 'square, as far as these readings tell', severity: 'none' };
+    case 'within_limit':
+      return { words: 'out of square, and surely within the limit', severity: 'none' };
+    case 'cocked':
+      return { words: `cocked${tap}`, severity: 'fault' };
+    case 'cannot_tell':
+      return {
+        words: `cannot tell: ${a.more_readings} more readings or a finer gauge would${tap && `; it leans${tap}`}`,
+        severity: 'caution',
+      };
+  }
+}
 
 const depth = defineSum({
   topic: 'depth_chain',

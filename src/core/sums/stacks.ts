@@ -293,7 +293,7 @@ const hub = defineSum({
   lead: 'What the axle’s clamp and heat take, against the slack of the two bearings.',
   keywords: 'wheel hub spacer axle clamp preload',
   fields: [
-    num('axial_slack_each_mm', 'Axial slack of one bearing', 'fit_mm', 0.08, [0, 2]),
+    num('axial_play_each_mm', 'Axial play of one bearing, to and fro', 'fit_mm', 0.08, [0, 2]),
     num('clamp_kN', 'Axle clamps with', 'kilonewton', 25, [0, 200]),
     num('length_mm', 'Spacer length', 'size_mm', 90, [1, 1000]),
     num('area_mm2', 'Spacer wall, area', 'square_mm', 260, [5, 5000]),
@@ -326,14 +326,14 @@ const hub = defineSum({
     { name: 'slack_mm', label: 'Both bearings give', quantity: 'fit_mm' },
   ],
   headline: 'allowed_shortfall_mm',
-  formula: 'shortfall ≤ 2·slack − F·L/(E·A) − |α_hub − α_spacer|·ΔT·L',
+  formula: 'shortfall ≤ 2·(play / 2) − F·L/(E·A) − |α_hub − α_spacer|·ΔT·L',
   source: 'Hooke; linear expansion',
   valid: 'spacer square, races home',
   largestDoubt: 'the axle’s clamp force (friction)',
   solve: (i) => {
     const spacer = MATERIALS[i.spacer];
     const budget = hubSpacerBudget({
-      axialSlackEachMm: i.axial_slack_each_mm,
+      axialPlayEachMm: i.axial_play_each_mm,
       clampN: i.clamp_kN * 1000,
       lengthMm: i.length_mm,
       areaMm2: i.area_mm2,

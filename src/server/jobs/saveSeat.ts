@@ -4,9 +4,15 @@ import { Refusal } from '../http';
 import { notify } from '../live/notify';
 import { inTransaction, queryMaybeOne } from '../pool';
 
-type SeatRow = Seat & { jobId: string };
+type SeatRow = Omit<Seat, 'face'> & { face: Seat['face'] | null; jobId: string };
 
-const SEAT = `seat.id, seat.name, x_mm AS "xMm", y_mm AS "yMm", spec, version`;
+const SEAT = `seat.id, seat.name, x_mm AS "xMm", y_mm AS "yMm", spec, version, face`;
+
+/** As a page loads it: the working face is left out. */
+const asSeat = ({ face, ...seat }: Omit<Seat, 'face'> & { face: Seat['face'] | null }): Seat => ({
+  ...seat,
+  ...(face && { face }),
+});
 
 export type SeatEdit = {
   version: number;
@@ -33,16 +39,20 @@ export function saveSeat(seatId: string, { version, spec, name, xMm, yMm }: Seat
     if (saved) {
       const { jobId, ...seat } = saved;
       await notify(client, { kind: 'job', jobId });
-      return seat;
+      return asSeat(seat);
     }
-    const current = await queryMaybeOne<Seat>(client, `SELECT ${SEAT} FROM seat WHERE id = $1`, [seatId]);
+    const current = await queryMaybeOne<Omit<SeatRow, 'jobId'>>(
+      client,
+      `SELECT ${SEAT} FROM seat WHERE id = $1`,
+      [seatId],
+    );
     if (!current) throw new Refusal(404, 'not_found', 'There is no such seat.');
     throw new Refusal(
       409,
       'stale_edit',
       'Somebody changed this seat meanwhile.',
       [{ code: 'stale_edit', field: 'version', given: version }],
-      { current },
+      { current: asSeat(current) },
     );
   });
 }

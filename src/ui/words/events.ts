@@ -1,4 +1,4 @@
-import type { JobEvent } from '@/core/record/entries';
+import type { EventBody, EventKind, JobEvent } from '@/core/record/entries';
 import { asText, showSize, showTemperature, type Units } from '@/core/quantity/format';
 import { slotWords, STEP_WORDS } from './moves';
 import { WAY_WORDS } from './verdicts';
@@ -28,110 +28,77 @@ export const clock = (iso: string) =>
     second: '2-digit',
   });
 
+type Say = { degrees: (celsius: number) => string; length: (mm: number) => string };
+
+/** What each event says of itself. */
+const EVENT_WORDS: { [K in EventKind]: (body: EventBody<K>, say: Say) => string } = {
+  reading_struck: () => 'A reading struck out',
+  reading_moved: (body) => `A reading moved to ${slotWords(body.slot)}`,
+  usual_fit_accepted: () => 'Not measured: usual fit taken',
+  way_in_chosen: (body, { degrees }) =>
+    `Way in: ${WAY_WORDS[body.way].name.toLowerCase()}, ${body.heatedBy === 'gun' ? 'boss' : 'casting'} ${degrees(body.housingC)}, bearing ${degrees(body.ringC)} (formulas ${body.formulaVersion})`,
+  caution_acknowledged: (body) => `Caution read: ${body.caution.replaceAll('_', ' ')}`,
+  seal_taken_out: () => 'Old seal taken out',
+  laid_out: (body) => `Laid out: ${body.item}`,
+  part_into_freezer: (body, { degrees }) => `Bearing into the freezer at ${degrees(body.freezerC)}`,
+  casting_into_heat: (body, { degrees }) =>
+    body.source === 'gun'
+      ? `Hot air on the boss, to ${degrees(body.sourceC)}`
+      : `Casting into the oven at ${degrees(body.sourceC)}`,
+  casting_rest_noted: (body) => `It lies on ${REST_WORDS[body.on]} when it is out`,
+  casting_out: () => 'Casting out of the heat',
+  let_go: () => 'Let go',
+  home: () => 'Home',
+  stuck: (body) => (body.depthMm === null ? 'Stuck' : `Stuck at ${body.depthMm.toFixed(1)} mm`),
+  square_pass_started: (body) =>
+    `Pass ${body.pass} begun, ${body.sense === 'sunk' ? 'sunk' : 'standing out'}, read on a circle of ${body.circleMm} mm`,
+  square_accepted: (body) =>
+    body.overruled ? `Pass ${body.pass} kept on the person’s word` : `Pass ${body.pass} proven square`,
+  step_skipped: (body) => `${STEP_WORDS[body.step]} left out: ${SKIP_WORDS[body.reason].toLowerCase()}`,
+  waiting_noted: (body) => `Waiting for ${WAIT_WORDS[body.reason]}${body.note ? `: ${body.note}` : ''}`,
+  waiting_over: () => 'Waiting is over',
+  job_put_away: () => 'Job put away',
+  seat_removed: () => 'Seat taken off the map',
+  machine_noted: (body) =>
+    `Machine: ${[body.make, body.model, body.year].filter(Boolean).join(' ') || 'noted'}`,
+  look_noted: (body) =>
+    `${CHECK_WORDS[body.check].name}: ${body.finding}${body.note ? `, ${body.note}` : ''}`,
+  rock_test_noted: (body, { length }) => `Rock test: ${length(body.rimPlayMm)} at the rim`,
+  weighed: (body) => `${body.decision === 'renew' ? 'Renew' : 'Keep'}: feels ${body.feel}`,
+  price_noted: (body) => `Price noted: ${body.each}`,
+  labour_noted: (body) => `Labour: ${body.minutes} min`,
+  access_done: (body) => `Off: ${body.key.replaceAll('_', ' ')}`,
+  as_found_noted: (body, { length }) =>
+    `As found${body.depthMm === undefined ? '' : body.depthMm < 0 ? `: ${length(-body.depthMm)} proud` : `: ${length(body.depthMm)} deep`}${body.marks ? `, marks ${body.marks}` : ''}`,
+  hidden_found: (body) => `${body.isThere ? 'Found' : 'Not there'}: ${body.key.replaceAll('_', ' ')}`,
+  taken_out: (body) => `Out: ${REMOVAL_WORDS[body.way].name.toLowerCase()}`,
+  photograph_withdrawn: () => 'A photograph taken away',
+  stack_piece_noted: (body, { length }) =>
+    `Piece ${body.position} of ${body.stackKey.replaceAll('_', ' ')}: ${PIECE_WORDS[body.what]}${body.thicknessMm === null ? '' : ` ${length(body.thicknessMm)}`}`,
+  stack_piece_put_back: (body) => `Piece ${body.position} of ${body.stackKey.replaceAll('_', ' ')} put back`,
+  part_inspected: (body) => `Inspected ${body.key.replaceAll('_', ' ')}: ${body.finding}`,
+  kit_counted: (body) => `Counted ${body.count} of ${body.partKey.replaceAll('_', ' ')}`,
+  part_origin_noted: (body) =>
+    `${body.origin === 'original' ? 'Original' : 'Pattern'} part: ${body.partKey.replaceAll('_', ' ')}`,
+  conversion_noted: (body) => `Conversion: ${CONVERSION_WORDS[body.what].name.toLowerCase()}`,
+  dry_fit_noted: (body) => `Dry fit: ${DRY_FIT_WORDS[body.result]}`,
+  old_number_noted: (body) => `On the old part stands ${body.designation}`,
+  compare_overruled: (body) => `Compared: ${OVERRULE_WORDS[body.reason].toLowerCase()}`,
+  order_noted: (body) =>
+    `${body.partKey.replaceAll('_', ' ')}: ${ORDER_WORDS[body.state]}${body.kitNumber ? ` (${body.kitNumber})` : ''}`,
+  cleaned: (body) => `Clean: ${CLEANING_WORDS[body.what]}`,
+  remedy_chosen: (body) => `Repair: ${REMEDY_WORDS[body.remedy].name.toLowerCase()}`,
+  remedy_checked: (body) => (body.isGood ? 'Repair proven' : 'Repair does not hold'),
+  tool_sorted: (body) => `Tool: ${TOOL_WAY_WORDS[body.how].toLowerCase()}`,
+  event_withdrawn: () => 'An event taken back',
+  event_retimed: (body) => `An event’s time set to ${clock(body.at)}`,
+};
+
 /** What happened, in words. */
 export function sayEvent(event: JobEvent, units: Units): string {
-  const degrees = (c: number) => asText(showTemperature(c, units));
-  const length = (mm: number) => asText(showSize(mm, units, 2));
-  switch (event.kind) {
-    case 'reading_struck':
-      return 'A reading struck out';
-    case 'reading_moved':
-      return `A reading moved to ${slotWords(event.body.slot)}`;
-    case 'usual_fit_accepted':
-      return 'Not measured: usual fit taken';
-    case 'way_in_chosen':
-      return `Way in: ${WAY_WORDS[event.body.way].name.toLowerCase()}, ${event.body.heatedBy === 'gun' ? 'boss' : 'casting'} ${degrees(event.body.housingC)}, bearing ${degrees(event.body.ringC)} (formulas ${event.body.formulaVersion})`;
-    case 'caution_acknowledged':
-      return `Caution read: ${event.body.caution.replaceAll('_', ' ')}`;
-    case 'seal_taken_out':
-      return 'Old seal taken out';
-    case 'laid_out':
-      return `Laid out: ${event.body.item}`;
-    case 'part_into_freezer':
-      return `Bearing into the freezer at ${degrees(event.body.freezerC)}`;
-    case 'casting_into_heat':
-      return event.body.source === 'gun'
-        ? `Hot air on the boss, to ${degrees(event.body.sourceC)}`
-        : `Casting into the oven at ${degrees(event.body.sourceC)}`;
-    case 'casting_rest_noted':
-      return `It lies on ${REST_WORDS[event.body.on]} when it is out`;
-    case 'casting_out':
-      return 'Casting out of the heat';
-    case 'let_go':
-      return 'Let go';
-    case 'home':
-      return 'Home';
-    case 'stuck':
-      return event.body.depthMm === null ? 'Stuck' : `Stuck at ${event.body.depthMm.toFixed(1)} mm`;
-    case 'square_pass_started':
-      return `Pass ${event.body.pass} begun, ${event.body.sense === 'sunk' ? 'sunk' : 'standing out'}, read on a circle of ${event.body.circleMm} mm`;
-    case 'square_accepted':
-      return event.body.overruled
-        ? `Pass ${event.body.pass} kept on the person’s word`
-        : `Pass ${event.body.pass} proven square`;
-    case 'step_skipped':
-      return `${STEP_WORDS[event.body.step]} left out: ${SKIP_WORDS[event.body.reason].toLowerCase()}`;
-    case 'waiting_noted':
-      return `Waiting for ${WAIT_WORDS[event.body.reason]}${event.body.note ? `: ${event.body.note}` : ''}`;
-    case 'waiting_over':
-      return 'Waiting is over';
-    case 'job_put_away':
-      return 'Job put away';
-    case 'seat_removed':
-      return 'Seat taken off the map';
-    case 'machine_noted':
-      return `Machine: ${[event.body.make, event.body.model, event.body.year].filter(Boolean).join(' ') || 'noted'}`;
-    case 'look_noted':
-      return `${CHECK_WORDS[event.body.check].name}: ${event.body.finding}${event.body.note ? `, ${event.body.note}` : ''}`;
-    case 'rock_test_noted':
-      return `Rock test: ${length(event.body.rimPlayMm)} at the rim`;
-    case 'weighed':
-      return `${event.body.decision === 'renew' ? 'Renew' : 'Keep'}: feels ${event.body.feel}`;
-    case 'price_noted':
-      return `Price noted: ${event.body.each}`;
-    case 'labour_noted':
-      return `Labour: ${event.body.minutes} min`;
-    case 'access_done':
-      return `Off: ${event.body.key.replaceAll('_', ' ')}`;
-    case 'as_found_noted':
-      return `As found${event.body.depthMm === undefined ? '' : event.body.depthMm < 0 ? `: ${length(-event.body.depthMm)} proud` : `: ${length(event.body.depthMm)} deep`}${event.body.marks ? `, marks ${event.body.marks}` : ''}`;
-    case 'hidden_found':
-      return `${event.body.isThere ? 'Found' : 'Not there'}: ${event.body.key.replaceAll('_', ' ')}`;
-    case 'taken_out':
-      return `Out: ${REMOVAL_WORDS[event.body.way].name.toLowerCase()}`;
-    case 'photograph_withdrawn':
-      return 'A photograph taken away';
-    case 'stack_piece_noted':
-      return `Piece ${event.body.position} of ${event.body.stackKey.replaceAll('_', ' ')}: ${PIECE_WORDS[event.body.what]}${event.body.thicknessMm === null ? '' : ` ${length(event.body.thicknessMm)}`}`;
-    case 'stack_piece_put_back':
-      return `Piece ${event.body.position} of ${event.body.stackKey.replaceAll('_', ' ')} put back`;
-    case 'part_inspected':
-      return `Inspected ${event.body.key.replaceAll('_', ' ')}: ${event.body.finding}`;
-    case 'kit_counted':
-      return `Counted ${event.body.count} of ${event.body.partKey.replaceAll('_', ' ')}`;
-    case 'part_origin_noted':
-      return `${event.body.origin === 'original' ? 'Original' : 'Pattern'} part: ${event.body.partKey.replaceAll('_', ' ')}`;
-    case 'conversion_noted':
-      return `Conversion: ${CONVERSION_WORDS[event.body.what].name.toLowerCase()}`;
-    case 'dry_fit_noted':
-      return `Dry fit: ${DRY_FIT_WORDS[event.body.result]}`;
-    case 'old_number_noted':
-      return `On the old part stands ${event.body.designation}`;
-    case 'compare_overruled':
-      return `Compared: ${OVERRULE_WORDS[event.body.reason].toLowerCase()}`;
-    case 'order_noted':
-      return `${event.body.partKey.replaceAll('_', ' ')}: ${ORDER_WORDS[event.body.state]}${event.body.kitNumber ? ` (${event.body.kitNumber})` : ''}`;
-    case 'cleaned':
-      return `Clean: ${CLEANING_WORDS[event.body.what]}`;
-    case 'remedy_chosen':
-      return `Repair: ${REMEDY_WORDS[event.body.remedy].name.toLowerCase()}`;
-    case 'remedy_checked':
-      return event.body.isGood ? 'Repair proven' : 'Repair does not hold';
-    case 'tool_sorted':
-      return `Tool: ${TOOL_WAY_WORDS[event.body.how].toLowerCase()}`;
-    case 'event_withdrawn':
-      return 'An event taken back';
-    case 'event_retimed':
-      return `An event’s time set to ${clock(event.body.at)}`;
-  }
+  const words = EVENT_WORDS[event.kind] as (body: JobEvent['body'], say: Say) => string;
+  return words(event.body, {
+    degrees: (celsius) => asText(showTemperature(celsius, units)),
+    length: (mm) => asText(showSize(mm, units, 2)),
+  });
 }

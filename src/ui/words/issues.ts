@@ -23,6 +23,12 @@ const WORDS: Record<string, (issue: Issue, units: Units) => string> = {
     `${size(given, units)} cannot be; it fits as thousandths of an inch. Add “thou”?`,
   impossible_size: ({ given, min, max }, units) =>
     `${size(given, units)} cannot be here: ${span(min, max, units, ' to ')} would.`,
+  size_out_of_range: ({ min, max }, units) =>
+    min !== undefined && max !== undefined
+      ? `Between ${span(min, max, units, ' and ')}.`
+      : min !== undefined
+        ? `At least ${size(min, units)}.`
+        : `At most ${size(max, units)}.`,
   depth_negative: () => 'No sign here: say above whether it is sunk or stands out.',
   not_a_temperature: ({ given }) => `“${given}” is no temperature. Try 110, 230F or −18.`,
   below_absolute_zero: () => 'Nothing is that cold.',

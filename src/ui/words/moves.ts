@@ -1,4 +1,4 @@
-import type { Move } from '@/core/job/nextMove';
+import type { Move, MoveCode } from '@/core/job/nextMove';
 import { CHECK_WORDS, TOOL_NEED_WORDS } from './work';
 import { slotNumbers } from '@/core/job/currentReadings';
 import { clockWords } from '@/core/seating/squareness';
@@ -25,180 +25,164 @@ export function slotWords(slot: string): string {
 
 export type MoveWords = { headline: string; reason: string };
 
+type Facts = { move: Move; name: string; thing: string };
+
+/** What each move says: the seat's name and the thing's stand inside of a sentence. */
+const MOVE_WORDS: Record<MoveCode, (facts: Facts) => MoveWords> = {
+  look_over: ({ name, move }) => ({
+    headline: `Look first: ${CHECK_WORDS[move.check!].name.toLowerCase()}.`,
+    reason: CHECK_WORDS[move.check!].how,
+  }),
+  do_access: ({ thing }) => ({
+    headline: `Get at it: ${thing}.`,
+    reason: 'One tap each; what was taken off goes back on in reverse.',
+  }),
+  note_as_found: ({ name }) => ({
+    headline: `Write down how the ${name} stands.`,
+    reason: 'Depth, marks, lips: before it moves. The new one goes to the same place.',
+  }),
+  find_hidden: ({ thing }) => ({
+    headline: `Find it: ${thing}.`,
+    reason: 'It lies under a pressed part and is forgotten easily.',
+  }),
+  take_out: ({ name }) => ({
+    headline: `Take the ${name} out.`,
+    reason: 'The kindest way that this seat allows stands first.',
+  }),
+  note_stack: ({ thing }) => ({
+    headline: `Bag the ${thing}, piece by piece.`,
+    reason: 'Thickness, notches, which way round: the same pieces go back.',
+  }),
+  put_stack_back: ({ thing }) => ({
+    headline: `Put back the ${thing}, piece by piece.`,
+    reason: 'It is complete when each piece is in its place, the right way round.',
+  }),
+  count_kit: ({ thing }) => ({ headline: `Count the kit: ${thing}.`, reason: 'Before anything is pressed.' }),
+  wait_for_part: ({ name }) => ({
+    headline: `Waiting for the ${name}.`,
+    reason: 'Nothing else of this job can go on meanwhile.',
+  }),
+  compare_part: ({ name }) => ({
+    headline: `Compare the ${name} with both its mates.`,
+    reason: 'A kit of another year fits one of them and not the other.',
+  }),
+  part_is_wrong: ({ name }) => ({
+    headline: `Stop: the ${name} part is wrong.`,
+    reason: 'It does not fit its mates. Send it back, or say why it is right.',
+  }),
+  clean_seat: ({ name }) => ({
+    headline: `Clean the ${name} seat, then measure it.`,
+    reason: 'Also the oilways, threads, and the pocket behind.',
+  }),
+  check_remedy: ({ name }) => ({
+    headline: `Prove the repair of the ${name} seat.`,
+    reason: 'Measured again, it either holds or it does not.',
+  }),
+  first_the_other: ({ name, move }) => ({
+    headline: `First the ${(move.seatName ?? '').toLowerCase()}, then the ${name}.`,
+    reason: 'Afterwards there is no room for it.',
+  }),
+  find_tool: ({ name, move }) => ({
+    headline: `Find ${TOOL_NEED_WORDS[move.name as keyof typeof TOOL_NEED_WORDS] ?? 'the tool'} for the ${name}.`,
+    reason: 'Before the metal is hot: buy, rent, borrow or turn one.',
+  }),
+  read_bore: ({ name, move }) => ({
+    headline: `Read the ${name} bore across ${slotWords(move.slot!)}.`,
+    reason: 'Two across at two depths tell round from oval and straight from tapered.',
+  }),
+  read_outside: ({ name, move }) => ({
+    headline: `Read the ${name}: ${slotWords(move.slot!)}.`,
+    reason: 'A kit of another year can be a millimetre out; its hole alone does not tell.',
+  }),
+  repair_seat: ({ name }) => ({
+    headline: `Stop at the ${name}: the fit is wrong.`,
+    reason: 'Compare part and seat before any force.',
+  }),
+  choose_way_in: ({ name }) => ({
+    headline: `Choose the way in for the ${name}.`,
+    reason: 'The mildest way that is sure stands first.',
+  }),
+  take_seal_out: ({ move }) => ({
+    headline: `Take the old seal out at the ${(move.seatName ?? '').toLowerCase()}.`,
+    reason: 'It sits in the casting that is about to be heated.',
+  }),
+  part_into_freezer: ({ name }) => ({
+    headline: `Put the ${name} into the freezer.`,
+    reason: 'Wrapped; frost is wiped off just before entry.',
+  }),
+  casting_into_heat: ({ name, move }) =>
+    move.heatedBy === 'gun'
+      ? {
+          headline: `Hot air on the boss for the ${name}.`,
+          reason:
+            'Round and round, the probe beside it; the rest of the casting stays cool and holds it back.',
+        }
+      : {
+          headline: `Put the casting into the heat for the ${name}.`,
+          reason: 'Clean and degreased, on wood when it comes out.',
+        },
+  take_out_and_drop: ({ name, move }) =>
+    move.heatedBy === 'gun'
+      ? {
+          headline: `Watch the probe; drop the ${name}.`,
+          reason: 'Everything within reach before the air is off: a boss cools fast.',
+        }
+      : {
+          headline: `Watch the heat; drop the ${name}.`,
+          reason: 'Everything within reach before the door opens.',
+        },
+  drop_now: ({ name }) => ({ headline: `Drop the ${name} now.`, reason: 'The casting is cooling.' }),
+  say_home_or_stuck: ({ name }) => ({
+    headline: `Is the ${name} home?`,
+    reason: 'Only a change of note, and an even gap, are evidence.',
+  }),
+  reheat: ({ name }) => ({
+    headline: `Back to the heat with the ${name}.`,
+    reason: 'It stopped half way: no hammer on hot and cocked.',
+  }),
+  drive_it_in: ({ name }) => ({
+    headline: `Drive the ${name} in, square.`,
+    reason: 'Outer race only; read round it before force.',
+  }),
+  start_square_pass: ({ name }) => ({
+    headline: `Read round the ${name}: sunk, or standing out?`,
+    reason: 'The two point opposite ways, so say which first.',
+  }),
+  read_depths: ({ name, move }) => ({
+    headline: `Read the ${name} ${slotWords(`depth.1.${move.angleDeg}`)}.`,
+    reason: 'Four readings round the outer race make a plane.',
+  }),
+  tap_high_side: ({ name, move }) => ({
+    headline:
+      move.angleDeg === undefined
+        ? `Read round the ${name} again.`
+        : `Tap the ${name} at ${clockWords(move.angleDeg)}.`,
+    reason: 'It stands highest there. Light taps, then read all round again.',
+  }),
+  read_again: ({ name }) => ({
+    headline: `Read round the ${name} again.`,
+    reason: 'The readings do not lie in one plane: one of them is wrong.',
+  }),
+  read_eight: ({ name }) => ({
+    headline: `Read the ${name} at eight places.`,
+    reason: 'Four scatter as much as the lean that counts; eight would tell.',
+  }),
+  judge_by_eye: ({ name }) => ({
+    headline: `Look round the ${name}: an even gap?`,
+    reason: 'This gauge can not see a lean as small as the limit; the eye decides, or a finer gauge.',
+  }),
+  accept_square: ({ name }) => ({
+    headline: `The ${name} is square. Keep it so.`,
+    reason: 'One tap puts the proof on record.',
+  }),
+  all_proven: () => ({ headline: 'Every seat here is proven.', reason: 'Hand over with the record.' }),
+};
+
+const inSentence = (words: string) => words.charAt(0).toLowerCase() + words.slice(1);
+
 /** The next move as a sentence in the imperative, and the reason for it. */
-export function sayMove(move: Move, seatName: string): MoveWords {
-  const name = seatName.charAt(0).toLowerCase() + seatName.slice(1);
-  const thing = move.name ? move.name.charAt(0).toLowerCase() + move.name.slice(1) : '';
-  switch (move.code) {
-    case 'look_over':
-      return {
-        headline: `Look first: ${CHECK_WORDS[move.check!].name.toLowerCase()}.`,
-        reason: CHECK_WORDS[move.check!].how,
-      };
-    case 'do_access':
-      return {
-        headline: `Get at it: ${thing}.`,
-        reason: 'One tap each; what was taken off goes back on in reverse.',
-      };
-    case 'note_as_found':
-      return {
-        headline: `Write down how the ${name} stands.`,
-        reason: 'Depth, marks, lips: before it moves. The new one goes to the same place.',
-      };
-    case 'find_hidden':
-      return {
-        headline: `Find it: ${thing}.`,
-        reason: 'It lies under a pressed part and is forgotten easily.',
-      };
-    case 'take_out':
-      return {
-        headline: `Take the ${name} out.`,
-        reason: 'The kindest way that this seat allows stands first.',
-      };
-    case 'note_stack':
-      return {
-        headline: `Bag the ${thing}, piece by piece.`,
-        reason: 'Thickness, notches, which way round: the same pieces go back.',
-      };
-    case 'put_stack_back':
-      return {
-        headline: `Put back the ${thing}, piece by piece.`,
-        reason: 'It is complete when each piece is in its place, the right way round.',
-      };
-    case 'count_kit':
-      return { headline: `Count the kit: ${thing}.`, reason: 'Before anything is pressed.' };
-    case 'wait_for_part':
-      return {
-        headline: `Waiting for the ${name}.`,
-        reason: 'Nothing else of this job can go on meanwhile.',
-      };
-    case 'compare_part':
-      return {
-        headline: `Compare the ${name} with both its mates.`,
-        reason: 'A kit of another year fits one of them and not the other.',
-      };
-    case 'part_is_wrong':
-      return {
-        headline: `Stop: the ${name} part is wrong.`,
-        reason: 'It does not fit its mates. Send it back, or say why it is right.',
-      };
-    case 'clean_seat':
-      return {
-        headline: `Clean the ${name} seat, then measure it.`,
-        reason: 'Also the oilways, threads, and the pocket behind.',
-      };
-    case 'check_remedy':
-      return {
-        headline: `Prove the repair of the ${name} seat.`,
-        reason: 'Measured again, it either holds or it does not.',
-      };
-    case 'first_the_other':
-      return {
-        headline: `First the ${(move.seatName ?? '').toLowerCase()}, then the ${name}.`,
-        reason: 'Afterwards there is no room for it.',
-      };
-    case 'find_tool':
-      return {
-        headline: `Find ${TOOL_NEED_WORDS[move.name as keyof typeof TOOL_NEED_WORDS] ?? 'the tool'} for the ${name}.`,
-        reason: 'Before the metal is hot: buy, rent, borrow or turn one.',
-      };
-    case 'read_bore':
-      return {
-        headline: `Read the ${name} bore across ${slotWords(move.slot!)}.`,
-        reason: 'Two across at two depths tell round from oval and straight from tapered.',
-      };
-    case 'read_outside':
-      return {
-        headline: `Read the ${name}: ${slotWords(move.slot!)}.`,
-        reason: 'A kit of another year can be a millimetre out; its hole alone does not tell.',
-      };
-    case 'repair_seat':
-      return {
-        headline: `Stop at the ${name}: the fit is wrong.`,
-        reason: 'Compare part and seat before any force.',
-      };
-    case 'choose_way_in':
-      return {
-        headline: `Choose the way in for the ${name}.`,
-        reason: 'The mildest way that is sure stands first.',
-      };
-    case 'take_seal_out':
-      return {
-        headline: `Take the old seal out at the ${(move.seatName ?? '').toLowerCase()}.`,
-        reason: 'It sits in the casting that is about to be heated.',
-      };
-    case 'part_into_freezer':
-      return {
-        headline: `Put the ${name} into the freezer.`,
-        reason: 'Wrapped; frost is wiped off just before entry.',
-      };
-    case 'casting_into_heat':
-      return move.heatedBy === 'gun'
-        ? {
-            headline: `Hot air on the boss for the ${name}.`,
-            reason:
-              'Round and round, the probe beside it; the rest of the casting stays cool and holds it back.',
-          }
-        : {
-            headline: `Put the casting into the heat for the ${name}.`,
-            reason: 'Clean and degreased, on wood when it comes out.',
-          };
-    case 'take_out_and_drop':
-      return move.heatedBy === 'gun'
-        ? {
-            headline: `Watch the probe; drop the ${name}.`,
-            reason: 'Everything within reach before the air is off: a boss cools fast.',
-          }
-        : {
-            headline: `Watch the heat; drop the ${name}.`,
-            reason: 'Everything within reach before the door opens.',
-          };
-    case 'drop_now':
-      return { headline: `Drop the ${name} now.`, reason: 'The casting is cooling.' };
-    case 'say_home_or_stuck':
-      return {
-        headline: `Is the ${name} home?`,
-        reason: 'Only a change of note, and an even gap, are evidence.',
-      };
-    case 'reheat':
-      return {
-        headline: `Back to the heat with the ${name}.`,
-        reason: 'It stopped half way: no hammer on hot and cocked.',
-      };
-    case 'drive_it_in':
-      return {
-        headline: `Drive the ${name} in, square.`,
-        reason: 'Outer race only; read round it before force.',
-      };
-    case 'start_square_pass':
-      return {
-        headline: `Read round the ${name}: sunk, or standing out?`,
-        reason: 'The two point opposite ways, so say which first.',
-      };
-    case 'read_depths':
-      return {
-        headline: `Read the ${name} ${slotWords(`depth.1.${move.angleDeg}`)}.`,
-        reason: 'Four readings round the outer race make a plane.',
-      };
-    case 'tap_high_side':
-      return {
-        headline:
-          move.angleDeg === undefined
-            ? `Read round the ${name} again.`
-            : `Tap the ${name} at ${clockWords(move.angleDeg)}.`,
-        reason: 'It stands highest there. Light taps, then read all round again.',
-      };
-    case 'read_again':
-      return {
-        headline: `Read round the ${name} again.`,
-        reason: 'The readings do not lie in one plane: one of them is wrong.',
-      };
-    case 'accept_square':
-      return { headline: `The ${name} is square. Keep it so.`, reason: 'One tap puts the proof on record.' };
-    case 'all_proven':
-      return { headline: 'Every seat here is proven.', reason: 'Hand over with the record.' };
-  }
-}
+export const sayMove = (move: Move, seatName: string): MoveWords =>
+  MOVE_WORDS[move.code]({ move, name: inSentence(seatName), thing: inSentence(move.name ?? '') });
 
 export const STEP_WORDS = {
   look: 'Look',

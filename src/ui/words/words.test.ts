@@ -38,6 +38,8 @@ const MOVES: Record<MoveCode, true> = {
   read_depths: true,
   tap_high_side: true,
   read_again: true,
+  read_eight: true,
+  judge_by_eye: true,
   accept_square: true,
   all_proven: true,
 };

@@ -82,6 +82,7 @@ const LETTER_MEANINGS: Record<string, string> = {
   HK: 'drawn cup, open at both ends',
   BK: 'drawn cup, one end closed',
   NK: 'needles in a machined outer race, no inner race',
+  NKI: 'needles in a machined outer race, with their inner race',
   NA: 'needles with machined outer and inner race',
   K: 'needles in a cage, run on shaft and bore themselves',
   AXK: 'flat cage of thrust needles',

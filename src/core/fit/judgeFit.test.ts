@@ -1,0 +1,20 @@
+import { expect, it } from 'vitest';
+import { judgeFit } from './judgeFit';
+
+it.each([
+  [83.9, 'right'],
+  [84.1, 'too_tight'],
+])(
+  'a boss of 140 MPa yield at %f MPa is %s: 0.6 of yield is the edge (from memory)',
+  (housingTrescaMPa, verdict) =>
+    expect(
+      judgeFit({
+        benchMm: { value: 0.04, u: 0.003 },
+        runningMm: { value: 0.02, u: 0.005 },
+        housingTrescaMPa,
+        yieldMPa: 140,
+        usualHighMm: 0.05,
+        load: 'standing',
+      }).verdict,
+    ).toBe(verdict),
+);
