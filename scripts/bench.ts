@@ -153,7 +153,7 @@ async function core() {
   report(
     'shim choice, 14 sizes, up to 5 pieces, proven best, p95 of 100',
     p95(
-      await time(100, (i) => chooseShims({ endPlayWithoutUm: 1000 + i, targetUm: 120, stock, maxPieces: 5 })),
+      await time(100, (i) => chooseShims({ endFloatWithoutUm: 1000 + i, targetUm: 120, stock, maxPieces: 5 })),
     ),
     '< 30 ms',
   );

@@ -1,10 +1,10 @@
 import { DatabaseAway } from '@/bench/away/DatabaseAway';
-import { ToolsRoom, type SeatOfJob } from '@/bench/tools/ToolsRoom';
+import { ToolWall, type SeatOfJob } from '@/bench/tools/ToolWall';
 import { replaySeat } from '@/core/job/seatHistory';
 import { isId } from '@/server/ids';
 import { loadInstruments, loadJob } from '@/server/jobs/loadJob';
 import { loadForPage } from '@/server/loadPage';
-import { loadRoom } from '@/server/loadRoom';
+import { loadPlace } from '@/server/loadPlace';
 import { pool } from '@/server/pool';
 import { loadTools } from '@/server/tools/toolWall';
 
@@ -37,5 +37,5 @@ export default async function ToolsPage({
     forSeat: await findSeat(job?.toString(), seat?.toString()),
   }));
   if (!loaded) return <DatabaseAway />;
-  return <ToolsRoom {...loaded.data} {...await loadRoom()} />;
+  return <ToolWall {...loaded.data} {...await loadPlace()} />;
 }

@@ -10,7 +10,7 @@ import { viewHeatRun, type HeatCall, type HeatRunView } from '@/core/job/heatRun
 import { findSeatMove } from '@/core/job/nextMove';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showClock, showFit, showTemperature, type Units } from '@/core/quantity/format';
-import { OtherHeat } from '@/bench/frame/HeatStrip';
+import { OtherHeat } from '@/bench/frame/HeatBar';
 import { UndoBar } from '@/bench/frame/UndoBar';
 import { playCall } from '@/bench/frame/sounds';
 import { useLink } from '@/bench/record/hooks';
@@ -25,9 +25,9 @@ import { RunControls } from './RunControls';
 import { useProbe } from './useProbe';
 
 const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPicker');
-const loadChart = () => import('./RoomChart');
+const loadChart = () => import('./ClearanceChart');
 
-/** Full screen, for two metres: the sign, the room, the seconds, one black button. */
+/** Full screen, for two metres: the sign, the clearance, the seconds, one black button. */
 export function HeatRunScreen({ seatId }: { seatId: string }) {
   const view = useSeatView(seatId);
   const { record } = useJob();
@@ -159,7 +159,7 @@ function Run({ view }: { view: SeatView }) {
           )}
           <Box sx={{ flex: 1, minHeight: 200, position: 'relative' }}>
             {chart && run.curve.moments.length > 0 && (
-              <chart.RoomChart
+              <chart.ClearanceChart
                 run={run}
                 units={units === 'metric' ? 'metric_um' : units}
                 isOut={heat.phase === 'out'}
@@ -252,17 +252,17 @@ function countOf(run: HeatRunView, { heat, history }: SeatView, units: Units): C
 
 function Figures({ run, units, view }: { run: HeatRunView; units: Units; view: SeatView }) {
   const micro = units === 'metric' ? 'metric_um' : units;
-  const room = run.now && showFit(Math.abs(run.now.clearanceMm.value), micro);
+  const clearance = run.now && showFit(Math.abs(run.now.clearanceMm.value), micro);
   const seconds = countOf(run, view, units);
   return (
     <Box sx={{ display: 'flex', gap: 4, alignItems: 'flex-end' }}>
-      {room && run.now && (
+      {clearance && run.now && (
         <Big
-          figure={room.figure}
-          unit={room.unit}
+          figure={clearance.figure}
+          unit={clearance.unit}
           word={run.now.clearanceMm.value >= 0 ? 'clear' : 'tight'}
           note={`± ${showFit(2 * run.now.clearanceMm.u, micro).figure}, at least ${showFit(run.marginMm, micro).figure}`}
-          id="room"
+          id="clearance"
         />
       )}
       {seconds ? (

@@ -7,7 +7,7 @@ import type { QuickPart, QuickSeat } from '@/core/ask/quickSeat';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { asText, showFit, showForce, showTemperature, type Units } from '@/core/quantity/format';
 import { showQuantity } from '@/core/quantity/quantities';
-import { sumPath, type SumFace } from '@/core/sums/sum';
+import { sumPath, type SumDescription } from '@/core/sums/sum';
 import { bearingMarks } from '@/ui/drawing/bearing';
 import { SceneView } from '@/ui/drawing/SceneView';
 import type { Scene } from '@/ui/drawing/scene';
@@ -210,7 +210,7 @@ export function AnswerPanel({
         ? partScene(answer.part, units)
         : answer.kind === 'sum'
           ? drawSum({
-              face: answer.face,
+              sum: answer.sum,
               inputs: answer.inputs,
               answers: answer.solved.answers,
               units,
@@ -249,7 +249,7 @@ export function AnswerPanel({
           <Box sx={{ fontSize: 18 }}>{answer.meaning}. Goes over or between: nothing is pressed.</Box>
         )}
         {answer.kind === 'sum' && <SumAnswer answer={answer} units={units} />}
-        {answer.kind === 'sums' && <SumList faces={answer.faces} />}
+        {answer.kind === 'sums' && <SumList sums={answer.sums} />}
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, mt: 1.5, alignItems: 'center' }}>
           {children}
         </Box>
@@ -265,7 +265,7 @@ function titleOf(answer: AskAnswer): string {
     case 'part':
       return answer.part.designation;
     case 'sum':
-      return answer.face.title;
+      return answer.sum.title;
     case 'sums':
       return 'Which of these?';
     case 'job':
@@ -301,13 +301,13 @@ const partScene = (part: QuickPart, units: Units): Scene => ({
 });
 
 function SumAnswer({
-  answer: { face, solved },
+  answer: { sum, solved },
   units,
 }: {
   answer: Extract<AskAnswer, { kind: 'sum' }>;
   units: Units;
 }) {
-  const shown = face.answers.slice(0, 4).filter(({ name }) => solved.answers[name] !== undefined);
+  const shown = sum.answers.slice(0, 4).filter(({ name }) => solved.answers[name] !== undefined);
   return (
     <>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 4, rowGap: 1 }}>
@@ -335,13 +335,13 @@ function SumAnswer({
   );
 }
 
-const SumList = ({ faces }: { faces: readonly SumFace[] }) => (
+const SumList = ({ sums }: { sums: readonly SumDescription[] }) => (
   <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' }, columnGap: 4 }}>
-    {faces.map((face) => (
+    {sums.map((sum) => (
       <Box
-        key={sumPath(face)}
+        key={sumPath(sum)}
         component={Link}
-        href={`/sums/${sumPath(face)}`}
+        href={`/sums/${sumPath(sum)}`}
         sx={{
           py: 1,
           minHeight: 48,
@@ -351,7 +351,7 @@ const SumList = ({ faces }: { faces: readonly SumFace[] }) => (
           borderBottom: `1px solid ${token('rule')}`,
         }}
       >
-        {face.title}
+        {sum.title}
       </Box>
     ))}
   </Box>

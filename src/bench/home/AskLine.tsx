@@ -29,8 +29,8 @@ const EXAMPLES = ['6306 al', '25 62 17', 'm10 rod 20nm', 'two stroke', 'shim'];
 /** Where a tap on the answer leads. */
 function hrefOf(answer: AskAnswer): string | null {
   if (answer.kind === 'sum') {
-    const query = writeAddress(answer.face.fields, answer.inputs).toString();
-    return `/sums/${sumPath(answer.face)}${query ? `?${query}` : ''}`;
+    const query = writeAddress(answer.sum.fields, answer.inputs).toString();
+    return `/sums/${sumPath(answer.sum)}${query ? `?${query}` : ''}`;
   }
   if (answer.kind === 'job') return `/jobs/${answer.jobId}`;
   return null;
@@ -64,7 +64,7 @@ export function AskLine({ context, asked, walk }: { context: AskContext; asked: 
   const onEnter = () => {
     const href = answer && hrefOf(answer);
     if (href) router.push(href);
-    else if (answer?.kind === 'sums') router.push(`/sums/${sumPath(answer.faces[0]!)}`);
+    else if (answer?.kind === 'sums') router.push(`/sums/${sumPath(answer.sums[0]!)}`);
     else keep();
   };
   const href = answer && hrefOf(answer);

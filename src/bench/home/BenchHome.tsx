@@ -11,7 +11,7 @@ import type { WalkStyle } from '@/core/record/vocabulary';
 import type { HeatItem } from '@/core/board/heatItems';
 import type { Person } from '@/core/record/job';
 import { Head } from '@/bench/frame/Head';
-import { HeatStrip } from '@/bench/frame/HeatStrip';
+import { HeatBar } from '@/bench/frame/HeatBar';
 import { NextMoveBand } from '@/bench/frame/NextMoveBand';
 import { placesFrom } from '@/bench/frame/places';
 import { usePerson } from '@/bench/record/hooks';
@@ -201,7 +201,7 @@ export function BenchHome({ shop, jobs, unreadable, people, kinds, ownKinds, hea
           </Box>
         </Box>
       </Box>
-      <HeatStrip initial={heat} own={null} people={people} units={units} initialMs={nowMs} />
+      <HeatBar initial={heat} own={null} people={people} units={units} initialMs={nowMs} />
       <PutAwayBar {...putAway} />
     </Box>
   );

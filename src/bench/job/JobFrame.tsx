@@ -9,7 +9,7 @@ import { findHeatItems, type HeatItem } from '@/core/board/heatItems';
 import { findNextMove, findSeatMove, isJobMove, type Move } from '@/core/job/nextMove';
 import { STEPS } from '@/core/record/vocabulary';
 import { Head } from '@/bench/frame/Head';
-import { HeatStrip } from '@/bench/frame/HeatStrip';
+import { HeatBar } from '@/bench/frame/HeatBar';
 import { UndoBar } from '@/bench/frame/UndoBar';
 import { NextMoveBand } from '@/bench/frame/NextMoveBand';
 import { jobPath, placesFrom } from '@/bench/frame/places';
@@ -132,7 +132,7 @@ export function JobFrame({
       >
         {children}
       </Box>
-      <HeatStrip
+      <HeatBar
         initial={heat}
         own={own}
         people={record.people}

@@ -1,4 +1,4 @@
-import type { StandingReading } from '@/core/job/currentReadings';
+import type { CurrentReading } from '@/core/job/currentReadings';
 import { slotNumbers } from '@/core/job/currentReadings';
 import { asText, showFit, type Units } from '@/core/quantity/format';
 import { token } from '@/ui/theme/tokens';
@@ -8,7 +8,7 @@ const SIZE = 128;
 const DRAWN_PX = 13;
 
 /** Out-of-round and taper of a bore, drawn exaggerated: one closed line per depth through what was read across. */
-export function BoreShape({ readings, units }: { readings: readonly StandingReading[]; units: Units }) {
+export function BoreShape({ readings, units }: { readings: readonly CurrentReading[]; units: Units }) {
   const bore = readings
     .filter(({ slot }) => slot.startsWith('bore.'))
     .map(({ slot, value }) => {

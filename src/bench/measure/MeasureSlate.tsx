@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { smoothingLossMm } from '@/core/fit/interference';
 import { showForce, showFit, showSize, asText } from '@/core/quantity/format';
-import { countingReadings, type StandingReading } from '@/core/job/currentReadings';
+import { countingReadings, type CurrentReading } from '@/core/job/currentReadings';
 import type { SeatView } from '@/core/job/seatView';
 import { EarlierRebuilds } from '@/bench/record/EarlierRebuilds';
 import { useJob } from '@/bench/record/JobProvider';
@@ -51,7 +51,7 @@ export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
   const { seat, fit, history, isMeasured } = view;
   const counting = countingReadings(view.readings, '');
   const struckCount = view.readings.filter(
-    ({ standing, slot: name }) => standing !== 'counts' && !name.startsWith('depth'),
+    ({ status, slot: name }) => status !== 'counts' && !name.startsWith('depth'),
   ).length;
   const angles = hasThird ? [0, 60, 90] : [0, 90];
   const verdict = fit && FIT_WORDS[fit.judgement.verdict];
@@ -239,7 +239,7 @@ function ReadingCell({
   name: string;
   slot: string;
   onSlot: (slot: string) => void;
-  readings: readonly StandingReading[];
+  readings: readonly CurrentReading[];
   keptIds: ReadonlySet<string>;
   show: (mm: number) => string;
 }) {

@@ -2,7 +2,7 @@
 import { useMemo, useState, type ReactNode } from 'react';
 import { BORE_SLOTS, OUTSIDE_SLOTS } from '@/core/job/seatView';
 import { countingReadings, slotNumbers } from '@/core/job/currentReadings';
-import { GaugeStrip, type GaugeSlot } from '@/bench/gauge/GaugeStrip';
+import { GaugeBar, type GaugeSlot } from '@/bench/gauge/GaugeBar';
 import { useSeatView } from '@/bench/record/JobProvider';
 import { acrossWords } from '@/ui/words/moves';
 import { MeasureSlate } from './MeasureSlate';
@@ -65,6 +65,6 @@ export function MeasureStep({
         onSlot={setChosen}
       />
     ),
-    strip: <GaugeStrip seatId={seatId} slots={slots} slot={slot} onSlot={setChosen} />,
+    strip: <GaugeBar seatId={seatId} slots={slots} slot={slot} onSlot={setChosen} />,
   });
 }

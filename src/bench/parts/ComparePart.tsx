@@ -6,7 +6,7 @@ import { countingReadings, slotNumbers } from '@/core/job/currentReadings';
 import { comparedSizes } from '@/core/job/seatSizes';
 import type { MateCheck } from '@/core/parts/comparePart';
 import { asText, showFit, showSize } from '@/core/quantity/format';
-import { GaugeStrip, type GaugeSlot } from '@/bench/gauge/GaugeStrip';
+import { GaugeBar, type GaugeSlot } from '@/bench/gauge/GaugeBar';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
 import { useLoaded } from '@/bench/record/useLoaded';
@@ -57,7 +57,7 @@ export function ComparePart({
       : (rows.find((row) => !taken.has(row.slot)) ?? rows[0]!).slot;
   return compose({
     slate: <CompareSlate seatId={seatId} rows={rows} slot={slot} onSlot={setChosen} />,
-    strip: <GaugeStrip seatId={seatId} slots={rows.map(asGaugeSlot)} slot={slot} onSlot={setChosen} />,
+    strip: <GaugeBar seatId={seatId} slots={rows.map(asGaugeSlot)} slot={slot} onSlot={setChosen} />,
   });
 }
 

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState, type ReactNode } from 'react';
-import { standingEvents } from '@/core/job/currentReadings';
+import { timedEvents } from '@/core/job/currentReadings';
 import { FORMULA_VERSION } from '@/core/job/seatFit';
 import type { SeatView } from '@/core/job/seatView';
 import type { JobEvent } from '@/core/record/entries';
@@ -56,11 +56,11 @@ function linesOf(
     what: slotWords(reading.slot),
     figure: reading.typed,
     note: `${instruments.get(reading.instrumentId) ?? ''}, metal ${asText(showTemperature(reading.metalC, units))}`,
-    isStruck: reading.standing !== 'counts',
+    isStruck: reading.status !== 'counts',
     isKept: keptIds.has(reading.id),
     canRetime: false,
   }));
-  const events = standingEvents(record.entries.events)
+  const events = timedEvents(record.entries.events)
     .filter((event) => event.seatId === view.seat.id || event.castingId === view.casting.id)
     .map((event): Line => ({
       id: event.id,

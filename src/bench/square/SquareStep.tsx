@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import { useMemo, useState, type ReactNode } from 'react';
 import { countingReadings } from '@/core/job/currentReadings';
 import { clockWords } from '@/core/seating/squareness';
-import { GaugeStrip, type GaugeSlot } from '@/bench/gauge/GaugeStrip';
+import { GaugeBar, type GaugeSlot } from '@/bench/gauge/GaugeBar';
 import { useSeatView } from '@/bench/record/JobProvider';
 import { ClockPad } from './ClockPad';
 import { SenseQuestion } from './SenseQuestion';
@@ -87,6 +87,6 @@ export function SquareStep({
         hasEight={hasEight}
       />
     ),
-    strip: <GaugeStrip seatId={seatId} slots={slots} slot={slot} onSlot={setChosen} />,
+    strip: <GaugeBar seatId={seatId} slots={slots} slot={slot} onSlot={setChosen} />,
   });
 }

@@ -3,22 +3,22 @@ import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import Link from 'next/link';
 import { useState } from 'react';
-import { QUESTIONS, sumPath, type QuestionCode, type SumFace } from '@/core/sums/sum';
+import { QUESTIONS, sumPath, type QuestionCode, type SumDescription } from '@/core/sums/sum';
 import { findByWords } from '@/core/sums/findByWords';
-import { RoomFrame, type RoomProps } from '@/bench/frame/RoomFrame';
+import { PlaceFrame, type PlaceProps } from '@/bench/frame/PlaceFrame';
 import { STRETCH, token } from '@/ui/theme/tokens';
 
-type Entry = Pick<SumFace, 'topic' | 'mode' | 'asks' | 'title' | 'lead' | 'keywords'>;
+type Entry = Pick<SumDescription, 'topic' | 'mode' | 'asks' | 'title' | 'lead' | 'keywords'>;
 
 /** All sums by what is asked; a few letters narrow the list. */
-export function SumsIndex({ entries, ...room }: RoomProps & { entries: readonly Entry[] }) {
+export function SumsIndex({ entries, ...place }: PlaceProps & { entries: readonly Entry[] }) {
   const [wanted, setWanted] = useState('');
   const found = findByWords(entries, wanted, ({ title, keywords, lead }) => `${title} ${keywords} ${lead}`);
   const groups = (Object.keys(QUESTIONS) as QuestionCode[])
     .map((code) => ({ code, sums: found.filter(({ asks }) => asks === code) }))
     .filter(({ sums }) => sums.length > 0);
   return (
-    <RoomFrame here="Quick sums" title="Quick sums" subtitle="every calculation, without a job" {...room}>
+    <PlaceFrame here="Quick sums" title="Quick sums" subtitle="every calculation, without a job" {...place}>
       <Box sx={{ py: 2, maxWidth: 640 }}>
         <TextField
           autoFocus
@@ -94,6 +94,6 @@ export function SumsIndex({ entries, ...room }: RoomProps & { entries: readonly 
           </Box>
         ))}
       </Box>
-    </RoomFrame>
+    </PlaceFrame>
   );
 }

@@ -55,12 +55,12 @@ describe('the ask line', () => {
   it('a thread and a torque: a rod’s pull, or a bolt’s load', () => {
     expect(asked('m10 rod 20nm')).toMatchObject({
       kind: 'sum',
-      face: { topic: 'press_rod', mode: 'force' },
+      sum: { topic: 'press_rod', mode: 'force' },
       inputs: { torque_Nm: 20, pitch_mm: 1.5, strength_class: '4.6' },
     });
     expect(asked('m6 bolt 8.8 10 ft-lb')).toMatchObject({
       kind: 'sum',
-      face: { topic: 'bolt_torque' },
+      sum: { topic: 'bolt_torque' },
       inputs: { strength_class: '8.8' },
     });
   });
@@ -71,7 +71,7 @@ describe('the ask line', () => {
       jobKind: 'two_stroke_crankcase',
       name: 'Two-stroke crankcase',
     });
-    expect(asked('infrared')).toMatchObject({ kind: 'sum', face: { topic: 'thermometer' } });
+    expect(asked('infrared')).toMatchObject({ kind: 'sum', sum: { topic: 'thermometer' } });
     expect(asked('shim')).toMatchObject({ kind: 'sums' });
   });
   it('a part that does not press into a bore says what it is', () =>

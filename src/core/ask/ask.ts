@@ -7,9 +7,9 @@ import type { Units } from '@/core/quantity/format';
 import { parseDecimal, parseLength } from '@/core/quantity/parseLength';
 import { parseQuantity } from '@/core/quantity/quantities';
 import { usualInputs } from '@/core/sums/address';
-import { faceOf, findSum, solveSum, SUMS, type Solved } from '@/core/sums/allSums';
+import { describeSum, findSum, solveSum, SUMS, type Solved } from '@/core/sums/allSums';
 import { findByWords } from '@/core/sums/findByWords';
-import { sumPath, type SumFace } from '@/core/sums/sum';
+import { sumPath, type SumDescription } from '@/core/sums/sum';
 import { quickSeat, type QuickPart, type QuickSeat } from './quickSeat';
 
 /**
@@ -31,10 +31,10 @@ export type AskContext = {
 export type AskAnswer =
   | { kind: 'seat'; seat: QuickSeat; note: string | null }
   | { kind: 'part'; part: QuickPart; meaning: string }
-  | { kind: 'sum'; face: SumFace; inputs: Record<string, unknown>; solved: Solved }
+  | { kind: 'sum'; sum: SumDescription; inputs: Record<string, unknown>; solved: Solved }
   | { kind: 'job'; jobId: string; machine: string; number: number; code: string }
   | { kind: 'job_kind'; jobKind: string; name: string }
-  | { kind: 'sums'; faces: SumFace[] };
+  | { kind: 'sums'; sums: SumDescription[] };
 
 /** Metals as people shorten them. */
 const METAL_WORDS: Record<string, MaterialCode> = {
@@ -144,7 +144,7 @@ const solved = (path: string, changes: Record<string, unknown>): AskAnswer | nul
   if (!sum) return null;
   const inputs = { ...usualInputs(sum.fields), ...changes };
   const answer = solveSum(sum, inputs);
-  return answer.ok ? { kind: 'sum', face: faceOf(sum), inputs, solved: answer.value } : null;
+  return answer.ok ? { kind: 'sum', sum: describeSum(sum), inputs, solved: answer.value } : null;
 };
 
 /** Across the flats a nut is about 1.6 d wide; its face bears at about 1.35 d. From memory. */
@@ -198,7 +198,7 @@ function askWords(text: string, { kinds }: AskContext): AskAnswer | null {
   if (found.length === 0) return null;
   return found.length === 1
     ? solved(sumPath(found[0]!), {})
-    : { kind: 'sums', faces: found.slice(0, 6).map(faceOf) };
+    : { kind: 'sums', sums: found.slice(0, 6).map(describeSum) };
 }
 
 /** @returns null while what is typed means nothing yet */

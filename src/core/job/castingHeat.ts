@@ -1,6 +1,6 @@
 import type { Entries } from '@/core/record/entries';
 import type { HeatSource, Rest } from '@/core/record/vocabulary';
-import { eventsInOrder, standingReadings } from './currentReadings';
+import { eventsInOrder, currentReadings } from './currentReadings';
 
 /** What heat a casting is in, from its events. All times in ms since the epoch. */
 export type CastingHeat =
@@ -64,8 +64,8 @@ export function findCastingHeat(entries: Entries, castingId: string, nowMs: numb
 
 /** Probe readings on the casting that still count, oldest first. Every one counts: a later one does not replace an earlier. */
 export function probeReadings(entries: Entries, castingId: string, sinceMs: number): ProbeReading[] {
-  return standingReadings(entries, { castingId })
-    .filter(({ slot, standing }) => slot === 'temperature.casting' && standing !== 'struck')
+  return currentReadings(entries, { castingId })
+    .filter(({ slot, status }) => slot === 'temperature.casting' && status !== 'struck')
     .map(({ takenAt, value }) => ({ atMs: Date.parse(takenAt), celsius: value }))
     .filter(({ atMs }) => atMs >= sinceMs);
 }

@@ -1,10 +1,10 @@
 import type { Entries, JobEvent, Reading } from '@/core/record/entries';
 
 /** A reading as it stands now: where it belongs after moves, and whether it still counts. */
-export type StandingReading = Reading & {
+export type CurrentReading = Reading & {
   slot: string;
   /** `superseded`: a later reading took its slot; `struck`: a person took it out. Either way it stays in the record. */
-  standing: 'counts' | 'superseded' | 'struck';
+  status: 'counts' | 'superseded' | 'struck';
 };
 
 const byTime =
@@ -12,10 +12,10 @@ const byTime =
   (a: T, b: T) =>
     Date.parse(time(a)) - Date.parse(time(b));
 
-export type StandingEvent = JobEvent & { isWithdrawn: boolean };
+export type TimedEvent = JobEvent & { isWithdrawn: boolean };
 
 /** All events in the order in which they happened, with retimings applied and withdrawals marked; both are events themselves and stay on record. */
-export function standingEvents(events: readonly JobEvent[]): StandingEvent[] {
+export function timedEvents(events: readonly JobEvent[]): TimedEvent[] {
   const known = remembered.get(events);
   if (known) return known;
   const found = orderEvents(events);
@@ -24,9 +24,9 @@ export function standingEvents(events: readonly JobEvent[]): StandingEvent[] {
 }
 
 /** A job's views ask for the order dozens of times; a list of entries never changes, a new entry makes a new list. */
-const remembered = new WeakMap<readonly JobEvent[], StandingEvent[]>();
+const remembered = new WeakMap<readonly JobEvent[], TimedEvent[]>();
 
-function orderEvents(events: readonly JobEvent[]): StandingEvent[] {
+function orderEvents(events: readonly JobEvent[]): TimedEvent[] {
   const newTime = new Map<string, string>();
   const withdrawn = new Set(
     events.flatMap((event) => (event.kind === 'event_withdrawn' ? [event.body.eventId] : [])),
@@ -44,23 +44,23 @@ function orderEvents(events: readonly JobEvent[]): StandingEvent[] {
 }
 
 /** The events that count, in order. */
-export function eventsInOrder(events: readonly JobEvent[]): StandingEvent[] {
+export function eventsInOrder(events: readonly JobEvent[]): TimedEvent[] {
   const known = counting.get(events);
   if (known) return known;
-  const found = standingEvents(events).filter(({ isWithdrawn }) => !isWithdrawn);
+  const found = timedEvents(events).filter(({ isWithdrawn }) => !isWithdrawn);
   counting.set(events, found);
   return found;
 }
-const counting = new WeakMap<readonly JobEvent[], StandingEvent[]>();
+const counting = new WeakMap<readonly JobEvent[], TimedEvent[]>();
 
 /**
- * All readings of a seat (or of a casting, for its temperature), oldest first, each with its standing.
+ * All readings of a seat (or of a casting, for its temperature), oldest first, each with its status.
  * The newest unstruck reading of a slot counts. Moves and strikes are events; readings themselves never change.
  */
-export function standingReadings(
+export function currentReadings(
   entries: Entries,
   owner: { seatId: string } | { castingId: string },
-): StandingReading[] {
+): CurrentReading[] {
   const owned = entries.readings.filter((reading) =>
     'seatId' in owner
       ? reading.seatId === owner.seatId
@@ -72,23 +72,23 @@ export function standingReadings(
     if (event.kind === 'reading_moved') slotOf.set(event.body.readingId, event.body.slot);
     if (event.kind === 'reading_struck') struck.add(event.body.readingId);
   }
-  const placed = owned.sort(byTime((r) => r.takenAt)).map((reading): StandingReading => ({
+  const placed = owned.sort(byTime((r) => r.takenAt)).map((reading): CurrentReading => ({
     ...reading,
     slot: slotOf.get(reading.id) ?? reading.slot,
-    standing: struck.has(reading.id) ? 'struck' : 'counts',
+    status: struck.has(reading.id) ? 'struck' : 'counts',
   }));
   const newest = new Map<string, string>();
-  for (const reading of placed) if (reading.standing === 'counts') newest.set(reading.slot, reading.id);
+  for (const reading of placed) if (reading.status === 'counts') newest.set(reading.slot, reading.id);
   return placed.map((reading) =>
-    reading.standing === 'counts' && newest.get(reading.slot) !== reading.id
-      ? { ...reading, standing: 'superseded' }
+    reading.status === 'counts' && newest.get(reading.slot) !== reading.id
+      ? { ...reading, status: 'superseded' }
       : reading,
   );
 }
 
 /** The readings that count, by slot prefix (`bore.`, `outside.`, `depth.2.`). */
-export const countingReadings = (readings: readonly StandingReading[], prefix: string) =>
-  readings.filter(({ slot, standing }) => standing === 'counts' && slot.startsWith(prefix));
+export const countingReadings = (readings: readonly CurrentReading[], prefix: string) =>
+  readings.filter(({ slot, status }) => status === 'counts' && slot.startsWith(prefix));
 
 /** The numbers in a slot's name: `bore.2.90` → [2, 90]. */
 export const slotNumbers = (slot: string) => slot.split('.').slice(1).map(Number);

@@ -8,7 +8,7 @@ import type { JobRecord } from '@/core/record/job';
 import { recordOfFile } from '@/core/record/jobFile';
 import { findCastingHeat } from './castingHeat';
 import { checkReading } from './checkReading';
-import { standingEvents, standingReadings } from './currentReadings';
+import { timedEvents, currentReadings } from './currentReadings';
 import { viewHeatRun } from './heatRun';
 import { findNextMove, findSeatMove } from './nextMove';
 import { isConverging } from './squarePasses';
@@ -61,23 +61,23 @@ const withEntries = (record: JobRecord, readings: Reading[], events: JobEvent[])
   },
 });
 
-describe('standing of readings', () => {
+describe('status of readings', () => {
   const record = demo('Merrow twin');
   const seat = seatOf(record, 'Camshaft');
   const [first, second] = [reading(seat.id, 'bore.1.0', 46.98, 0), reading(seat.id, 'bore.1.0', 46.99, 5)];
-  const standing = (events: JobEvent[]) =>
-    standingReadings({ readings: [second, first], events }, { seatId: seat.id }).map(
-      ({ value, slot, standing: s }) => [value, slot, s],
+  const statusOf = (events: JobEvent[]) =>
+    currentReadings({ readings: [second, first], events }, { seatId: seat.id }).map(
+      ({ value, slot, status: s }) => [value, slot, s],
     );
 
   it('the newest of a slot counts, the older stays on record', () =>
-    expect(standing([])).toEqual([
+    expect(statusOf([])).toEqual([
       [46.98, 'bore.1.0', 'superseded'],
       [46.99, 'bore.1.0', 'counts'],
     ]));
   it('striking out the newest lets the older count again', () =>
     expect(
-      standing([event('reading_struck', { readingId: second.id, reason: '' }, { seatId: seat.id })]),
+      statusOf([event('reading_struck', { readingId: second.id, reason: '' }, { seatId: seat.id })]),
     ).toEqual([
       [46.98, 'bore.1.0', 'counts'],
       [46.99, 'bore.1.0', 'struck'],
@@ -85,15 +85,15 @@ describe('standing of readings', () => {
   it('a strike that was taken back is as if it had not been, and stays on record', () => {
     const strike = event('reading_struck', { readingId: second.id, reason: '' }, { seatId: seat.id });
     const undo = event('event_withdrawn', { eventId: strike.id }, { seatId: seat.id }, 2);
-    expect(standing([strike, undo])[1]).toEqual([46.99, 'bore.1.0', 'counts']);
-    expect(standingEvents([strike, undo]).map(({ kind, isWithdrawn }) => [kind, isWithdrawn])).toEqual([
+    expect(statusOf([strike, undo])[1]).toEqual([46.99, 'bore.1.0', 'counts']);
+    expect(timedEvents([strike, undo]).map(({ kind, isWithdrawn }) => [kind, isWithdrawn])).toEqual([
       ['reading_struck', true],
       ['event_withdrawn', false],
     ]);
   });
   it('a moved reading counts where it belongs', () =>
     expect(
-      standing([event('reading_moved', { readingId: second.id, slot: 'bore.2.90' }, { seatId: seat.id })]),
+      statusOf([event('reading_moved', { readingId: second.id, slot: 'bore.2.90' }, { seatId: seat.id })]),
     ).toEqual([
       [46.98, 'bore.1.0', 'counts'],
       [46.99, 'bore.2.90', 'counts'],

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { buildDemo, idOf } from '../../../database/demo/demo';
 import { recordOfFile } from '@/core/record/jobFile';
-import type { StandingReading } from './currentReadings';
+import type { CurrentReading } from './currentReadings';
 import { findSeatFit } from './seatFit';
 
 const NOW = Date.parse('2026-11-01T10:00:00Z');
@@ -9,7 +9,7 @@ const record = recordOfFile(buildDemo(NOW).find(({ job }) => job.machine === 'Me
 const casting = record.castings[0]!;
 const seat = casting.seats.find(({ name }) => name === 'Camshaft')!;
 const { outsideMm } = seat.spec.part;
-const reading = (slot: string, value: number): StandingReading => ({
+const reading = (slot: string, value: number): CurrentReading => ({
   id: slot,
   seatId: seat.id,
   castingId: null,
@@ -20,7 +20,7 @@ const reading = (slot: string, value: number): StandingReading => ({
   value,
   metalC: 20,
   takenAt: new Date(NOW).toISOString(),
-  standing: 'counts',
+  status: 'counts',
 });
 const fit = (u: number) =>
   findSeatFit({

@@ -9,7 +9,7 @@ import { pushForceBracket, type PushForce } from '@/core/fit/pushForce';
 import { interferenceAt } from '@/core/fit/runningFit';
 import { sizeAtReference, type Measured } from '@/core/quantity/measured';
 import type { Casting, Instrument, Seat } from '@/core/record/job';
-import { countingReadings, slotNumbers, type StandingReading } from './currentReadings';
+import { countingReadings, slotNumbers, type CurrentReading } from './currentReadings';
 
 /** Version of the formulas in this folder's results; stored beside every result that is kept. */
 export const FORMULA_VERSION = '2026.11';
@@ -33,13 +33,13 @@ export type SeatFit = {
   judgement: FitJudgement;
 };
 
-const worstInstrumentU = (readings: readonly StandingReading[], instruments: readonly Instrument[]) =>
+const worstInstrumentU = (readings: readonly CurrentReading[], instruments: readonly Instrument[]) =>
   Math.max(
     ...readings.map((reading) => instruments.find(({ id }) => id === reading.instrumentId)?.u ?? 0.01),
   );
 
 function shapeOf(
-  readings: readonly StandingReading[],
+  readings: readonly CurrentReading[],
   alphaPerK: number,
   nominalMm: number,
   instruments: readonly Instrument[],
@@ -69,7 +69,7 @@ export function findSeatFit({
 }: {
   seat: Seat;
   casting: Casting;
-  readings: readonly StandingReading[];
+  readings: readonly CurrentReading[];
   instruments: readonly Instrument[];
 }): SeatFit | null {
   const { part, housing, running, load, usualClass } = seat.spec;

@@ -1,6 +1,6 @@
 import { comparePart, type ComparedSizes, type PartCheck } from '@/core/parts/comparePart';
 import type { Seat } from '@/core/record/job';
-import { countingReadings, type StandingReading } from './currentReadings';
+import { countingReadings, type CurrentReading } from './currentReadings';
 import type { SeatWork } from './work';
 
 const PREFIXES: Record<keyof ComparedSizes, string> = {
@@ -15,7 +15,7 @@ const PREFIXES: Record<keyof ComparedSizes, string> = {
 };
 
 /** Mean of what counts in each group of slots, mm. */
-export function comparedSizes(readings: readonly StandingReading[]): ComparedSizes {
+export function comparedSizes(readings: readonly CurrentReading[]): ComparedSizes {
   const sizes: ComparedSizes = {};
   for (const [size, prefix] of Object.entries(PREFIXES) as [keyof ComparedSizes, string][]) {
     const values = countingReadings(readings, prefix).map(({ value }) => value);
@@ -25,5 +25,5 @@ export function comparedSizes(readings: readonly StandingReading[]): ComparedSiz
 }
 
 /** The seat's part against both its mates and the old one. */
-export const checkSeatPart = (seat: Seat, readings: readonly StandingReading[], work: SeatWork): PartCheck =>
+export const checkSeatPart = (seat: Seat, readings: readonly CurrentReading[], work: SeatWork): PartCheck =>
   comparePart(seat, comparedSizes(readings), work.oldPart);

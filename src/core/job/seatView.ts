@@ -7,7 +7,7 @@ import type { JobPlan } from '@/core/record/plan';
 import type { Tool } from '@/core/tools/tool';
 import type { LeftIn, Neighbour } from '@/core/heat/ceilings';
 import { findCastingHeat, type CastingHeat } from './castingHeat';
-import { countingReadings, standingReadings, type StandingReading } from './currentReadings';
+import { countingReadings, currentReadings, type CurrentReading } from './currentReadings';
 import { findSeatFit, raceMetal, type SeatFit } from './seatFit';
 import { replaySeat, type SeatHistory } from './seatHistory';
 import { checkSeatPart } from './seatSizes';
@@ -22,7 +22,7 @@ export type PartState = 'waiting' | 'cold' | 'in_hand' | 'fitted';
 export type SeatView = {
   seat: Seat;
   casting: Casting;
-  readings: StandingReading[];
+  readings: CurrentReading[];
   history: SeatHistory;
   heat: CastingHeat;
   fit: SeatFit | null;
@@ -54,7 +54,7 @@ export const OUTSIDE_SLOTS = ['outside.0', 'outside.90'] as const;
 /** Usual freezer, °C. Common practice, no source. */
 export const FREEZER_C = -18;
 
-const hasAll = (readings: readonly StandingReading[], slots: readonly string[]) => {
+const hasAll = (readings: readonly CurrentReading[], slots: readonly string[]) => {
   const counting = new Set(countingReadings(readings, '').map(({ slot }) => slot));
   return slots.every((slot) => counting.has(slot));
 };
@@ -99,14 +99,14 @@ export function sealsLeftIn(record: JobRecord, casting: Casting): LeftIn[] {
 }
 
 /** Instruments that measured after their calibration had run out: what they say is marked. */
-const overdueInstruments = (readings: readonly StandingReading[], instruments: readonly Instrument[]) =>
+const overdueInstruments = (readings: readonly CurrentReading[], instruments: readonly Instrument[]) =>
   instruments.filter(
     ({ id, calibrationDue }) =>
       calibrationDue != null &&
       readings.some(
         (reading) =>
           reading.instrumentId === id &&
-          reading.standing === 'counts' &&
+          reading.status === 'counts' &&
           reading.takenAt.slice(0, 10) > calibrationDue,
       ),
   );
@@ -120,7 +120,7 @@ export function viewSeat(
   const casting = record.castings.find(({ seats }) => seats.some(({ id }) => id === seatId));
   const seat = casting?.seats.find(({ id }) => id === seatId);
   if (!casting || !seat) return null;
-  const readings = standingReadings(record.entries, { seatId });
+  const readings = currentReadings(record.entries, { seatId });
   const history = replaySeat(record.entries, seatId, casting.id);
   const heat = findCastingHeat(record.entries, casting.id, nowMs);
   const fit = findSeatFit({ seat, casting, readings, instruments: record.instruments });

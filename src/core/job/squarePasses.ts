@@ -1,6 +1,6 @@
 import { depthFromEntry, judgeSquareness, type SeatRunner, type Squareness } from '@/core/seating/squareness';
 import type { Instrument, Seat } from '@/core/record/job';
-import { countingReadings, slotNumbers, type StandingReading } from './currentReadings';
+import { countingReadings, slotNumbers, type CurrentReading } from './currentReadings';
 import type { SeatHistory, SquarePass } from './seatHistory';
 
 export type JudgedPass = SquarePass & {
@@ -24,7 +24,7 @@ export function judgePasses({
 }: {
   seat: Seat;
   history: SeatHistory;
-  readings: readonly StandingReading[];
+  readings: readonly CurrentReading[];
   instruments: readonly Instrument[];
 }): JudgedPass[] {
   return history.passes.map((pass) => {

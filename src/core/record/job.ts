@@ -85,7 +85,7 @@ export const seatSpecSchema = z
       refuse(['housing', 'bossHeightMm'], 'less_than_shoulder_depth');
     const ringEndMm = retainingRing ? retainingRing.grooveFromFaceMm + retainingRing.thicknessMm : 0;
     if (retainingRing && ringEndMm > housing.depthToShoulderMm - part.widthMm + 0.01)
-      refuse(['housing', 'depthToShoulderMm'], 'no_room_for_ring');
+      refuse(['housing', 'depthToShoulderMm'], 'no_space_for_ring');
     if (housing.shoulderBoreMm >= part.outsideMm) refuse(['housing', 'shoulderBoreMm'], 'no_shoulder');
   });
 export type SeatSpec = z.infer<typeof seatSpecSchema>;

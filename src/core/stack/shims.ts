@@ -13,7 +13,7 @@ export type ShimStock = ReadonlyMap<number, number>;
 export type ShimChoice = {
   shimsUm: number[];
   totalUm: number;
-  endPlayUm: number;
+  endFloatUm: number;
   errorUm: number;
   pieces: number;
 };
@@ -37,9 +37,9 @@ function isBetterList(a: Picked, b: Picked): boolean {
   return false;
 }
 
-function checkStock(stock: ShimStock, endPlayWithoutUm: number, targetUm: number): Issue[] {
+function checkStock(stock: ShimStock, endFloatWithoutUm: number, targetUm: number): Issue[] {
   const issues: Issue[] = [];
-  for (const [field, value] of Object.entries({ endPlayWithoutUm, targetUm })) {
+  for (const [field, value] of Object.entries({ endFloatWithoutUm, targetUm })) {
     if (!Number.isInteger(value)) issues.push({ code: 'not_whole', field, given: value });
     else if (Math.abs(value) > MAX_PLAY_UM)
       issues.push({ code: 'out_of_range', field, given: value, min: -MAX_PLAY_UM, max: MAX_PLAY_UM });
@@ -86,21 +86,21 @@ function bestByTotal(
 
 /** Invalid: `not_whole`, `out_of_range`, `too_many`. */
 export function chooseShims({
-  endPlayWithoutUm,
+  endFloatWithoutUm,
   targetUm,
   stock,
   maxPieces = MAX_PIECES,
 }: {
-  endPlayWithoutUm: number;
+  endFloatWithoutUm: number;
   targetUm: number;
   stock: ShimStock;
   maxPieces?: number;
 }): Result<ShimChoice> {
-  const issues = checkStock(stock, endPlayWithoutUm, targetUm);
+  const issues = checkStock(stock, endFloatWithoutUm, targetUm);
   if (issues.length > 0) return fail(...issues);
   const sizes = [...stock.keys()].filter((size) => stock.get(size)! > 0).sort((a, b) => a - b);
   // More than twice the wanted total is farther off than no shim at all.
-  const wantedUm = endPlayWithoutUm - targetUm;
+  const wantedUm = endFloatWithoutUm - targetUm;
   let best: { total: number; picked: Picked } | null = null;
   for (const [total, picked] of bestByTotal(sizes, stock, maxPieces, Math.max(0, 2 * wantedUm))) {
     const apart = Math.abs(total - wantedUm);
@@ -115,7 +115,7 @@ export function chooseShims({
   return succeed({
     shimsUm,
     totalUm: total,
-    endPlayUm: endPlayWithoutUm - total,
+    endFloatUm: endFloatWithoutUm - total,
     errorUm: Math.abs(total - wantedUm),
     pieces: picked.pieces,
   });

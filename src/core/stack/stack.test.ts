@@ -5,10 +5,10 @@ import {
   bearingAxialPlayMm,
   centringShiftMm,
   decideWithGuard,
-  endPlay,
-  endPlayByLots,
-  endPlayHot,
-} from './endPlay';
+  endFloat,
+  endFloatByLots,
+  endFloatHot,
+} from './endFloat';
 import {
   backlashChangeMm,
   clampShorteningMm,
@@ -32,21 +32,21 @@ describe('end play', () => {
   it('adding a shim changes it by its thickness and nothing else', () =>
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 1000 }), (um) => {
-        const more = endPlay({ ...BASE, shimsMm: [...BASE.shimsMm, um / 1000] });
-        expect(endPlay(BASE).roomMm.value - more.roomMm.value).toBeCloseTo(um / 1000, 9);
-        expect(more.roomMm.u).toBe(endPlay(BASE).roomMm.u);
+        const more = endFloat({ ...BASE, shimsMm: [...BASE.shimsMm, um / 1000] });
+        expect(endFloat(BASE).endFloatMm.value - more.endFloatMm.value).toBeCloseTo(um / 1000, 9);
+        expect(more.endFloatMm.u).toBe(endFloat(BASE).endFloatMm.u);
       }),
       { seed: 1 },
     ));
   it('names the largest doubt: a gasket can be most of it', () => {
-    const { largestDoubt } = endPlay(BASE);
+    const { largestDoubt } = endFloat(BASE);
     expect(largestDoubt!.name).toBe('gasket');
     expect(largestDoubt!.shareOfVariance).toBeGreaterThan(0.88);
   });
   it('root-sum-square and lots agree', () => {
-    const lots = endPlayByLots(BASE, { lowMm: 0, highMm: 1, draws: 100_000, seed: 3 });
-    expect(lots.std / endPlay(BASE).roomMm.u).toBeCloseTo(1, 2);
-    expect(Math.abs(lots.mean - endPlay(BASE).roomMm.value)).toBeLessThan(0.0005);
+    const lots = endFloatByLots(BASE, { lowMm: 0, highMm: 1, draws: 100_000, seed: 3 });
+    expect(lots.std / endFloat(BASE).endFloatMm.u).toBeCloseTo(1, 2);
+    expect(Math.abs(lots.mean - endFloat(BASE).endFloatMm.value)).toBeLessThan(0.0005);
   });
   it('a guard band: inside, outside, cannot tell; a range narrower than twice the guard never passes', () => {
     const limits = { low: 0.1, high: 0.3 };
@@ -63,7 +63,7 @@ describe('end play', () => {
     );
   });
   it('84 mm aluminium case at 20 °C, crank at 80 °C: −59 µm', () => {
-    const hot = endPlayHot({
+    const hot = endFloatHot({
       caseInnerMm: 84,
       crankWidthMm: 83.9,
       shimsMm: 0,
@@ -123,7 +123,7 @@ describe('shims from stock', () => {
         fc.integer({ min: -200, max: 1200 }),
         (stock, wantedUm) => {
           const found = chooseShims({
-            endPlayWithoutUm: wantedUm + 100,
+            endFloatWithoutUm: wantedUm + 100,
             targetUm: 100,
             stock: new Map(stock),
           });
@@ -135,13 +135,13 @@ describe('shims from stock', () => {
       { seed: 17, numRuns: 150 },
     ));
   it('an empty stock leaves the room as it is', () =>
-    expect(chooseShims({ endPlayWithoutUm: 300, targetUm: 100, stock: new Map() })).toMatchObject({
+    expect(chooseShims({ endFloatWithoutUm: 300, targetUm: 100, stock: new Map() })).toMatchObject({
       ok: true,
-      value: { shimsUm: [], endPlayUm: 300, errorUm: 200 },
+      value: { shimsUm: [], endFloatUm: 300, errorUm: 200 },
     }));
   it.each([[new Map([[0, 1]])], [new Map([[50.5, 1]])], [new Map([[50, -1]])], [new Map([[50, 1.5]])]])(
     'refuses what is no stock',
-    (stock) => expect(chooseShims({ endPlayWithoutUm: 300, targetUm: 100, stock }).ok).toBe(false),
+    (stock) => expect(chooseShims({ endFloatWithoutUm: 300, targetUm: 100, stock }).ok).toBe(false),
   );
 });
 

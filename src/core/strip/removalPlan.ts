@@ -153,7 +153,7 @@ function byPushing({ spec, isShaftInPlace }: RemovalInput): PlannedRemoval {
 function byPulling({ spec, isShaftInPlace }: RemovalInput): PlannedRemoval[] {
   const { part, housing } = spec;
   const isCup = part.type === 'drawn_cup';
-  const hasRoomBehind = housing.isThrough || housing.shoulderBoreMm > part.boreMm + 1;
+  const hasSpaceBehind = housing.isThrough || housing.shoulderBoreMm > part.boreMm + 1;
   const grip = {
     race: isCup ? ('shell_rim' as const) : ('inner' as const),
     isSpoilt: true,
@@ -166,13 +166,13 @@ function byPulling({ spec, isShaftInPlace }: RemovalInput): PlannedRemoval[] {
     {
       way: 'slide_hammer',
       ...grip,
-      against: [...(hasRoomBehind ? [] : ['no_room_behind_for_flare' as const]), ...shaft],
+      against: [...(hasSpaceBehind ? [] : ['no_room_behind_for_flare' as const]), ...shaft],
     },
     {
       way: 'bridge_puller',
       ...grip,
       against: [
-        ...(hasRoomBehind ? [] : ['no_room_behind_for_flare' as const]),
+        ...(hasSpaceBehind ? [] : ['no_room_behind_for_flare' as const]),
         ...(housing.faceCarries === false ? ['face_may_not_carry' as const] : []),
         ...shaft,
       ],

@@ -8,7 +8,7 @@ import { PUSHING } from './pushing';
 import { REPAIR } from './repair';
 import { SQUARE_AND_DEEP } from './squareAndDeep';
 import { STACKS } from './stacks';
-import { sumPath, type Answers, type Sum, type SumFace, type Verdict } from './sum';
+import { sumPath, type Answers, type Sum, type SumDescription, type Verdict } from './sum';
 
 /** Every sum, in the order of the questions. */
 export const SUMS: readonly Sum[] = [
@@ -26,7 +26,8 @@ export const SUMS: readonly Sum[] = [
 export const findSum = (path: string): Sum | null => SUMS.find((sum) => sumPath(sum) === path) ?? null;
 
 /** What a page needs of a sum before anything is computed: plain data. */
-export const faceOf = ({ solve: _solve, fill: _fill, judge: _judge, ...face }: Sum): SumFace => face;
+export const describeSum = ({ solve: _solve, fill: _fill, judge: _judge, ...face }: Sum): SumDescription =>
+  face;
 
 export type Solved = { answers: Answers; filled: string; verdict: Verdict | null };
 

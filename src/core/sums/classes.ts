@@ -255,9 +255,9 @@ const running = defineSum({
       ],
       'deep_groove',
     ),
-    num('outer_interference_mm', 'Nip outside', 'fit_mm', 0.027, [-0.5, 0.5]),
-    num('inner_interference_mm', 'Nip on the shaft', 'fit_mm', 0.014, [-0.5, 0.5]),
-    num('u_interference_mm', 'Doubt of each (u)', 'fit_mm', 0.003, [0, 0.1]),
+    num('outer_interference_mm', 'Interference outside', 'fit_mm', 0.027, [-0.5, 0.5]),
+    num('inner_interference_mm', 'Interference on the shaft', 'fit_mm', 0.014, [-0.5, 0.5]),
+    num('u_interference_mm', 'Uncertainty of each (u)', 'fit_mm', 0.003, [0, 0.1]),
     num('boss_outer_diameter_mm', 'Boss outside', 'size_mm', 78, [12, 500]),
     num('shaft_bore_mm', 'Hole in the shaft', 'size_mm', 0, [0, 90]),
     choice(
@@ -401,7 +401,7 @@ const comparison = defineSum({
   ],
   answers: [
     { name: 'interference_mm', label: 'Tight by', quantity: 'fit_mm' },
-    { name: 'U_k2_mm', label: 'give or take (2u)', quantity: 'fit_mm' },
+    { name: 'U_k2_mm', label: 'uncertainty (2u)', quantity: 'fit_mm' },
     { name: 'U_apart_k2_mm', label: 'measured apart it would be (2u)', quantity: 'fit_mm' },
   ],
   headline: 'interference_mm',

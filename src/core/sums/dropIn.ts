@@ -25,7 +25,7 @@ const pairFields = [
   num('interface_diameter_mm', 'Seat diameter', 'size_mm', 62, DIAMETER),
   num(
     'interference_at_20C_mm',
-    'Nip at 20 °C',
+    'Interference at 20 °C',
     'fit_mm',
     0.03,
     FIT,
@@ -54,14 +54,14 @@ const housingTemperature = defineSum({
   asks: 'drop_in',
   picture: 'fit',
   title: 'How hot must the casting be?',
-  lead: 'The casting’s temperature at which the bearing falls in with the room you want.',
+  lead: 'The casting’s temperature at which the bearing falls in with the clearance you want.',
   keywords: 'heat oven gun temperature drop in case',
   fields: [
     ...pairFields,
     num('ring_temperature_C', 'Bearing temperature', 'celsius', -18, CELSIUS),
     num(
       'wanted_clearance_mm',
-      'Room wanted',
+      'Clearance wanted',
       'fit_mm',
       0.031,
       [0, 5],
@@ -76,14 +76,14 @@ const housingTemperature = defineSum({
       quantity: 'celsius',
       nullWords: 'never by heating both',
     },
-    { name: 'usual_clearance_mm', label: 'Usual room at this size', quantity: 'fit_mm' },
+    { name: 'usual_clearance_mm', label: 'Usual clearance at this size', quantity: 'fit_mm' },
     { name: 'housing_temperature_first_order_C', label: 'Rule of thumb gives', quantity: 'celsius' },
   ],
   headline: 'housing_temperature_C',
   formula: 'T = 20 + ( D·(1 + α_r·(T_r − 20)) + c − D_bore ) / ( α_h·D_bore ),  D_bore = D − δ',
   source: FREE_EXPANSION,
   valid: FREE_VALID,
-  largestDoubt: 'the nip, when it is not measured; then α of the casting (± 4 %)',
+  largestDoubt: 'the interference, when it is not measured; then α of the casting (± 4 %)',
   caution:
     'Hot metal: gloves, clear bench. Seals, cages and grease take 100–120 °C; some magnesium relaxes above 120 °C.',
   solve: (i) => {
@@ -125,7 +125,7 @@ const ringTemperature = defineSum({
   fields: [
     ...pairFields,
     num('housing_temperature_C', 'Casting temperature', 'celsius', 90, CELSIUS),
-    num('wanted_clearance_mm', 'Room wanted', 'fit_mm', 0.031, [0, 5]),
+    num('wanted_clearance_mm', 'Clearance wanted', 'fit_mm', 0.031, [0, 5]),
   ],
   answers: [
     { name: 'ring_temperature_C', label: 'Bearing must be', quantity: 'celsius' },
@@ -135,7 +135,7 @@ const ringTemperature = defineSum({
   formula: 'T_r = 20 + ( D_bore·(1 + α_h·(T_h − 20)) − c − D ) / ( α_r·D )',
   source: FREE_EXPANSION,
   valid: FREE_VALID,
-  largestDoubt: 'the nip, when it is not measured',
+  largestDoubt: 'the interference, when it is not measured',
   solve: (i) => {
     const t = ringTemperatureFor(pairOf(i), {
       housingC: i.housing_temperature_C,
@@ -167,7 +167,7 @@ const fitAtTemperature = defineSum({
     num('ring_temperature_C', 'Race temperature', 'celsius', 90, CELSIUS),
   ],
   answers: [
-    { name: 'interference_mm', label: 'Nip at these temperatures', quantity: 'fit_mm' },
+    { name: 'interference_mm', label: 'Interference at these temperatures', quantity: 'fit_mm' },
     { name: 'clearance_mm', label: 'Clearance', quantity: 'fit_mm' },
     {
       name: 'loose_uniform_temperature_C',
@@ -175,7 +175,7 @@ const fitAtTemperature = defineSum({
       quantity: 'celsius',
       nullWords: 'never by heating both',
     },
-    { name: 'U_from_8K_mm', label: 'Doubt from ± 8 K on each (2u)', quantity: 'fit_mm' },
+    { name: 'U_from_8K_mm', label: 'Uncertainty from ± 8 K on each (2u)', quantity: 'fit_mm' },
   ],
   headline: 'interference_mm',
   formula:
@@ -216,18 +216,18 @@ const heatedRing = defineSum({
   keywords: 'shaft inner race induction heater journal',
   fields: [
     num('interface_diameter_mm', 'Journal diameter', 'size_mm', 30, DIAMETER),
-    num('interference_at_20C_mm', 'Nip at 20 °C', 'fit_mm', 0.012, FIT),
+    num('interference_at_20C_mm', 'Interference at 20 °C', 'fit_mm', 0.012, FIT),
     metal('ring_alpha_per_K', 'Bearing', 'alphaPerK', 'bearing_steel'),
     metal('shaft_alpha_per_K', 'Shaft', 'alphaPerK', 'mild_steel'),
     num('shaft_temperature_C', 'Shaft temperature', 'celsius', 20, CELSIUS),
-    num('wanted_clearance_mm', 'Room wanted', 'fit_mm', 0.02, [0, 5]),
+    num('wanted_clearance_mm', 'Clearance wanted', 'fit_mm', 0.02, [0, 5]),
   ],
   answers: [{ name: 'ring_temperature_C', label: 'Bearing must be', quantity: 'celsius' }],
   headline: 'ring_temperature_C',
   formula: 'T_r = 20 + ( D·(1 + α_s·(T_s − 20)) + c − (D − δ) ) / ( α_r·(D − δ) )',
   source: FREE_EXPANSION,
   valid: 'up to 120 °C: bearing steel is stabilised to there, grease and cages less',
-  largestDoubt: 'the nip on the shaft',
+  largestDoubt: 'the interference on the shaft',
   caution:
     'Never a torch on a bearing; demagnetise after an induction heater. Sealed bearings: 100 °C at most.',
   solve: (i) =>
@@ -261,28 +261,28 @@ const chance = defineSum({
   asks: 'drop_in',
   picture: 'fit',
   title: 'What are the chances that it drops?',
-  lead: 'From what is not known of nip, temperatures and expansion.',
+  lead: 'From what is not known of interference, temperatures and expansion.',
   keywords: 'probability odds spread monte carlo uncertainty',
   fields: [
     ...pairFields,
-    num('u_interference_mm', 'Doubt of the nip (u)', 'fit_mm', 0.005, [0, 1]),
+    num('u_interference_mm', 'Uncertainty of the interference (u)', 'fit_mm', 0.005, [0, 1]),
     num('ring_temperature_C', 'Bearing temperature', 'celsius', -16, CELSIUS),
     num('housing_temperature_C', 'Casting temperature', 'celsius', 95, CELSIUS),
-    num('u_temperature_K', 'Doubt of each temperature (u)', 'kelvin', 4, [0, 100]),
-    num('margin_mm', 'Room it needs', 'fit_mm', 0.031, [0, 5]),
+    num('u_temperature_K', 'Uncertainty of each temperature (u)', 'kelvin', 4, [0, 100]),
+    num('margin_mm', 'Least clearance', 'fit_mm', 0.031, [0, 5]),
   ],
   answers: [
     { name: 'chance', label: 'Chance that it drops', quantity: 'share' },
     { name: 'chance_by_lots', label: 'The same by 50 000 lots', quantity: 'share' },
     { name: 'clearance_mm', label: 'Likely clearance', quantity: 'fit_mm' },
-    { name: 'u_clearance_mm', label: 'Its doubt (u)', quantity: 'fit_mm' },
+    { name: 'u_clearance_mm', label: 'Its uncertainty (u)', quantity: 'fit_mm' },
     { name: 'holdable_tilt_mm', label: 'Hold it square to, across 17 mm of width', quantity: 'fit_mm' },
   ],
   headline: 'chance',
-  formula: 'chance = Φ( (clearance − room) / u ),  u = √( u_δ² + (D·α_r·u_T)² + (D·α_h·u_T)² + … )',
+  formula: 'chance = Φ( (clearance − least) / u ),  u = √( u_δ² + (D·α_r·u_T)² + (D·α_h·u_T)² + … )',
   source: 'JCGM 100 (root-sum-square) and JCGM 101 (drawing lots), from memory; both shown',
   valid: 'doubts small enough to be taken as straight lines; lots check that',
-  largestDoubt: 'shown by changing one doubt at a time',
+  largestDoubt: 'shown by changing one uncertainty at a time',
   solve: (i) => {
     const odds = {
       interferenceMm: { value: i.interference_at_20C_mm, u: i.u_interference_mm },
@@ -399,8 +399,8 @@ const thermometer = defineSum({
       [0.02, 1],
       'bright aluminium 0.05–0.15, cast skin 0.2–0.3, matt tape 0.95',
     ),
-    num('u_emissivity', 'give or take', 'ratio', 0.05, [0, 0.5]),
-    num('background_C', 'Room around it', 'celsius', 20, [-40, 200]),
+    num('u_emissivity', 'its uncertainty (u)', 'ratio', 0.05, [0, 0.5]),
+    num('background_C', 'Surroundings', 'celsius', 20, [-40, 200]),
   ],
   answers: [
     { name: 'low_C', label: 'Metal is at least', quantity: 'celsius', nullWords: 'cannot be: look at ε' },

@@ -18,11 +18,11 @@ const area = (usual: number) => num('area_m2', 'Surface', 'square_metre', usual,
 const film = (usual: number) =>
   num(
     'h_W_m2K',
-    'Air takes, W/(m²·K)',
+    'Heat-transfer coefficient to the air, W/(m²·K)',
     'plain',
     usual,
     [0.01, 100_000],
-    'still freezer 5–8, room 8–12, fan oven 15–25',
+    'still freezer 5–8, still air 8–12, fan oven 15–25',
   );
 const times = (usual: readonly number[]) =>
   nums('sample_times_s', 'At the moments', 'second', usual, [0, 86_400], [1, 500]);
@@ -42,7 +42,7 @@ const bodyFields = (
     num('mass_kg', `${whose}: mass`, 'kilogram', usual.mass, [1e-6, 10_000]),
     { ...metal('specific_heat_J_kgK', whose, 'specificHeatJKgK', usual.metal), usual: usual.heat },
     num('area_m2', `${whose}: surface`, 'square_metre', usual.area, [1e-7, 1000]),
-    num('h_W_m2K', `${whose}: air takes, W/(m²·K)`, 'plain', 12, [0, 100_000]),
+    num('h_W_m2K', `${whose}: heat-transfer coefficient, W/(m²·K)`, 'plain', 12, [0, 100_000]),
     num('emissivity', `${whose}: emissivity`, 'ratio', usual.emissivity, [0, 1]),
     num('start_C', `${whose}: starts at`, 'celsius', usual.start, CELSIUS),
     metal('alpha_per_K', whose, 'alphaPerK', usual.metal),
@@ -58,12 +58,12 @@ const lumped = defineSum({
   asks: 'drop_in',
   picture: 'curve',
   title: 'How many seconds are there?',
-  lead: 'From oven and freezer door to the moment when the room is gone.',
+  lead: 'From oven and freezer door to the moment when the clearance is gone.',
   keywords: 'window time seconds grab cool transient',
   fields: [
     num('interface_diameter_mm', 'Seat diameter', 'size_mm', 62, DIAMETER),
-    num('interference_at_20C_mm', 'Nip at 20 °C', 'fit_mm', 0.03, FIT),
-    num('margin_mm', 'Room it needs', 'fit_mm', 0.02, [0, 5]),
+    num('interference_at_20C_mm', 'Interference at 20 °C', 'fit_mm', 0.03, FIT),
+    num('margin_mm', 'Least clearance', 'fit_mm', 0.02, [0, 5]),
     num('ambient_C', 'Room temperature', 'celsius', 20, [-60, 60]),
     {
       kind: 'group',
@@ -94,7 +94,7 @@ const lumped = defineSum({
     maybeNum('touch_at_s', 'In the bore from', 'second', null, [0, 86_400], 'kept apart'),
     num(
       'contact_conductance_W_m2K',
-      'Gap passes, W/(m²·K)',
+      'Contact conductance, W/(m²·K)',
       'plain',
       1000,
       [0, 1e6],
@@ -104,7 +104,7 @@ const lumped = defineSum({
     optional(
       num(
         'bench_W_K',
-        'Bench takes, W/K',
+        'Conductance to the bench, W/K',
         'plain',
         0,
         [0, 1000],
@@ -117,7 +117,7 @@ const lumped = defineSum({
   answers: [
     {
       name: 'window_s',
-      label: 'Until the room is gone',
+      label: 'Until the clearance is gone',
       quantity: 'second',
       nullWords: 'not within the time looked at',
     },
@@ -232,14 +232,14 @@ const radialFields = [
   num('ring_width_mm', 'Race width', 'size_mm', 16, [0.5, 500]),
   num('boss_width_mm', 'Boss height', 'size_mm', 20, [0.5, 500]),
   num('web_thickness_mm', 'Web thickness', 'size_mm', 5, [0.2, 500]),
-  num('h_W_m2K', 'Air takes, W/(m²·K)', 'plain', 12, [0, 10_000]),
+  num('h_W_m2K', 'Heat-transfer coefficient to the air, W/(m²·K)', 'plain', 12, [0, 10_000]),
   num('ambient_C', 'Room temperature', 'celsius', 20, [-60, 60]),
-  num('contact_conductance_W_m2K', 'Gap passes, W/(m²·K)', 'plain', 2000, [1e-3, 1e6]),
+  num('contact_conductance_W_m2K', 'Contact conductance, W/(m²·K)', 'plain', 2000, [1e-3, 1e6]),
   flag('touching', 'Touching from the start', false),
   optional(
     num(
       'bench_W_m2K',
-      'Bench takes, W/(m²·K)',
+      'Conductance to the bench, W/(m²·K)',
       'plain',
       0,
       [0, 10_000],
@@ -268,8 +268,8 @@ const radialFields = [
   metal('housing_E_MPa', 'Casting', 'youngsModulusMPa', 'alsi9cu3'),
   metal('housing_nu', 'Casting', 'poisson', 'alsi9cu3'),
   num('housing_start_C', 'Casting starts at', 'celsius', 120, CELSIUS),
-  num('interference_at_20C_mm', 'Nip at 20 °C', 'fit_mm', 0.03, [-1, 1]),
-  num('margin_mm', 'Room it needs', 'fit_mm', 0.02, [0, 5]),
+  num('interference_at_20C_mm', 'Interference at 20 °C', 'fit_mm', 0.03, [-1, 1]),
+  num('margin_mm', 'Least clearance', 'fit_mm', 0.02, [0, 5]),
   times([0, 10, 30, 60, 120, 300, 600]),
 ] as const;
 
@@ -291,13 +291,13 @@ const radial = (mode: 'radial' | 'fe') =>
     answers: [
       {
         name: 'window_disc_s',
-        label: 'Room gone, web holding back',
+        label: 'Clearance gone, web holding back',
         quantity: 'second',
         nullWords: 'not within the hour',
       },
       {
         name: 'window_simple_s',
-        label: 'Room gone, boss alone',
+        label: 'Clearance gone, boss alone',
         quantity: 'second',
         nullWords: 'not within the hour',
       },

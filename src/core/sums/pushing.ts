@@ -41,7 +41,7 @@ const lame = defineSum({
   lead: 'Pressure, push force and stresses of a race pressed into a plain ring.',
   keywords: 'pressure force press lame stress tresca push',
   fields: [
-    num('interference_diametral_mm', 'Nip', 'fit_mm', 0.03, FIT),
+    num('interference_diametral_mm', 'Interference', 'fit_mm', 0.03, FIT),
     num('interface_diameter_mm', 'Seat diameter', 'size_mm', 62, DIAMETER),
     num(
       'ring_bore_diameter_mm',
@@ -138,7 +138,7 @@ const boss = defineSum({
   lead: 'With its web and height known: between a plain ring and an endless wall.',
   keywords: 'boss web stiffness pressure finite elements',
   fields: [
-    num('interference_diametral_mm', 'Nip', 'fit_mm', 0.02, [0, 2]),
+    num('interference_diametral_mm', 'Interference', 'fit_mm', 0.02, [0, 2]),
     num('interface_diameter_mm', 'Seat diameter', 'size_mm', 62, DIAMETER),
     num('ring_bore_diameter_mm', 'Race: track diameter', 'size_mm', 54, [1, 2000]),
     num('ring_width_mm', 'Race width', 'size_mm', 16, [0.5, 500]),
@@ -423,7 +423,7 @@ const driver = defineSum({
       quantity: 'size_mm',
       nullWords: 'none needed',
     },
-    { name: 'pusher_words', label: 'Pusher to turn', quantity: 'words', nullWords: 'no room for this rod' },
+    { name: 'pusher_words', label: 'Pusher to turn', quantity: 'words', nullWords: 'no space for this rod' },
     { name: 'jams_until_mm', label: 'Off centre it jams for the first', quantity: 'size_mm' },
   ],
   headline: 'outside_max_mm',

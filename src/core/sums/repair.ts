@@ -67,7 +67,7 @@ const bushBore = defineSum({
   fields: [
     num('interface_diameter_mm', 'Bush outside', 'size_mm', 28, [4, 300]),
     num('free_bore_mm', 'Its bore before', 'size_mm', 22.02, [2, 290]),
-    num('interference_mm', 'Nip', 'fit_mm', 0.04, [0, FIT[1]]),
+    num('interference_mm', 'Interference', 'fit_mm', 0.04, [0, FIT[1]]),
     num('boss_outside_mm', 'Boss outside', 'size_mm', 45, [5, 1000]),
     choice(
       'bush',
@@ -147,16 +147,16 @@ const neededNip = defineSum({
   mode: null,
   asks: 'fit',
   picture: 'fit',
-  title: 'How much nip keeps a race from walking?',
+  title: 'How much interference keeps a race from walking?',
   lead: 'A race under a load that goes round creeps in its seat unless it is tight enough.',
   keywords: 'creep walk rotating load inner race interference needed',
   fields: [
     num('interface_diameter_mm', 'Seat of the race', 'size_mm', 20, [3, 300]),
     num('width_mm', 'Width of the race', 'size_mm', 15, [1, 120]),
     num('load_kN', 'Radial load', 'kilonewton', 3, [0, 500]),
-    num('nip_um', 'Nip it has, as it runs', 'fit_um', 9, [-200, 300]),
+    num('nip_um', 'Interference it has, as it runs', 'fit_um', 9, [-200, 300]),
   ],
-  answers: [{ name: 'needed_nip_um', label: 'Nip it needs', quantity: 'fit_um' }],
+  answers: [{ name: 'needed_nip_um', label: 'Interference it needs', quantity: 'fit_um' }],
   headline: 'needed_nip_um',
   formula: 'δ = 0.08·√( (d/B)·F_r )  (µm, N)',
   source: 'handbook practice for inner races, from memory',

@@ -39,7 +39,7 @@ const tilt = defineSum({
       [-1000, 1000],
       [3, 200],
     ),
-    num('sigma_reading_mm', 'One reading is good to (u)', 'fit_mm', 0.01, [1e-6, 10]),
+    num('sigma_reading_mm', 'Uncertainty of one reading (u)', 'fit_mm', 0.01, [1e-6, 10]),
     num('reading_circle_diameter_mm', 'Read on a circle of', 'size_mm', 58, DIAMETER),
     optional(
       choice(
@@ -58,7 +58,7 @@ const tilt = defineSum({
     { name: 'noise_floor_mm', label: 'A square one may read up to', quantity: 'fit_mm' },
     { name: 'tap_words', label: 'Tap at', quantity: 'words', nullWords: 'nowhere: it is square' },
     { name: 'mean_depth_mm', label: 'Mean depth', quantity: 'size_mm' },
-    { name: 'u_tilt_mm', label: 'Doubt of the tilt (u)', quantity: 'fit_mm' },
+    { name: 'u_tilt_mm', label: 'Uncertainty of the tilt (u)', quantity: 'fit_mm' },
     { name: 'residual_rms_mm', label: 'Left over (rms)', quantity: 'fit_mm' },
     { name: 'limit_mm', label: 'Limit without a manual', quantity: 'fit_mm' },
     { name: 'doubtful_words', label: 'Reading to doubt', quantity: 'words', nullWords: 'none' },
@@ -192,7 +192,7 @@ const depth = defineSum({
   ],
   answers: [
     { name: 'depth_mm', label: 'It stands at', quantity: 'size_mm' },
-    { name: 'u_mm', label: 'good to (u)', quantity: 'fit_mm' },
+    { name: 'u_mm', label: 'uncertainty (u)', quantity: 'fit_mm' },
     { name: 'to_go_mm', label: 'To the middle of the target', quantity: 'fit_mm' },
     { name: 'driver_mark_mm', label: 'Mark the driver, from its nose, at', quantity: 'size_mm' },
     { name: 'largest_doubt', label: 'Largest doubt', quantity: 'words' },

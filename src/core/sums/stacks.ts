@@ -3,10 +3,10 @@ import {
   bearingAxialPlayMm,
   centringShiftMm,
   decideWithGuard,
-  endPlay,
-  endPlayByLots,
-  endPlayHot,
-} from '@/core/stack/endPlay';
+  endFloat,
+  endFloatByLots,
+  endFloatHot,
+} from '@/core/stack/endFloat';
 import {
   backlashChangeMm,
   describeRunOut,
@@ -38,8 +38,8 @@ const endplay = defineSum({
   mode: 'endplay',
   asks: 'shim',
   picture: 'chain',
-  title: 'How much room has the shaft?',
-  lead: 'Case depths, gasket, width and shims: the room left, and whether it can be decided.',
+  title: 'How much end float has the shaft?',
+  lead: 'Case depths, gasket, width and shims: the end float left, and whether it can be decided.',
   keywords: 'end play float crank clearance gasket',
   fields: [
     spread(
@@ -66,8 +66,8 @@ const endplay = defineSum({
     num('limit_high_mm', 'to', 'size_mm', 0.4, [-10, 50]),
   ],
   answers: [
-    { name: 'endplay_mm', label: 'Room', quantity: 'fit_mm' },
-    { name: 'U_k2_mm', label: 'give or take (2u)', quantity: 'fit_mm' },
+    { name: 'endplay_mm', label: 'End float', quantity: 'fit_mm' },
+    { name: 'U_k2_mm', label: 'uncertainty (2u)', quantity: 'fit_mm' },
     { name: 'decision_g165_words', label: 'Decided one-sided, 5 % risk', quantity: 'words' },
     { name: 'decision_U2_words', label: 'Decided with U = 2u', quantity: 'words' },
     { name: 'largest_doubt', label: 'Measure next', quantity: 'words' },
@@ -75,7 +75,7 @@ const endplay = defineSum({
     { name: 'worst_case_half_width_mm', label: 'If all were at their worst', quantity: 'fit_mm' },
   ],
   headline: 'endplay_mm',
-  formula: 'room = left + right + gasket − width − Σ shims;  u = √Σu²;  guard band g·u',
+  formula: 'end float = left + right + gasket − width − Σ shims;  u = √Σu²;  guard band g·u',
   source: 'JCGM 100 and 101; ISO 14253-1 (from memory)',
   valid: 'at 20 °C; **not** what a dial shows: a ball bearing has its own axial play',
   largestDoubt: 'shown: it may be the gasket',
@@ -94,8 +94,8 @@ const endplay = defineSum({
       widthMm: spreadOf(i.crank_width_mm),
       shimsMm: i.shims_mm,
     };
-    const { roomMm, worstHalfWidthMm, largestDoubt } = endPlay(input);
-    const lots = endPlayByLots(input, {
+    const { endFloatMm, worstHalfWidthMm, largestDoubt } = endFloat(input);
+    const lots = endFloatByLots(input, {
       lowMm: i.limit_low_mm,
       highMm: i.limit_high_mm,
       draws: 200_000,
@@ -103,11 +103,11 @@ const endplay = defineSum({
     });
     const limits = { low: i.limit_low_mm, high: i.limit_high_mm };
     const words = { pass: 'within', fail: 'outside', 'cannot decide': 'cannot tell' } as const;
-    const [U2, g165] = [decideWithGuard(roomMm, limits, 2), decideWithGuard(roomMm, limits, 1.65)];
+    const [U2, g165] = [decideWithGuard(endFloatMm, limits, 2), decideWithGuard(endFloatMm, limits, 1.65)];
     return succeed({
-      endplay_mm: roomMm.value,
-      u_mm: roomMm.u,
-      U_k2_mm: 2 * roomMm.u,
+      endplay_mm: endFloatMm.value,
+      u_mm: endFloatMm.u,
+      U_k2_mm: 2 * endFloatMm.u,
       decision_U2: U2,
       decision_g165: g165,
       decision_U2_words: words[U2],
@@ -135,7 +135,7 @@ const endplay = defineSum({
     )} = ${digits(a.endplay_mm, 3)} mm, u ${digits(a.u_mm, 4)} mm`,
   judge: (_, { endplay_mm: room, decision_g165: d }) =>
     room < 0
-      ? { words: 'no room: the shaft is squeezed', severity: 'fault' }
+      ? { words: 'no end float: the shaft is squeezed', severity: 'fault' }
       : d === 'pass'
         ? { words: 'within what is wanted', severity: 'none' }
         : d === 'fail'
@@ -152,8 +152,8 @@ const shims = defineSum({
   lead: 'Nearest to the target, with the fewest pieces.',
   keywords: 'shims stock choose best pieces washers',
   fields: [
-    num('endplay_without_shims_um', 'Room without shims, µm', 'fit_um', 470, [-6000, 6000]),
-    num('target_endplay_um', 'Room wanted, µm', 'fit_um', 120, [-6000, 6000]),
+    num('endplay_without_shims_um', 'End float without shims, µm', 'fit_um', 470, [-6000, 6000]),
+    num('target_endplay_um', 'End float wanted, µm', 'fit_um', 120, [-6000, 6000]),
     {
       kind: 'counts',
       name: 'stock_um_count',
@@ -163,7 +163,7 @@ const shims = defineSum({
   ],
   answers: [
     { name: 'shims_words', label: 'Take', quantity: 'words' },
-    { name: 'endplay_um', label: 'Leaves a room of', quantity: 'fit_um' },
+    { name: 'endplay_um', label: 'Leaves an end float of', quantity: 'fit_um' },
     { name: 'error_um', label: 'Off the target by', quantity: 'fit_um' },
     { name: 'pieces', label: 'Pieces', quantity: 'count' },
   ],
@@ -177,7 +177,7 @@ const shims = defineSum({
   solve: (i) => {
     const stock = new Map(Object.entries(i.stock_um_count).map(([size, count]) => [Number(size), count]));
     const found = chooseShims({
-      endPlayWithoutUm: i.endplay_without_shims_um,
+      endFloatWithoutUm: i.endplay_without_shims_um,
       targetUm: i.target_endplay_um,
       stock,
     });
@@ -186,7 +186,7 @@ const shims = defineSum({
         ...found.issues.map((issue) => ({
           ...issue,
           field:
-            issue.field === 'endPlayWithoutUm'
+            issue.field === 'endFloatWithoutUm'
               ? 'endplay_without_shims_um'
               : issue.field === 'targetUm'
                 ? 'target_endplay_um'
@@ -197,13 +197,13 @@ const shims = defineSum({
     return succeed({
       shims_um: v.shimsUm,
       shim_total_um: v.totalUm,
-      endplay_um: v.endPlayUm,
+      endplay_um: v.endFloatUm,
       error_um: v.errorUm,
       pieces: v.pieces,
       shims_words:
         v.shimsUm.length === 0 ? 'no shim' : v.shimsUm.map((um) => digits(um / 1000, 3)).join(' + '),
       links: [
-        { label: 'room', mm: i.endplay_without_shims_um / 1000, sign: 1 },
+        { label: 'end float', mm: i.endplay_without_shims_um / 1000, sign: 1 },
         ...v.shimsUm.map((um) => ({ label: 'shim', mm: um / 1000, sign: -1 })),
       ],
     });
@@ -250,7 +250,7 @@ const growth = defineSum({
   valid: 'case and crank each at one temperature',
   largestDoubt: 'how hot the crank gets while the case is cold',
   solve: (i) => {
-    const found = endPlayHot({
+    const found = endFloatHot({
       caseInnerMm: i.case_inner_width_mm,
       crankWidthMm: i.crank_width_mm,
       shimsMm: i.shims_mm,
@@ -278,10 +278,10 @@ const growth = defineSum({
     `20 °C ${digits(a.endplay_at_20C_mm, 3)}, warm-up ${digits(a.endplay_warm_up_mm, 3)}, running ${digits(a.endplay_hot_mm, 3)} mm`,
   judge: (_, { least_mm: least }) =>
     least < 0
-      ? { words: 'no room in its tightest state', severity: 'fault' }
+      ? { words: 'no end float in its tightest state', severity: 'fault' }
       : least < 0.05
         ? { words: 'very little while warming up', severity: 'caution' }
-        : { words: 'keeps room in every state', severity: 'none' },
+        : { words: 'keeps end float in every state', severity: 'none' },
 });
 
 const hub = defineSum({
@@ -368,7 +368,7 @@ const axial = defineSum({
   asks: 'shim',
   picture: 'chain',
   title: 'What will the dial show?',
-  lead: 'A shaft held by a ball bearing shows that bearing’s own axial play, not the room in the case.',
+  lead: 'A shaft held by a ball bearing shows that bearing’s own axial play, not the end float in the case.',
   keywords: 'dial axial play ball bearing radial clearance',
   fields: [
     num('radial_clearance_mm', 'Radial clearance, mounted', 'fit_mm', 0.01, [0, 0.5]),
@@ -454,7 +454,7 @@ const preload = defineSum({
   keywords: 'steering head preload pull spring balance torque',
   fields: [
     num('pull_N', 'Pull that keeps it moving', 'newton', 12, [0, 500]),
-    num('u_pull_N', 'good to (u)', 'newton', 0.7, [0, 100]),
+    num('u_pull_N', 'uncertainty (u)', 'newton', 0.7, [0, 100]),
     num('cable_drag_N', 'of it: cables and hoses', 'newton', 3, [0, 500]),
     num('lever_mm', 'Lever', 'size_mm', 350, [10, 1500]),
     num('length_mm', 'Head length', 'size_mm', 180, [20, 600]),
@@ -471,7 +471,7 @@ const preload = defineSum({
   ],
   answers: [
     { name: 'torque_Nm', label: 'Turning torque', quantity: 'newton_metre' },
-    { name: 'u_torque_Nm', label: 'good to (u)', quantity: 'newton_metre' },
+    { name: 'u_torque_Nm', label: 'uncertainty (u)', quantity: 'newton_metre' },
     { name: 'head_growth_mm', label: 'Unlike metals shift the preload by', quantity: 'fit_mm' },
   ],
   headline: 'torque_Nm',
@@ -650,7 +650,7 @@ const lockUp = defineSum({
   judge: (_, { squeeze_mm: s }) =>
     s > 0
       ? { words: 'locked: one bearing must float', severity: 'fault' }
-      : { words: 'room is left', severity: 'none' },
+      : { words: 'end float is left', severity: 'none' },
 });
 
 export const STACKS: readonly Sum[] = [

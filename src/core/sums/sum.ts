@@ -169,7 +169,7 @@ export type Verdict = {
 };
 
 /** What the page shows of a sum besides its answers. All plain data. */
-export type SumFace = {
+export type SumDescription = {
   topic: string;
   /** Part of the body where a topic has several sums. */
   mode: string | null;
@@ -192,7 +192,7 @@ export type SumFace = {
   caution?: string;
 };
 
-export type Sum = SumFace & {
+export type Sum = SumDescription & {
   solve: (inputs: never) => Result<Answers>;
   /** The formula with the numbers put in. */
   fill: (inputs: never, answers: Answers) => string;
@@ -201,7 +201,7 @@ export type Sum = SumFace & {
 
 /** Keeps the types of inputs while it is written, and forgets them for the list. */
 export function defineSum<const F extends readonly Field[], A extends Answers>(
-  sum: Omit<SumFace, 'fields'> & {
+  sum: Omit<SumDescription, 'fields'> & {
     fields: F;
     solve: (inputs: InputsOf<F>) => Result<A>;
     fill: (inputs: InputsOf<F>, answers: A) => string;

@@ -102,7 +102,7 @@ function ballMarks(drawn: DrawnBearing): SceneMark[] {
   };
   const { middle, centre } = at;
   const cage: [number, number] = [centre - land * 0.62, centre + land * 0.62];
-  const isRoomForCage = (bottom - top) / 2 - ballR > 4;
+  const isSpaceForCage = (bottom - top) / 2 - ballR > 4;
   const cageAt = Math.min(ballR + 2, (bottom - top) / 2 - 6);
   const closure: Tone = part.closure === 'sealed' ? 'ink' : 'steel';
   return [
@@ -117,7 +117,7 @@ function ballMarks(drawn: DrawnBearing): SceneMark[] {
       line,
       isFilled: true,
     },
-    ...(isRoomForCage
+    ...(isSpaceForCage
       ? [
           block('cage-top', 'ink', cage, [middle - cageAt - 5, middle - cageAt]),
           block('cage-bottom', 'ink', cage, [middle + cageAt, middle + cageAt + 5]),

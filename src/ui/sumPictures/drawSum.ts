@@ -24,6 +24,6 @@ const BUILDERS: Record<Picture, (input: PictureInput) => SceneMark[]> = {
 export const drawSum = (input: PictureInput): Scene => ({
   width: input.width,
   height: input.height,
-  description: `${input.face.title} ${input.face.lead}`,
-  marks: BUILDERS[input.face.picture](input),
+  description: `${input.sum.title} ${input.sum.lead}`,
+  marks: BUILDERS[input.sum.picture](input),
 });

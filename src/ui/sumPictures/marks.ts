@@ -1,11 +1,11 @@
-import type { Answers, SumFace } from '@/core/sums/sum';
+import type { Answers, SumDescription } from '@/core/sums/sum';
 import { asText, type Units } from '@/core/quantity/format';
 import { showQuantity, type Quantity } from '@/core/quantity/quantities';
 import { polygonPath, type Hatch, type SceneMark, type Tone } from '@/ui/drawing/scene';
 
 /** What a picture of a sum is drawn from: its inputs and its answers, nothing else. */
 export type PictureInput = {
-  face: SumFace;
+  sum: SumDescription;
   inputs: Readonly<Record<string, unknown>>;
   answers: Answers;
   units: Units;

@@ -5,7 +5,7 @@ import { box, dimension, numberIn, polygon, rule, say, text, ticks, type Picture
 
 type Point = { s: number; part_C?: number; casting_C?: number; clearance_mm?: number };
 
-/** A path as thin strokes: the casting's line in heat, the part's in cold, the room in ink. */
+/** A path as thin strokes: the casting's line in heat, the part's in cold, the clearance in ink. */
 const trace = (id: string, points: readonly [number, number][], tone: Tone): SceneMark => ({
   kind: 'shape',
   id,
@@ -156,15 +156,15 @@ function pressureFall({ inputs, answers, units, width, height }: PictureInput): 
   ];
 }
 
-/** Temperatures over time, and under them the room that is left. */
+/** Temperatures over time, and under them the clearance that is left. */
 export function curvePicture(input: PictureInput): SceneMark[] {
-  if (input.face.topic === 'thermometer') return thermometerScale(input);
-  if (input.face.topic === 'pressure_test') return pressureFall(input);
+  if (input.sum.topic === 'thermometer') return thermometerScale(input);
+  if (input.sum.topic === 'pressure_test') return pressureFall(input);
   const { answers, inputs, units, width, height } = input;
   const curve = answers.curve as Point[];
   const endS = curve.at(-1)!.s || 1;
-  const hasRoom = curve[0]!.clearance_mm !== undefined;
-  const [left, right, top, split] = [76, width - 96, 30, hasRoom ? height * 0.52 : height - 46];
+  const hasClearance = curve[0]!.clearance_mm !== undefined;
+  const [left, right, top, split] = [76, width - 96, 30, hasClearance ? height * 0.52 : height - 46];
   const temperatures = curve.flatMap(({ part_C: p, casting_C: c }) =>
     [p, c].filter((t): t is number => t !== undefined),
   );
@@ -188,7 +188,7 @@ export function curvePicture(input: PictureInput): SceneMark[] {
         `s${s}`,
         [
           [x(s), top],
-          [x(s), hasRoom ? height - 40 : split],
+          [x(s), hasClearance ? height - 40 : split],
         ],
         'thin',
       ),
@@ -219,7 +219,7 @@ export function curvePicture(input: PictureInput): SceneMark[] {
       ),
     );
   const target =
-    numberIn(inputs, 'target_C') ?? (input.face.mode === 'dew' ? numberIn(answers, 'dew_point_C') : null);
+    numberIn(inputs, 'target_C') ?? (input.sum.mode === 'dew' ? numberIn(answers, 'dew_point_C') : null);
   if (target !== null && target >= coldest && target <= hottest)
     marks.push(
       rule(
@@ -236,7 +236,7 @@ export function curvePicture(input: PictureInput): SceneMark[] {
       }),
     );
   const readyS = numberIn(answers, 'time_s', 'wet_until_s');
-  if (readyS !== null && readyS <= endS && !hasRoom)
+  if (readyS !== null && readyS <= endS && !hasClearance)
     marks.push(
       rule(
         'ready',
@@ -253,12 +253,12 @@ export function curvePicture(input: PictureInput): SceneMark[] {
         hasGround: true,
       }),
     );
-  if (hasRoom)
-    marks.push(...roomPanel(input, curve, { x, left, right, top: split + 16, bottom: height - 44 }));
+  if (hasClearance)
+    marks.push(...placePanel(input, curve, { x, left, right, top: split + 16, bottom: height - 44 }));
   return marks;
 }
 
-function roomPanel(
+function placePanel(
   { inputs, answers, units }: PictureInput,
   curve: readonly Point[],
   {
@@ -284,7 +284,7 @@ function roomPanel(
       ? [polygon('open', [...open, [last[0], y(margin)], [open[0]![0], y(margin)]], { hatch: 'falling' })]
       : []),
     trace(
-      'room',
+      'clearance',
       curve.map(({ s, clearance_mm: mm }) => [x(s), y(mm!)]),
       'ink',
     ),
@@ -315,7 +315,7 @@ function roomPanel(
       size: 16,
       tone: 'steel',
     }),
-    text('room-word', right + 8, top + 14, 'room', { anchor: 'start', isBold: true }),
+    text('clearance-word', right + 8, top + 14, 'clearance', { anchor: 'start', isBold: true }),
     ...(windowS !== null && windowS > 0 && windowS <= endS
       ? [
           rule(
@@ -346,7 +346,7 @@ function clockFace(id: string, cx: number, cy: number, r: number): SceneMark[] {
   return [
     {
       kind: 'shape',
-      id: `${id}-face`,
+      id: `${id}-sum`,
       d: circlePath(cx, cy, r),
       tone: 'plain',
       hatch: null,
@@ -365,7 +365,7 @@ export function clockPicture(input: PictureInput): SceneMark[] {
   const { inputs, answers, units, width, height } = input;
   const r = height / 2 - 62;
   const [cx, cy] = [width / 2, height / 2];
-  if (input.face.topic === 'run_out') {
+  if (input.sum.topic === 'run_out') {
     return (['left', 'right'] as const).flatMap((side, i): SceneMark[] => {
       const at = width * (i === 0 ? 0.28 : 0.72);
       const [tip, deg] = [
@@ -382,7 +382,7 @@ export function clockPicture(input: PictureInput): SceneMark[] {
       ];
     });
   }
-  if (input.face.topic === 'steering_preload') {
+  if (input.sum.topic === 'steering_preload') {
     const lever = onClock(cx, cy + 40, r * 1.2, 60);
     return [
       ...clockFace('head', cx, cy + 40, r * 0.5),
@@ -445,13 +445,13 @@ export function clockPicture(input: PictureInput): SceneMark[] {
 }
 
 /** Rod, nut and what is drawn in; or the press above it. */
-export function rodPicture({ face, inputs, answers, units, width, height }: PictureInput): SceneMark[] {
+export function rodPicture({ sum, inputs, answers, units, width, height }: PictureInput): SceneMark[] {
   const cx = width / 2;
   const d = numberIn(inputs, 'thread_d_mm') ?? 10;
   const half = Math.max(8, Math.min(30, d * 1.6));
   const force = numberIn(answers, 'force_kN');
   const torque = numberIn(inputs, 'torque_Nm') ?? numberIn(answers, 'torque_Nm');
-  const isRam = face.topic === 'ram_force';
+  const isRam = sum.topic === 'ram_force';
   const [top, bottom] = [70, height - 50];
   const turns = numberIn(answers, 'turns');
   const bearing = (left: number, right: number): SceneMark =>

@@ -167,14 +167,14 @@ export function boltPicture({ inputs, answers, units, width, height }: PictureIn
   const scale = (height - 110) / Math.max(grip + Math.max(engagement, hole) + d * 0.7, 1);
   const cx = width * 0.42;
   const half = Math.max(10, (d * scale) / 2);
-  const face = 40 + d * 0.7 * scale;
-  const joint = face + grip * scale;
+  const sum = 40 + d * 0.7 * scale;
+  const joint = sum + grip * scale;
   const tip = joint + engagement * scale;
   const bottom = joint + hole * scale;
   const isOver = answers.bottoms === true || answers.verdict === 'past_proof';
   return [
-    box('cover-left', [cx - 150, cx - half - 4], [face, joint], { hatch: 'falling' }),
-    box('cover-right', [cx + half + 4, cx + 150], [face, joint], { hatch: 'falling' }),
+    box('cover-left', [cx - 150, cx - half - 4], [sum, joint], { hatch: 'falling' }),
+    box('cover-right', [cx + half + 4, cx + 150], [sum, joint], { hatch: 'falling' }),
     polygon(
       'casting',
       [
@@ -190,8 +190,8 @@ export function boltPicture({ inputs, answers, units, width, height }: PictureIn
       ],
       { hatch: 'rising' },
     ),
-    box('head', [cx - half * 1.7, cx + half * 1.7], [40, face], { tone: isOver ? 'heat' : 'plain' }),
-    box('shank', [cx - half, cx + half], [face, tip], { tone: isOver ? 'heat' : 'plain' }),
+    box('head', [cx - half * 1.7, cx + half * 1.7], [40, sum], { tone: isOver ? 'heat' : 'plain' }),
+    box('shank', [cx - half, cx + half], [sum, tip], { tone: isOver ? 'heat' : 'plain' }),
     ...Array.from({ length: Math.max(0, Math.floor((tip - joint) / 9)) }, (_, i): SceneMark =>
       rule(
         `t${i}`,
@@ -210,7 +210,7 @@ export function boltPicture({ inputs, answers, units, width, height }: PictureIn
       ],
       'centre',
     ),
-    ...upright('grip', cx + 186, [face, joint], cx + 150, say(grip, 'size_mm', units)),
+    ...upright('grip', cx + 186, [sum, joint], cx + 150, say(grip, 'size_mm', units)),
     ...upright('engaged', cx + 186, [joint, tip], cx + half, say(engagement, 'size_mm', units)),
     text('thread', cx, 26, `M${d}`, { isBold: true, size: 22, hasGround: true }),
     ...(numberIn(inputs, 'torque_Nm') === null
@@ -219,7 +219,7 @@ export function boltPicture({ inputs, answers, units, width, height }: PictureIn
           text(
             'torque',
             cx - half * 1.7 - 14,
-            40 + (face - 40) / 2 + 8,
+            40 + (sum - 40) / 2 + 8,
             say(numberIn(inputs, 'torque_Nm')!, 'newton_metre', units),
             { isBold: true, size: 24, anchor: 'end' },
           ),
@@ -298,9 +298,9 @@ export function partPicture({ answers, units, width, height }: PictureInput): Sc
 
 /** A seal over its shaft before a bearing; an O-ring in its gland; a retaining ring in its groove. */
 export function sealPicture(input: PictureInput): SceneMark[] {
-  const { face, inputs, answers, units, width, height } = input;
-  if (face.topic === 'o_ring') return oRingPicture(input);
-  if (face.topic === 'rings_seals' && inputs.kind !== 'rotary_seal') return ringPicture(input);
+  const { sum, inputs, answers, units, width, height } = input;
+  if (sum.topic === 'o_ring') return oRingPicture(input);
+  if (sum.topic === 'rings_seals' && inputs.kind !== 'rotary_seal') return ringPicture(input);
   const gap = numberIn(answers, 'gap_mm');
   const wide = numberIn(inputs, 'seal_width_mm', 'width_mm') ?? 7;
   const bearingDepth = numberIn(inputs, 'bearing_face_depth_mm') ?? wide + 4;
@@ -331,7 +331,7 @@ export function sealPicture(input: PictureInput): SceneMark[] {
       line: 'none',
       isFilled: true,
     },
-    ...(face.topic === 'seal_gap'
+    ...(sum.topic === 'seal_gap'
       ? [
           box('bearing', [shaft + 2, out - 1], [y(bearingDepth), height - 30], { hatch: 'falling' }),
           ...(gap === null

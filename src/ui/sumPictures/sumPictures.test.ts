@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { usualInputs } from '@/core/sums/address';
-import { faceOf, findSum, solveSum, SUMS } from '@/core/sums/allSums';
+import { describeSum, findSum, solveSum, SUMS } from '@/core/sums/allSums';
 import { sumPath, type Sum } from '@/core/sums/sum';
 import type { Scene, SceneMark } from '@/ui/drawing/scene';
 import { drawSum } from './drawSum';
@@ -12,7 +12,7 @@ function draw(sum: Sum, changes: Record<string, unknown> = {}): Scene {
   const inputs = { ...usualInputs(sum.fields), ...changes };
   const solved = solveSum(sum, inputs);
   if (!solved.ok) throw new Error(`${sumPath(sum)}: ${JSON.stringify(solved.issues)}`);
-  return drawSum({ face: faceOf(sum), inputs, answers: solved.value.answers, units: 'metric', ...SIZE });
+  return drawSum({ sum: describeSum(sum), inputs, answers: solved.value.answers, units: 'metric', ...SIZE });
 }
 const sumAt = (path: string) => findSum(path)!;
 const mark = (scene: Scene, id: string) => scene.marks.find((each) => each.id === id);
@@ -61,7 +61,7 @@ describe.each(SUMS.map((sum) => [sumPath(sum), sum] as const))('the picture of %
     const solved = solveSum(sum, inputs);
     const imperial =
       solved.ok &&
-      drawSum({ face: faceOf(sum), inputs, answers: solved.value.answers, units: 'imperial', ...SIZE });
+      drawSum({ sum: describeSum(sum), inputs, answers: solved.value.answers, units: 'imperial', ...SIZE });
     expect(JSON.stringify(imperial)).not.toMatch(/\d\u00a0(mm|°C|kN|N·m)/);
   });
 });

@@ -70,7 +70,7 @@ const WORDS: Record<string, (issue: Issue, units: Units) => string> = {
   not_above_bore: () => 'The outside must be bigger than the bore.',
   not_above_outside: () => 'The boss must be bigger than the bearing.',
   less_than_shoulder_depth: () => 'The boss is at least as high as the shoulder is deep.',
-  no_room_for_ring: () => 'Too shallow: the retaining ring’s groove would lie in the bearing.',
+  no_space_for_ring: () => 'Too shallow: the retaining ring’s groove would lie in the bearing.',
   beyond: ({ given }) => `From ${given}.`,
   missing: () => 'This is needed.',
   unknown_material: ({ given }) => `No metal is called “${given}” here.`,

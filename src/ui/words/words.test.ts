@@ -101,7 +101,7 @@ describe('what is wrong, in words', () => {
     ['depth_negative', /sunk or stands out/],
     ['other_version', /version/],
     ['too_large', /too large/],
-    ['no_room_for_ring', /retaining ring/],
+    ['no_space_for_ring', /retaining ring/],
   ])('%s', (code, words) => expect(sayIssue(issue(code))).toMatch(words));
 
   it('speaks of sizes and temperatures in the person’s units', () => {

@@ -1,9 +1,9 @@
 import { notFound } from 'next/navigation';
-import { SumRoom } from '@/bench/sums/SumRoom';
+import { SumPage } from '@/bench/sums/SumPage';
 import { readAddress } from '@/core/sums/address';
-import { faceOf, findSum } from '@/core/sums/allSums';
+import { describeSum, findSum } from '@/core/sums/allSums';
 import { solveInputs } from '@/core/sums/schema';
-import { loadRoom } from '@/server/loadRoom';
+import { loadPlace } from '@/server/loadPlace';
 
 export const dynamic = 'force-dynamic';
 
@@ -12,7 +12,7 @@ type Props = {
   searchParams: Promise<Record<string, string | string[] | undefined>>;
 };
 
-export default async function SumPage({ params, searchParams }: Props) {
+export default async function OneSumPage({ params, searchParams }: Props) {
   const sum = findSum((await params).path.join('/'));
   if (!sum) notFound();
   const address = Object.fromEntries(
@@ -23,9 +23,9 @@ export default async function SumPage({ params, searchParams }: Props) {
   );
   const inputs = readAddress(sum.fields, address);
   return (
-    <SumRoom
-      {...await loadRoom()}
-      face={faceOf(sum)}
+    <SumPage
+      {...await loadPlace()}
+      sum={describeSum(sum)}
       initialInputs={inputs}
       initial={solveInputs(sum, inputs)}
     />

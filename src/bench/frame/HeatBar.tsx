@@ -142,7 +142,7 @@ export function OtherHeat({
 }
 
 /** On every screen while something is hot or cold: its clock, its owner, a way to it; a sound when it is ready or forgotten. */
-export function HeatStrip({
+export function HeatBar({
   initial,
   own,
   people,

@@ -3,20 +3,20 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import type { OrderLine } from '@/core/parts/orders';
-import { RoomFrame, type RoomProps } from '@/bench/frame/RoomFrame';
+import { PlaceFrame, type PlaceProps } from '@/bench/frame/PlaceFrame';
 import { useRefreshOnChange } from '@/bench/record/useRefreshOnChange';
 import { STRETCH, token } from '@/ui/theme/tokens';
 import { ORDER_WORDS } from '@/ui/words/work';
 
 /** Every part that is ordered, on its way, here or wrong, over all jobs; the late ones first. */
-export function OrdersRoom({ lines, ...room }: RoomProps & { lines: readonly OrderLine[] }) {
-  useRefreshOnChange(room.nowMs);
+export function OrderList({ lines, ...place }: PlaceProps & { lines: readonly OrderLine[] }) {
+  useRefreshOnChange(place.nowMs);
   return (
-    <RoomFrame
+    <PlaceFrame
       here="Bench"
       title="Orders"
       subtitle={`${lines.filter(({ state }) => state === 'ordered' || state === 'promised').length} on their way`}
-      {...room}
+      {...place}
     >
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, my: 2 }}>
         <Box
@@ -100,7 +100,7 @@ export function OrdersRoom({ lines, ...room }: RoomProps & { lines: readonly Ord
           </tbody>
         </Box>
       )}
-    </RoomFrame>
+    </PlaceFrame>
   );
 }
 

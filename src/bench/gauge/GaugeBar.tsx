@@ -34,7 +34,7 @@ function slotAfter(slots: readonly GaugeSlot[], current: string, taken: Readonly
 }
 
 /** The strip that takes readings: what the gauge shows, the slots, and the waiting one in black. A number and Enter moves on. */
-export function GaugeStrip({ seatId, slots, slot, onSlot }: Props) {
+export function GaugeBar({ seatId, slots, slot, onSlot }: Props) {
   const { record, addReading, addEvent, person, askPerson, keptIds } = useJob();
   const view = useSeatView(seatId);
   const units = person?.units ?? 'metric';

@@ -5,7 +5,7 @@ import { loadForPage } from './loadPage';
 import { pool } from './pool';
 
 /** Who works here and what is hot or cold anywhere: for rooms that belong to no job. They work without the database too. */
-export async function loadRoom() {
+export async function loadPlace() {
   const nowMs = Date.now();
   const loaded = await loadForPage(async () => ({
     people: await loadPeople(pool()),

@@ -7,8 +7,8 @@ import { showQuantity } from '@/core/quantity/quantities';
 import { asText, type Units } from '@/core/quantity/format';
 import type { Result } from '@/core/quantity/result';
 import type { Solved } from '@/core/sums/allSums';
-import { QUESTIONS, sumPath, type AnswerField, type Answers, type SumFace } from '@/core/sums/sum';
-import { RoomFrame, type RoomProps } from '@/bench/frame/RoomFrame';
+import { QUESTIONS, sumPath, type AnswerField, type Answers, type SumDescription } from '@/core/sums/sum';
+import { PlaceFrame, type PlaceProps } from '@/bench/frame/PlaceFrame';
 import { usePerson } from '@/bench/record/hooks';
 import { SceneView } from '@/ui/drawing/SceneView';
 import { STRETCH, token } from '@/ui/theme/tokens';
@@ -30,18 +30,18 @@ function sayAnswer(field: AnswerField, answers: Answers, units: Units): { figure
 }
 
 /** One sum on its own page: the answer, the drawing that explains it, the inputs, and where the figure comes from. */
-export function SumRoom({
-  face,
+export function SumPage({
+  sum,
   initialInputs,
   initial,
-  ...room
-}: RoomProps & { face: SumFace; initialInputs: Inputs; initial: Result<Solved> }) {
-  const person = usePerson(room.people);
+  ...place
+}: PlaceProps & { sum: SumDescription; initialInputs: Inputs; initial: Result<Solved> }) {
+  const person = usePerson(place.people);
   const units = person?.units ?? 'metric';
-  const { inputs, change, stepBack, canStepBack, reset } = useInputs(face.fields, initialInputs);
-  const { shown, issues, isOld } = useSum(sumPath(face), inputs, initial);
+  const { inputs, change, stepBack, canStepBack, reset } = useInputs(sum.fields, initialInputs);
+  const { shown, issues, isOld } = useSum(sumPath(sum), inputs, initial);
   const fieldNames = new Set(
-    face.fields.flatMap((field) =>
+    sum.fields.flatMap((field) =>
       field.kind === 'group'
         ? [field.name, ...field.fields.map(({ name }) => `${field.name}.${name}`)]
         : [field.name],
@@ -49,7 +49,7 @@ export function SumRoom({
   );
   const loose = issues.filter(({ field }) => !fieldNames.has(field));
   return (
-    <RoomFrame here="Quick sums" title={face.title} {...room}>
+    <PlaceFrame here="Quick sums" title={sum.title} {...place}>
       <Box component="nav" aria-label="Way back" className="no-print" sx={{ fontSize: 16, pt: 0.5 }}>
         <Link
           href="/sums"
@@ -57,7 +57,7 @@ export function SumRoom({
         >
           All sums
         </Link>{' '}
-        · {QUESTIONS[face.asks]}
+        · {QUESTIONS[sum.asks]}
       </Box>
       <Box
         sx={{
@@ -69,7 +69,7 @@ export function SumRoom({
         }}
       >
         <Box sx={{ minWidth: 0 }}>
-          {shown && <Answer face={face} solved={shown.solved} units={units} isOld={isOld} />}
+          {shown && <Answer sum={sum} solved={shown.solved} units={units} isOld={isOld} />}
           {loose.map((issue) => (
             <Box
               key={issue.code}
@@ -86,7 +86,7 @@ export function SumRoom({
             >
               <SceneView
                 scene={drawSum({
-                  face,
+                  sum,
                   inputs: shown.inputs,
                   answers: shown.solved.answers,
                   units,
@@ -95,11 +95,11 @@ export function SumRoom({
               />
             </Box>
           )}
-          {shown && <OtherAnswers face={face} solved={shown.solved} units={units} />}
-          {shown && <Provenance face={face} solved={shown.solved} />}
+          {shown && <OtherAnswers sum={sum} solved={shown.solved} units={units} />}
+          {shown && <Provenance sum={sum} solved={shown.solved} />}
         </Box>
         <Box sx={{ minWidth: 0 }}>
-          <SumFields fields={face.fields} inputs={inputs} units={units} issues={issues} onChange={change} />
+          <SumFields fields={sum.fields} inputs={inputs} units={units} issues={issues} onChange={change} />
           <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', mt: 1.5, gap: 1 }}>
             <Button variant="outlined" disabled={!canStepBack} onClick={stepBack}>
               Step back
@@ -111,7 +111,7 @@ export function SumRoom({
             <Button variant="text" onClick={() => window.print()}>
               Print
             </Button>
-            {face.topic === 'driver' &&
+            {sum.topic === 'driver' &&
               (['svg', 'dxf'] as const).map((format) => (
                 <Button key={format} variant="outlined" href={pusherHref(inputs, format)} download>
                   Pusher, {format.toUpperCase()}
@@ -120,22 +120,22 @@ export function SumRoom({
           </Box>
         </Box>
       </Box>
-    </RoomFrame>
+    </PlaceFrame>
   );
 }
 
 function Answer({
-  face,
+  sum,
   solved,
   units,
   isOld,
 }: {
-  face: SumFace;
+  sum: SumDescription;
   solved: Solved;
   units: Units;
   isOld: boolean;
 }) {
-  const head = face.answers.find(({ name }) => name === face.headline)!;
+  const head = sum.answers.find(({ name }) => name === sum.headline)!;
   const { figure, unit } = sayAnswer(head, solved.answers, units);
   const isLong = figure.length > 9;
   const { verdict } = solved;
@@ -214,11 +214,11 @@ const row = {
 } as const;
 
 /** Everything else that the sum gives. */
-function OtherAnswers({ face, solved, units }: { face: SumFace; solved: Solved; units: Units }) {
+function OtherAnswers({ sum, solved, units }: { sum: SumDescription; solved: Solved; units: Units }) {
   return (
     <Box sx={{ mt: 2, display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' }, columnGap: 4 }}>
-      {face.answers
-        .filter(({ name }) => name !== face.headline)
+      {sum.answers
+        .filter(({ name }) => name !== sum.headline)
         .map((field) => (
           <Box
             key={field.name}
@@ -251,21 +251,21 @@ const WithSubscripts = ({ text }: { text: string }) =>
     .map((part, i) => (i % 2 === 1 ? <sub key={i}>{part.replace(/^\((.*)\)$/, '$1')}</sub> : part));
 
 /** Where the figure comes from: formula, the numbers put in, source, limits, largest doubt. */
-function Provenance({ face, solved }: { face: SumFace; solved: Solved }) {
+function Provenance({ sum, solved }: { sum: SumDescription; solved: Solved }) {
   return (
     <Box sx={{ mt: 2 }}>
-      {face.caution && (
+      {sum.caution && (
         <Box role="note" sx={{ mb: 1.5, border: `2.5px solid ${token('ink')}`, px: 2, py: 1, fontSize: 17 }}>
-          <b>Caution.</b> {face.caution} The machine’s manual and local rules come first.
+          <b>Caution.</b> {sum.caution} The machine’s manual and local rules come first.
         </Box>
       )}
       {(
         [
-          ['Formula', face.formula],
+          ['Formula', sum.formula],
           ['With these', solved.filled],
-          ['Source', face.source],
-          ['Holds for', face.valid],
-          ['Largest doubt', face.largestDoubt],
+          ['Source', sum.source],
+          ['Holds for', sum.valid],
+          ['Largest doubt', sum.largestDoubt],
         ] as const
       ).map(([name, words]) => (
         <Box key={name} sx={row}>

@@ -2,7 +2,7 @@
 import Box from '@mui/material/Box';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
-import { RoomFrame, type RoomProps } from '@/bench/frame/RoomFrame';
+import { PlaceFrame, type PlaceProps } from '@/bench/frame/PlaceFrame';
 import { usePerson } from '@/bench/record/hooks';
 import type { Units } from '@/core/quantity/format';
 import { STRETCH, token } from '@/ui/theme/tokens';
@@ -30,11 +30,11 @@ const SHOWN: Record<SectionCode, (props: { units: Units }) => ReactNode> = {
 };
 
 /** The reference shelf: one section at a time, each to be printed by itself. */
-export function ReferenceRoom({ section, ...room }: RoomProps & { section: SectionCode }) {
-  const person = usePerson(room.people);
+export function ReferencePage({ section, ...place }: PlaceProps & { section: SectionCode }) {
+  const person = usePerson(place.people);
   const Section = SHOWN[section];
   return (
-    <RoomFrame here="Reference" title="Reference" subtitle={SECTIONS[section].toLowerCase()} {...room}>
+    <PlaceFrame here="Reference" title="Reference" subtitle={SECTIONS[section].toLowerCase()} {...place}>
       <Box
         component="nav"
         aria-label="Sections"
@@ -70,6 +70,6 @@ export function ReferenceRoom({ section, ...room }: RoomProps & { section: Secti
         ))}
       </Box>
       <Section units={person?.units ?? 'metric'} />
-    </RoomFrame>
+    </PlaceFrame>
   );
 }

@@ -11,7 +11,7 @@ import { pickTools } from '@/core/tools/pickTools';
 import { TOOL_SORTS } from '@/core/tools/sorts';
 import type { Tool } from '@/core/tools/tool';
 import { asText, showSize } from '@/core/quantity/format';
-import { RoomFrame, type RoomProps } from '@/bench/frame/RoomFrame';
+import { PlaceFrame, type PlaceProps } from '@/bench/frame/PlaceFrame';
 import { usePerson } from '@/bench/record/hooks';
 import { sendJson } from '@/bench/record/sendJson';
 import { useLoaded } from '@/bench/record/useLoaded';
@@ -27,7 +27,7 @@ export type SeatOfJob = {
   jobId: string;
   planned: { housingC: number; ringC: number } | null;
 };
-type Props = RoomProps & {
+type Props = PlaceProps & {
   tools: readonly Tool[];
   instruments: readonly Instrument[];
   forSeat: SeatOfJob | null;
@@ -38,9 +38,9 @@ const UNDO_MS = 60_000;
 const loadForm = () => import('./ToolForm');
 
 /** The tool wall: everything by its diameter, on one scale; what serves the picked seat stands out, what is missing is named. */
-export function ToolsRoom({ tools, instruments, forSeat, ...room }: Props) {
+export function ToolWall({ tools, instruments, forSeat, ...place }: Props) {
   const router = useRouter();
-  const person = usePerson(room.people);
+  const person = usePerson(place.people);
   const units = person?.units ?? 'metric';
   const [editing, setEditing] = useState<Tool | 'new' | null>(null);
   const [taken, setTaken] = useState<Tool | null>(null);
@@ -64,7 +64,7 @@ export function ToolsRoom({ tools, instruments, forSeat, ...room }: Props) {
   };
   const missing = needs.filter((need) => need.fits.length === 0);
   return (
-    <RoomFrame here="Bench" title="Tool wall" subtitle={`${tools.length} tools`} {...room}>
+    <PlaceFrame here="Bench" title="Tool wall" subtitle={`${tools.length} tools`} {...place}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mt: 2 }}>
         <Typography variant="h1" sx={{ flex: 1 }}>
           {forSeat
@@ -130,7 +130,7 @@ export function ToolsRoom({ tools, instruments, forSeat, ...room }: Props) {
           Nothing hangs here yet. With the first driver, each seat says whether it serves.
         </Box>
       )}
-      <InstrumentList instruments={instruments} nowMs={room.nowMs} />
+      <InstrumentList instruments={instruments} nowMs={place.nowMs} />
       {editing && form && (
         <form.ToolForm
           key={editing === 'new' ? 'new' : editing.id}
@@ -170,6 +170,6 @@ export function ToolsRoom({ tools, instruments, forSeat, ...room }: Props) {
           </Button>
         }
       />
-    </RoomFrame>
+    </PlaceFrame>
   );
 }

@@ -5,13 +5,13 @@ import type { HeatItem } from '@/core/board/heatItems';
 import type { Person } from '@/core/record/job';
 import { usePerson } from '@/bench/record/hooks';
 import { Head } from './Head';
-import { HeatStrip } from './HeatStrip';
+import { HeatBar } from './HeatBar';
 import { placesFrom, type PlaceName } from './places';
 
-export type RoomProps = { people: readonly Person[]; heat: readonly HeatItem[]; nowMs: number };
+export type PlaceProps = { people: readonly Person[]; heat: readonly HeatItem[]; nowMs: number };
 
-/** The frame of a room that belongs to no job: head, the room, and the strip of what is hot or cold anywhere. */
-export function RoomFrame({
+/** The frame of a place that belongs to no job: head, the place, and the strip of what is hot or cold anywhere. */
+export function PlaceFrame({
   here,
   title,
   subtitle,
@@ -19,19 +19,19 @@ export function RoomFrame({
   heat,
   nowMs,
   children,
-}: RoomProps & { here: PlaceName; title: string; subtitle?: string; children: ReactNode }) {
+}: PlaceProps & { here: PlaceName; title: string; subtitle?: string; children: ReactNode }) {
   const person = usePerson(people);
   return (
     <Box sx={{ minHeight: '100vh', px: 4, display: 'flex', flexDirection: 'column' }}>
       <Head title={title} subtitle={subtitle} people={people} places={placesFrom(here)} />
       <Box
         component="main"
-        data-testid="room"
+        data-testid="place"
         sx={{ flex: 1, display: 'flex', flexDirection: 'column', pb: 3 }}
       >
         {children}
       </Box>
-      <HeatStrip
+      <HeatBar
         initial={heat}
         own={null}
         people={people}

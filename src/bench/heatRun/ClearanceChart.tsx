@@ -63,8 +63,8 @@ function strokes(
 
 const SPAN_S = 240;
 
-/** The room in the bore over time: likely line with its band, what the probe said, the least that may be let go, now, and the last sure moment. */
-export function RoomChart({ run, units, isOut }: { run: HeatRunView; units: Units; isOut: boolean }) {
+/** The clearance in the bore over time: likely line with its band, what the probe said, the least that may be let go, now, and the last sure moment. */
+export function ClearanceChart({ run, units, isOut }: { run: HeatRunView; units: Units; isOut: boolean }) {
   const t = useTokens();
   const { curve, marginMm } = run;
   const inUnit = (mm: number) =>
@@ -139,7 +139,12 @@ export function RoomChart({ run, units, isOut }: { run: HeatRunView; units: Unit
           ticks: { color: t.ink, font: { size: 18 }, maxTicksLimit: 5 },
           grid: { color: `${t.mid}55` },
           border: { color: t.ink },
-          title: { display: true, text: `room, ${unit} on diameter`, color: t.steel, font: { size: 16 } },
+          title: {
+            display: true,
+            text: `clearance, ${unit} on diameter`,
+            color: t.steel,
+            font: { size: 16 },
+          },
         },
       },
     }),
@@ -167,7 +172,7 @@ export function RoomChart({ run, units, isOut }: { run: HeatRunView; units: Unit
       options={options}
       plugins={plugins}
       role="img"
-      aria-label={`Room over time; the least is ${showFit(marginMm, units).figure} ${unit}`}
+      aria-label={`Clearance over time; the least is ${showFit(marginMm, units).figure} ${unit}`}
     />
   );
 }

@@ -9,7 +9,7 @@ import { standardU, sumOfSpreads, tryLots, worstOf, type Spread, type Trial } fr
  * Uncertainty by root-sum-square (JCGM 100) and by lots (JCGM 101); decision with a guard band (ISO 14253-1).
  * Checked against: tests/reference/stack.json.
  */
-export type EndPlayInput = {
+export type EndFloatInput = {
   depthLeftMm: Spread;
   depthRightMm: Spread;
   gasketMm: Spread;
@@ -19,22 +19,22 @@ export type EndPlayInput = {
 
 export type Link = { name: 'depth_left' | 'depth_right' | 'gasket' | 'width'; sign: 1 | -1; spread: Spread };
 
-export const linksOf = ({ depthLeftMm, depthRightMm, gasketMm, widthMm }: EndPlayInput): Link[] => [
+export const linksOf = ({ depthLeftMm, depthRightMm, gasketMm, widthMm }: EndFloatInput): Link[] => [
   { name: 'depth_left', sign: 1, spread: depthLeftMm },
   { name: 'depth_right', sign: 1, spread: depthRightMm },
   { name: 'gasket', sign: 1, spread: gasketMm },
   { name: 'width', sign: -1, spread: widthMm },
 ];
 
-export type EndPlay = {
-  roomMm: Measured;
+export type EndFloat = {
+  endFloatMm: Measured;
   /** If every link were at its worst at once. */
   worstHalfWidthMm: number;
   /** The link that spreads it most, and its share of the variance: measure that one next. */
   largestDoubt: { name: Link['name']; shareOfVariance: number } | null;
 };
 
-export function endPlay(input: EndPlayInput): EndPlay {
+export function endFloat(input: EndFloatInput): EndFloat {
   const links = linksOf(input);
   const sum = sumOfSpreads(links);
   const shims = input.shimsMm.reduce((total, mm) => total + mm, 0);
@@ -42,7 +42,7 @@ export function endPlay(input: EndPlayInput): EndPlay {
     standardU(link.spread) > standardU(found.spread) ? link : found,
   );
   return {
-    roomMm: { value: sum.value - shims, u: sum.u },
+    endFloatMm: { value: sum.value - shims, u: sum.u },
     worstHalfWidthMm: links.reduce((total, { spread }) => total + worstOf(spread), 0),
     largestDoubt:
       sum.u > 0 ? { name: worst.name, shareOfVariance: standardU(worst.spread) ** 2 / sum.u ** 2 } : null,
@@ -50,8 +50,8 @@ export function endPlay(input: EndPlayInput): EndPlay {
 }
 
 /** The same by drawing lots: share of all that lie within the limits, and the middle 95 %. */
-export function endPlayByLots(
-  input: EndPlayInput,
+export function endFloatByLots(
+  input: EndFloatInput,
   { lowMm, highMm, draws, seed }: { lowMm: number; highMm: number; draws: number; seed: number },
 ): Trial {
   const links = linksOf(input);
@@ -96,7 +96,7 @@ export type GrowthInput = {
  * Shims grow with the crank's metal. The least of cold, warm-up (shaft hot, case cold) and running decides.
  * Checked against: tests/reference/stack.json; an 84 mm aluminium case at 20 °C with the crank at 80 °C loses 59 µm.
  */
-export function endPlayHot({
+export function endFloatHot({
   caseInnerMm,
   crankWidthMm,
   shimsMm,
