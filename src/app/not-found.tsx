@@ -1,8 +1,9 @@
 import Link from 'next/link';
+import { TYPE } from '@/ui/theme/tokens';
 
 export default function NotFound() {
   return (
-    <main style={{ padding: 32, fontSize: 20 }}>
+    <main style={{ padding: 32, fontSize: TYPE.name }}>
       <h1>This is not here.</h1>
       <p>The job or seat in this address does not exist in this shop.</p>
       <p>

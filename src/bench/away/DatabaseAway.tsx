@@ -3,6 +3,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
+import { TYPE } from '@/ui/theme/tokens';
 
 /** Shown in place of a page whose data could not be loaded; looks again by itself. */
 export function DatabaseAway() {
@@ -14,7 +15,7 @@ export function DatabaseAway() {
   return (
     <Box sx={{ p: 4, maxWidth: 760 }} role="alert">
       <Typography variant="h1">The database does not answer.</Typography>
-      <Typography sx={{ mt: 2, fontSize: 20 }}>
+      <Typography sx={{ mt: 2, fontSize: TYPE.name }}>
         Nothing is lost: what was stored is stored, and what this browser keeps is sent when it is back. This
         page looks again every two seconds.
       </Typography>

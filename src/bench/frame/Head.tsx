@@ -10,10 +10,11 @@ import { useState, type ReactNode } from 'react';
 import type { Person } from '@/core/record/job';
 import { useIsBrowser, usePerson } from '@/bench/record/hooks';
 import { UrnKeySign } from '@/ui/marks/StateMark';
-import { STRETCH, token } from '@/ui/theme/tokens';
+import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { ShopState } from './ShopState';
 import { KeysHelp } from './KeysHelp';
 import { later } from '@/bench/record/later';
+import { Quiet } from '@/ui/parts/text';
 
 export type Place = { href: string; name: string; isHere: boolean };
 
@@ -83,7 +84,7 @@ export function Head({
             alignItems: 'center',
             color: token('ink'),
             textDecoration: 'none',
-            fontSize: 22,
+            fontSize: TYPE.title,
             fontWeight: 850,
             fontStretch: STRETCH.headline,
             letterSpacing: '0.02em',
@@ -94,10 +95,9 @@ export function Head({
           <UrnKeySign />
           URN KEY
         </Box>
-        <Box
+        <Quiet
           sx={{
-            fontSize: 17,
-            color: token('steel'),
+            fontSize: TYPE.text,
             whiteSpace: 'nowrap',
             overflow: 'hidden',
             textOverflow: 'ellipsis',
@@ -110,7 +110,7 @@ export function Head({
             {title}
           </Box>{' '}
           {subtitle}
-        </Box>
+        </Quiet>
         <ShopState />
         <Box component="nav" aria-label="Places" sx={{ display: 'flex', alignSelf: 'stretch' }}>
           {places.map(({ href, name, isHere }) => (
@@ -126,7 +126,7 @@ export function Head({
                 minWidth: 48,
                 color: isHere ? token('ink') : token('steel'),
                 fontWeight: isHere ? 750 : 500,
-                fontSize: 17,
+                fontSize: TYPE.text,
                 textDecoration: 'none',
                 borderTop: '5px solid transparent',
                 borderBottom: isHere ? `5px solid ${token('ink')}` : '5px solid transparent',
@@ -142,7 +142,7 @@ export function Head({
         <Button
           variant="text"
           onClick={() => setPicking(true)}
-          sx={{ minHeight: 48, px: 1, fontSize: 19 }}
+          sx={{ minHeight: 48, px: 1, fontSize: TYPE.lead }}
           aria-label={
             person
               ? `${person.initials}: ${person.name} is at the bench; change`

@@ -11,8 +11,9 @@ import type { Person } from '@/core/record/job';
 import { useNow } from '@/bench/record/hooks';
 import { liveStream } from '@/bench/record/liveStream';
 import { StateMark } from '@/ui/marks/StateMark';
-import { STRETCH, token } from '@/ui/theme/tokens';
+import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { playCall } from './sounds';
+import { Note, Text } from '@/ui/parts/text';
 
 /** As many as stand side by side at 1280 px with their clocks; the Bench shows all. */
 const SHOWN = 3;
@@ -129,7 +130,7 @@ export function OtherHeat({
             color: token('ink'),
             textDecoration: 'none',
             whiteSpace: 'nowrap',
-            fontSize: 18,
+            fontSize: TYPE.lead,
           }}
         >
           <StateMark name={item.kind === 'cold' ? 'cold' : 'hot'} size={24} />
@@ -209,17 +210,17 @@ export function HeatBar({
           >
             <StateMark name={isCold ? 'cold' : 'hot'} size={34} />
             <Box sx={{ lineHeight: 1.15 }}>
-              <Box sx={{ fontWeight: 700, fontSize: 17 }}>
+              <Text sx={{ fontWeight: 700 }}>
                 {item.name}, {item.machine}
-              </Box>
-              <Box sx={{ fontSize: 16, color: token('steel') }}>
+              </Text>
+              <Note>
                 {isForgotten ? 'forgotten? ' : ''}
                 {words} · {people.find(({ id }) => id === item.personId)?.initials ?? ''}
-              </Box>
+              </Note>
             </Box>
             <Box
               sx={{
-                fontSize: 46,
+                fontSize: TYPE.headline,
                 fontWeight: 700,
                 fontStretch: STRETCH.headline,
                 color: isCold ? token('cold') : token('heat'),

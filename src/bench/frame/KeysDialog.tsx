@@ -3,6 +3,7 @@ import Box from '@mui/material/Box';
 import Dialog from '@mui/material/Dialog';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
+import { TYPE } from '@/ui/theme/tokens';
 
 const KEYS: readonly (readonly [string, string])[] = [
   ['number, Enter', 'take a reading into the waiting slot'],
@@ -30,7 +31,7 @@ export const KeysDialog = ({ isOpen, onClose }: { isOpen: boolean; onClose: () =
           columnGap: 3,
           rowGap: 1.5,
           m: 0,
-          fontSize: 18,
+          fontSize: TYPE.lead,
         }}
       >
         {KEYS.map(([key, does]) => [

@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import { useEffect, useState } from 'react';
 import { later } from '@/bench/record/later';
-import { token } from '@/ui/theme/tokens';
+import { token, TYPE } from '@/ui/theme/tokens';
 
 const KeysDialog = later(() => import('./KeysDialog'), 'KeysDialog');
 
@@ -26,7 +26,7 @@ export function KeysHelp() {
       <Button
         variant="text"
         onClick={() => setOpen(true)}
-        sx={{ minHeight: 48, px: 1, fontSize: 17, fontWeight: 500, color: token('steel') }}
+        sx={{ minHeight: 48, px: 1, fontSize: TYPE.text, fontWeight: 500, color: token('steel') }}
       >
         Keys&nbsp;?
       </Button>

@@ -2,7 +2,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
-import { token } from '@/ui/theme/tokens';
+import { token, TYPE } from '@/ui/theme/tokens';
 
 /** The next move, one line in the imperative, at the same place on every screen; the reason under it. */
 export function NextMoveBand({
@@ -27,7 +27,11 @@ export function NextMoveBand({
       }}
     >
       <Box sx={{ flex: { xs: '1 0 100%', sm: 1 }, minWidth: 0 }}>
-        <Typography variant="h1" sx={{ fontSize: { xs: 30, md: 42 } }} data-testid="next-move">
+        <Typography
+          variant="h1"
+          sx={{ fontSize: { xs: TYPE.figure, md: TYPE.headline } }}
+          data-testid="next-move"
+        >
           {headline}
         </Typography>
         <Typography sx={{ color: token('steel'), mt: 0.5 }}>{reason}</Typography>

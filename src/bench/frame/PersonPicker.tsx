@@ -8,7 +8,8 @@ import type { Units } from '@/core/quantity/format';
 import type { Person } from '@/core/record/job';
 import { chooseForPerson, pickPerson, usePerson } from '@/bench/record/hooks';
 import { useLoaded } from '@/bench/record/useLoaded';
-import { STRETCH, token } from '@/ui/theme/tokens';
+import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
+import { Quiet } from '@/ui/parts/text';
 
 const UNIT_WORDS: readonly { units: Units; words: string }[] = [
   { units: 'metric', words: 'mm, °C' },
@@ -58,10 +59,10 @@ export function PersonPicker({
                 onClose();
               }}
             >
-              <Box component="span" sx={{ fontSize: 34, fontWeight: 800 }}>
+              <Box component="span" sx={{ fontSize: TYPE.figure, fontWeight: 800 }}>
                 {initials}
               </Box>
-              <Box component="span" sx={{ fontSize: 16, fontWeight: 500, fontStretch: STRETCH.text }}>
+              <Box component="span" sx={{ fontSize: TYPE.small, fontWeight: 500, fontStretch: STRETCH.text }}>
                 {name}
               </Box>
             </Button>
@@ -71,7 +72,7 @@ export function PersonPicker({
         {newPerson && <newPerson.NewPerson onAdded={onClose} />}
         {person && (
           <Box sx={{ mt: 3 }}>
-            <Box sx={{ fontSize: 17, color: token('steel') }}>{person.initials} reads and types in</Box>
+            <Quiet sx={{ fontSize: TYPE.text }}>{person.initials} reads and types in</Quiet>
             <Box sx={{ display: 'flex', gap: 1, mt: 1 }} role="group" aria-label="Units">
               {UNIT_WORDS.map(({ units, words }) => (
                 <Button
@@ -84,7 +85,7 @@ export function PersonPicker({
                 </Button>
               ))}
             </Box>
-            <Box sx={{ fontSize: 17, color: token('steel'), mt: 2 }}>and walks through a job</Box>
+            <Quiet sx={{ fontSize: TYPE.text, mt: 2 }}>and walks through a job</Quiet>
             <Box sx={{ display: 'flex', gap: 1, mt: 1 }} role="group" aria-label="Walk">
               {WALK_WORDS.map(({ walk, words }) => (
                 <Button

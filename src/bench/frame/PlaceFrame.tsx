@@ -7,6 +7,7 @@ import { usePerson } from '@/bench/record/hooks';
 import { Head } from './Head';
 import { HeatBar } from './HeatBar';
 import { placesFrom, type PlaceName } from './places';
+import { Column } from '@/ui/parts/layout';
 
 export type PlaceProps = { people: readonly Person[]; heat: readonly HeatItem[]; nowMs: number };
 
@@ -22,7 +23,7 @@ export function PlaceFrame({
 }: PlaceProps & { here: PlaceName; title: string; subtitle?: string; children: ReactNode }) {
   const person = usePerson(people);
   return (
-    <Box sx={{ minHeight: '100vh', px: 4, display: 'flex', flexDirection: 'column' }}>
+    <Column sx={{ minHeight: '100vh', px: 4 }}>
       <Head title={title} subtitle={subtitle} people={people} places={placesFrom(here)} />
       <Box
         component="main"
@@ -38,6 +39,6 @@ export function PlaceFrame({
         units={person?.units ?? 'metric'}
         initialMs={nowMs}
       />
-    </Box>
+    </Column>
   );
 }

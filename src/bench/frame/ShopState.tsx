@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import { useLink, useNow } from '@/bench/record/hooks';
 import { liveStream, type AwayCause, type LinkState, type PartNews } from '@/bench/record/liveStream';
 import { outbox } from '@/bench/record/outbox';
-import { token } from '@/ui/theme/tokens';
+import { token, TYPE } from '@/ui/theme/tokens';
 
 const CAUSE_WORDS: Record<AwayCause, string> = {
   disk_full: 'disk full',
@@ -64,7 +64,7 @@ export function ShopState() {
       role="status"
       data-testid="shop-state"
       sx={{
-        fontSize: 16,
+        fontSize: TYPE.small,
         fontWeight: 700,
         color: token('paper'),
         backgroundColor: words ? token('ink') : 'transparent',

@@ -10,10 +10,11 @@ import type { Instrument } from '@/core/record/job';
 import { playCall } from '@/bench/frame/sounds';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
-import { STRETCH, token } from '@/ui/theme/tokens';
+import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { sayIssue } from '@/ui/words/issues';
 import { SlotPicture } from './SlotPicture';
 import { useGauge } from './useGauge';
+import { Name, Quiet } from '@/ui/parts/text';
 
 const KeyPad = later(() => import('@/ui/fields/KeyPad'), 'KeyPad');
 
@@ -171,7 +172,13 @@ export function GaugeBar({ seatId, slots, slot, onSlot }: Props) {
       {problem && (
         <Box
           role="alert"
-          sx={{ px: 4, py: 0.75, fontSize: 18, fontWeight: 700, borderBottom: `1px solid ${token('rule')}` }}
+          sx={{
+            px: 4,
+            py: 0.75,
+            fontSize: TYPE.lead,
+            fontWeight: 700,
+            borderBottom: `1px solid ${token('rule')}`,
+          }}
           data-testid="reading-problem"
         >
           {slotLabel(here)}: {problem}
@@ -195,7 +202,7 @@ export function GaugeBar({ seatId, slots, slot, onSlot }: Props) {
               all: 'unset',
               cursor: simulated ? 'pointer' : 'default',
               fontWeight: 700,
-              fontSize: 16,
+              fontSize: TYPE.small,
               textDecoration: simulated ? 'underline' : 'none',
               textUnderlineOffset: 4,
               minHeight: 30,
@@ -210,7 +217,7 @@ export function GaugeBar({ seatId, slots, slot, onSlot }: Props) {
               all: 'unset',
               cursor: 'pointer',
               display: 'block',
-              fontSize: 15,
+              fontSize: TYPE.fine,
               color: token('steel'),
               minHeight: 24,
             }}
@@ -219,14 +226,14 @@ export function GaugeBar({ seatId, slots, slot, onSlot }: Props) {
             {keptHere === 0 && counting.length > 0 ? ' · all stored' : ''}
           </Box>
           {keptHere > 0 && (
-            <Box role="status" sx={{ fontSize: 15, fontWeight: 700, whiteSpace: 'nowrap' }}>
+            <Box role="status" sx={{ fontSize: TYPE.fine, fontWeight: 700, whiteSpace: 'nowrap' }}>
               {keptHere} kept here, not yet sent
             </Box>
           )}
         </Box>
         <Box sx={{ width: 140, alignSelf: 'center', whiteSpace: 'nowrap' }} aria-live="off">
           {gauge.isTaken ? (
-            <Button variant="outlined" onClick={gauge.takeBack} sx={{ fontSize: 16 }}>
+            <Button variant="outlined" onClick={gauge.takeBack} sx={{ fontSize: TYPE.small }}>
               Another screen has it: take it back
             </Button>
           ) : (
@@ -236,7 +243,7 @@ export function GaugeBar({ seatId, slots, slot, onSlot }: Props) {
                 data-testid="live-value"
                 data-steady={gauge.live?.isSteady ?? false}
                 sx={{
-                  fontSize: 40,
+                  fontSize: TYPE.headline,
                   fontWeight: 750,
                   fontStretch: STRETCH.headline,
                   color: gauge.live?.isSteady ? token('ink') : token('mid'),
@@ -299,12 +306,12 @@ export function GaugeBar({ seatId, slots, slot, onSlot }: Props) {
                   />
                 )}
                 <Box sx={{ lineHeight: 1.1 }}>
-                  <Box sx={{ fontSize: 15, color: token('steel'), whiteSpace: 'nowrap' }}>{each.label}</Box>
-                  <Box sx={{ fontSize: 20, fontWeight: 750, fontStretch: STRETCH.headline }}>
+                  <Quiet sx={{ fontSize: TYPE.fine, whiteSpace: 'nowrap' }}>{each.label}</Quiet>
+                  <Name>
                     {reading
                       ? showSize(reading.value, units, each.instrumentKind === 'depth_gauge' ? 2 : 3).figure
                       : '—'}
-                  </Box>
+                  </Name>
                 </Box>
               </Box>
             );
@@ -312,7 +319,7 @@ export function GaugeBar({ seatId, slots, slot, onSlot }: Props) {
         </Box>
         <Box sx={{ display: 'flex', backgroundColor: ground, color: ink, alignItems: 'stretch' }}>
           <Box sx={{ pl: 2, py: 1, width: 112 }}>
-            <Box sx={{ fontSize: 15, whiteSpace: 'nowrap' }}>
+            <Box sx={{ fontSize: TYPE.fine, whiteSpace: 'nowrap' }}>
               {hasReading ? 'again' : 'waiting'}: {here.label}
             </Box>
             <Box
@@ -332,7 +339,7 @@ export function GaugeBar({ seatId, slots, slot, onSlot }: Props) {
               sx={{
                 all: 'unset',
                 width: 96,
-                fontSize: 30,
+                fontSize: TYPE.figure,
                 fontWeight: 750,
                 fontStretch: STRETCH.headline,
                 borderBottom: `2px solid ${ink}`,
@@ -343,7 +350,7 @@ export function GaugeBar({ seatId, slots, slot, onSlot }: Props) {
           <Button
             variant={isWaiting ? 'contained' : 'text'}
             onClick={takeWhatIsThere}
-            sx={{ minWidth: 104, px: 1, fontSize: 26 }}
+            sx={{ minWidth: 104, px: 1, fontSize: TYPE.head }}
           >
             Take it
           </Button>
@@ -351,7 +358,7 @@ export function GaugeBar({ seatId, slots, slot, onSlot }: Props) {
         <Button
           variant="text"
           onClick={() => setPad('reading')}
-          sx={{ minWidth: 64, px: 1, fontSize: 17, lineHeight: 1.05 }}
+          sx={{ minWidth: 64, px: 1, fontSize: TYPE.text, lineHeight: 1.05 }}
         >
           Type it
         </Button>
@@ -359,7 +366,7 @@ export function GaugeBar({ seatId, slots, slot, onSlot }: Props) {
           variant="text"
           onClick={strike}
           disabled={!hasReading}
-          sx={{ minWidth: 64, px: 1, fontSize: 17, lineHeight: 1.05 }}
+          sx={{ minWidth: 64, px: 1, fontSize: TYPE.text, lineHeight: 1.05 }}
         >
           Strike out
         </Button>
@@ -368,7 +375,7 @@ export function GaugeBar({ seatId, slots, slot, onSlot }: Props) {
           onClick={() => setMovingFrom(movingFrom ? null : (readingIn(here.slot)?.id ?? null))}
           disabled={!hasReading}
           aria-pressed={movingFrom !== null}
-          sx={{ minWidth: 64, px: 1, fontSize: 17, lineHeight: 1.05 }}
+          sx={{ minWidth: 64, px: 1, fontSize: TYPE.text, lineHeight: 1.05 }}
         >
           {movingFrom ? 'Where to?' : 'Move it'}
         </Button>

@@ -17,12 +17,14 @@ import { useLink } from '@/bench/record/hooks';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
 import { useLoaded } from '@/bench/record/useLoaded';
-import { STRETCH, token } from '@/ui/theme/tokens';
+import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { sayMove } from '@/ui/words/moves';
 import { REASON_WORDS } from '@/ui/words/verdicts';
 import { CallSign } from './CallSign';
 import { RunControls } from './RunControls';
 import { useProbe } from './useProbe';
+import { Quiet } from '@/ui/parts/text';
+import { Column } from '@/ui/parts/layout';
 
 const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPicker');
 const loadChart = () => import('./ClearanceChart');
@@ -34,7 +36,7 @@ export function HeatRunScreen({ seatId }: { seatId: string }) {
   return view ? (
     <Run view={view} />
   ) : (
-    <Box sx={{ p: 4, fontSize: 20 }} role="alert">
+    <Box sx={{ p: 4, fontSize: TYPE.name }} role="alert">
       This job has no such seat. <Link href={`/jobs/${record.id}`}>Open the job at its next move</Link>
     </Box>
   );
@@ -89,10 +91,7 @@ function Run({ view }: { view: SeatView }) {
         ? `${heat.source === 'gun' ? 'hot air on' : 'in the oven'} for ${showClock((nowMs - heat.sinceMs) / 1000)}`
         : 'not in the heat';
   return (
-    <Box
-      sx={{ minHeight: '100vh', height: { md: '100vh' }, display: 'flex', flexDirection: 'column', px: 4 }}
-      data-testid="heat-run"
-    >
+    <Column sx={{ minHeight: '100vh', height: { md: '100vh' }, px: 4 }} data-testid="heat-run">
       <Box
         component="header"
         sx={{
@@ -103,21 +102,21 @@ function Run({ view }: { view: SeatView }) {
           borderBottom: `4px solid ${token('ink')}`,
         }}
       >
-        <Box sx={{ fontSize: 32, fontWeight: 800, fontStretch: STRETCH.headline }}>{seat.name}</Box>
-        <Box sx={{ fontSize: 22, color: token('steel') }}>
+        <Box sx={{ fontSize: TYPE.figure, fontWeight: 800, fontStretch: STRETCH.headline }}>{seat.name}</Box>
+        <Quiet sx={{ fontSize: TYPE.title }}>
           {record.machine}, {casting.name}
-        </Box>
+        </Quiet>
         <Box sx={{ ml: 'auto', display: { xs: 'none', md: 'block' } }}>
           <OtherHeat except={[casting.id, seat.id]} units={units} initialMs={nowMs} />
         </Box>
-        <Box role="status" sx={{ fontSize: 20, fontWeight: 700 }}>
+        <Box role="status" sx={{ fontSize: TYPE.name, fontWeight: 700 }}>
           {link === 'server_away' || link === 'database_away'
             ? 'server away: the clock runs on here'
             : keptIds.size > 0
               ? `${keptIds.size} kept here`
               : ''}
         </Box>
-        <Box sx={{ fontSize: 22 }} suppressHydrationWarning>
+        <Box sx={{ fontSize: TYPE.title }} suppressHydrationWarning>
           {sinceDoor}
         </Box>
         <IconButton
@@ -144,18 +143,24 @@ function Run({ view }: { view: SeatView }) {
         <Box sx={{ height: { xs: '34vh', md: 'auto' }, minHeight: { md: 0 } }}>
           <CallSign call={run.call} castingText={castingText} isHot={heat.phase !== 'cold'} />
         </Box>
-        <Box sx={{ display: 'flex', flexDirection: 'column', minHeight: 0 }}>
+        <Column sx={{ minHeight: 0 }}>
           <Figures run={run} units={units} view={view} />
           <Box
-            sx={{ fontSize: 27, fontWeight: 750, fontStretch: STRETCH.headline, lineHeight: 1.1, my: 0.5 }}
+            sx={{
+              fontSize: TYPE.head,
+              fontWeight: 750,
+              fontStretch: STRETCH.headline,
+              lineHeight: 1.1,
+              my: 0.5,
+            }}
             data-testid="run-reason"
           >
             {REASON_WORDS[run.reason]}
           </Box>
           {move && (
-            <Box sx={{ fontSize: 21, color: token('steel'), lineHeight: 1.15 }} data-testid="run-next">
+            <Quiet sx={{ fontSize: TYPE.name, lineHeight: 1.15 }} data-testid="run-next">
               Next: {sayMove(move, seat.name).headline}
-            </Box>
+            </Quiet>
           )}
           <Box sx={{ flex: 1, minHeight: 200, position: 'relative' }}>
             {chart && run.curve.moments.length > 0 && (
@@ -166,16 +171,7 @@ function Run({ view }: { view: SeatView }) {
               />
             )}
           </Box>
-          <Box
-            sx={{
-              display: 'flex',
-              gap: 3,
-              fontSize: 20,
-              minHeight: 48,
-              alignItems: 'center',
-              color: token('steel'),
-            }}
-          >
+          <Quiet sx={{ display: 'flex', gap: 3, fontSize: TYPE.name, minHeight: 48, alignItems: 'center' }}>
             <span>
               bearing{' '}
               <b style={{ color: token('cold') }}>
@@ -211,13 +207,13 @@ function Run({ view }: { view: SeatView }) {
                 )
               )}
             </Box>
-          </Box>
-        </Box>
+          </Quiet>
+        </Column>
       </Box>
       <RunControls view={view} run={run} units={units} />
       <UndoBar />
       <PersonPicker people={record.people} isOpen={isAskingPerson} onClose={stopAsking} />
-    </Box>
+    </Column>
   );
 }
 
@@ -268,7 +264,9 @@ function Figures({ run, units, view }: { run: HeatRunView; units: Units; view: S
       {seconds ? (
         <Big figure={seconds.figure} unit={seconds.unit} word="" note={seconds.note} id="seconds" />
       ) : (
-        <Box sx={{ fontSize: 26, fontWeight: 750, pb: 3 }}>This heat never gets there: turn it up.</Box>
+        <Box sx={{ fontSize: TYPE.head, fontWeight: 750, pb: 3 }}>
+          This heat never gets there: turn it up.
+        </Box>
       )}
     </Box>
   );
@@ -302,9 +300,9 @@ function Big({
         {figure}
       </Box>
       <Box sx={{ lineHeight: 1.1, pb: 0.5 }}>
-        <Box sx={{ fontSize: 28, fontWeight: 700 }}>{unit}</Box>
-        <Box sx={{ fontSize: 28, fontWeight: 700 }}>{word}</Box>
-        <Box sx={{ fontSize: 19, color: token('steel'), whiteSpace: 'nowrap' }}>{note}</Box>
+        <Box sx={{ fontSize: TYPE.head, fontWeight: 700 }}>{unit}</Box>
+        <Box sx={{ fontSize: TYPE.head, fontWeight: 700 }}>{word}</Box>
+        <Quiet sx={{ fontSize: TYPE.lead, whiteSpace: 'nowrap' }}>{note}</Quiet>
       </Box>
     </Box>
   );

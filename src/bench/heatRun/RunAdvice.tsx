@@ -8,9 +8,11 @@ import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import { useJob } from '@/bench/record/JobProvider';
 import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { StateMark } from '@/ui/marks/StateMark';
-import { STRETCH, token } from '@/ui/theme/tokens';
+import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { CAUTIONS, sayCeiling } from '@/ui/words/verdicts';
 import { REST_WORDS } from '@/ui/words/work';
+import { Lead, Note, Quiet } from '@/ui/parts/text';
+import { Column, Row } from '@/ui/parts/layout';
 
 /** Things that must be within reach before the door opens. Common practice, no source. */
 const WITHIN_REACH = ['gloves', 'bearing', 'driver', 'wood'] as const;
@@ -39,7 +41,7 @@ export function OvenDial({ view: { seat, casting, leftIn, history }, ovenC, unit
         </Button>
         <Box
           sx={{
-            fontSize: 42,
+            fontSize: TYPE.headline,
             fontWeight: 800,
             fontStretch: STRETCH.headline,
             minWidth: 120,
@@ -56,13 +58,13 @@ export function OvenDial({ view: { seat, casting, leftIn, history }, ovenC, unit
           +
         </Button>
       </Box>
-      <Box sx={{ fontSize: 18 }}>
+      <Lead>
         {hottest ? (
           <b>{sayCeiling(hottest)}.</b>
         ) : (
           `oven; the plan wants ${asText(showTemperature(wantedC, units))} in the casting`
         )}
-      </Box>
+      </Lead>
     </>
   );
 }
@@ -72,7 +74,7 @@ export function BeforeTheDoor({ view: { seat, casting, heat, history } }: { view
   const { addEvent } = useJob();
   const rest = heat.phase === 'cold' ? 'wood' : heat.rest;
   return (
-    <Box sx={{ display: 'flex', flexDirection: 'column', gap: 0.75, minWidth: 0 }}>
+    <Column sx={{ gap: 0.75, minWidth: 0 }}>
       <ChoiceRow
         label="It will lie on"
         options={optionsFrom(REST_WORDS)}
@@ -80,12 +82,12 @@ export function BeforeTheDoor({ view: { seat, casting, heat, history } }: { view
         onPick={(on) => addEvent('casting_rest_noted', { on }, { castingId: casting.id })}
       />
       {drawsHeat(rest) && (
-        <Box role="alert" sx={{ fontSize: 18, fontWeight: 700, lineHeight: 1.15 }} data-testid="rest-caution">
+        <Lead role="alert" sx={{ fontWeight: 700, lineHeight: 1.15 }} data-testid="rest-caution">
           {CAUTIONS.rest_draws_heat}
-        </Box>
+        </Lead>
       )}
-      <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
-        <Box sx={{ fontSize: 16, color: token('steel'), minWidth: 84 }}>Within reach</Box>
+      <Row>
+        <Note sx={{ minWidth: 84 }}>Within reach</Note>
         {WITHIN_REACH.map((item) => {
           const isThere = history.laidOut.has(item);
           return (
@@ -108,8 +110,8 @@ export function BeforeTheDoor({ view: { seat, casting, heat, history } }: { view
             </Button>
           );
         })}
-      </Box>
-    </Box>
+      </Row>
+    </Column>
   );
 }
 
@@ -119,12 +121,10 @@ export function NextUp({ view: { seat, history } }: { view: SeatView }) {
     <>
       <StateMark name={history.freezer ? 'cold' : 'planned'} size={52} />
       <Box>
-        <Box sx={{ fontSize: 28, fontWeight: 750, fontStretch: STRETCH.headline }}>
+        <Box sx={{ fontSize: TYPE.head, fontWeight: 750, fontStretch: STRETCH.headline }}>
           {seat.name}, {seat.spec.part.designation}
         </Box>
-        <Box sx={{ fontSize: 19, color: token('steel') }}>
-          marks outward, straight down, hold it until it grips
-        </Box>
+        <Quiet sx={{ fontSize: TYPE.lead }}>marks outward, straight down, hold it until it grips</Quiet>
       </Box>
     </>
   );

@@ -9,7 +9,7 @@ import type { SeatView } from '@/core/job/seatView';
 import type { Units } from '@/core/quantity/format';
 import { useJob } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
-import { STRETCH, token } from '@/ui/theme/tokens';
+import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { sayIssue } from '@/ui/words/issues';
 import { CAUTIONS } from '@/ui/words/verdicts';
 import { actionsFor, findDueCaution, type Action } from './runActions';
@@ -62,7 +62,7 @@ export function RunControls({ view, run, units }: { view: SeatView; run: HeatRun
     <Box component="footer" sx={FOOTER}>
       <Box sx={{ flex: 1, px: 4, py: 1, minWidth: 320, display: 'flex', alignItems: 'center', gap: 2 }}>
         {caution ? (
-          <Box sx={{ fontSize: 20, fontWeight: 650, lineHeight: 1.2 }} role="alert">
+          <Box sx={{ fontSize: TYPE.name, fontWeight: 650, lineHeight: 1.2 }} role="alert">
             {CAUTIONS[caution]} {CAUTIONS.manual_first}
           </Box>
         ) : isOvenAsked ? (
@@ -95,12 +95,12 @@ const MainButton = ({ action, onAct, isReady }: ButtonProps & { isReady: boolean
       flexDirection: 'column',
       alignItems: 'flex-start',
       px: 4,
-      fontSize: 42,
+      fontSize: TYPE.headline,
       fontWeight: 800,
     }}
   >
     {action.words}
-    <Box component="span" sx={{ fontSize: 18, fontWeight: 500, fontStretch: STRETCH.text }}>
+    <Box component="span" sx={{ fontSize: TYPE.lead, fontWeight: 500, fontStretch: STRETCH.text }}>
       {action.note}
     </Box>
   </Button>
@@ -111,12 +111,12 @@ const SecondButton = ({ action, onAct }: ButtonProps) => (
     variant="text"
     onClick={() => onAct(action)}
     data-testid="run-second"
-    sx={{ minWidth: 200, fontSize: 26, flexDirection: 'column' }}
+    sx={{ minWidth: 200, fontSize: TYPE.head, flexDirection: 'column' }}
   >
     {action.words}
     <Box
       component="span"
-      sx={{ fontSize: 18, fontWeight: 500, fontStretch: STRETCH.text, color: token('steel') }}
+      sx={{ fontSize: TYPE.lead, fontWeight: 500, fontStretch: STRETCH.text, color: token('steel') }}
     >
       {action.note}
     </Box>

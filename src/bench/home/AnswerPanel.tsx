@@ -13,7 +13,8 @@ import { SceneView } from '@/ui/drawing/SceneView';
 import type { Scene } from '@/ui/drawing/scene';
 import { drawSum } from '@/ui/sumPictures/drawSum';
 import { box, dimension, polygon, rule, say, text, upright } from '@/ui/sumPictures/marks';
-import { STRETCH, token } from '@/ui/theme/tokens';
+import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
+import { Lead, Note, Quiet } from '@/ui/parts/text';
 
 const PICTURE = { width: 460, height: 300 };
 
@@ -102,10 +103,10 @@ const Figure = ({
   tone?: 'heat' | 'cold';
 }) => (
   <Box sx={{ minWidth: 0 }}>
-    <Box sx={{ fontSize: 16, color: token('steel') }}>{label}</Box>
+    <Note>{label}</Note>
     <Box
       sx={{
-        fontSize: { xs: 36, md: 46 },
+        fontSize: { xs: TYPE.figure, md: TYPE.headline },
         fontWeight: 830,
         fontStretch: STRETCH.headline,
         lineHeight: 1,
@@ -118,7 +119,7 @@ const Figure = ({
         {unit}
       </Box>
     </Box>
-    {note && <Box sx={{ fontSize: 15, color: token('steel'), lineHeight: 1.2 }}>{note}</Box>}
+    {note && <Quiet sx={{ fontSize: TYPE.fine, lineHeight: 1.2 }}>{note}</Quiet>}
   </Box>
 );
 
@@ -169,7 +170,7 @@ function SeatAnswer({ seat, note, units }: { seat: QuickSeat; note: string | nul
           note={`${fitMm.value >= 0 ? 'tight' : 'clear'}; from ${asText(showFit(least, units))} to ${asText(showFit(most, units))}`}
         />
       </Box>
-      <Box sx={{ mt: 1.5, fontSize: 16, color: token('steel') }}>
+      <Note sx={{ mt: 1.5 }}>
         {note && (
           <>
             <b>{note}.</b>{' '}
@@ -185,8 +186,8 @@ function SeatAnswer({ seat, note, units }: { seat: QuickSeat; note: string | nul
             Too hot for this metal: press or draw it in.
           </Box>
         )}
-      </Box>
-      <Box role="note" sx={{ mt: 0.5, fontSize: 16 }}>
+      </Note>
+      <Box role="note" sx={{ mt: 0.5, fontSize: TYPE.small }}>
         Hot metal: gloves; seals out first; no fuel or solvent near it. The machine’s manual comes first.
       </Box>
     </>
@@ -240,14 +241,12 @@ export function AnswerPanel({
       <Box sx={{ minWidth: 0 }}>
         <Box
           component="h2"
-          sx={{ m: 0, mb: 1, fontSize: 30, fontWeight: 800, fontStretch: STRETCH.headline }}
+          sx={{ m: 0, mb: 1, fontSize: TYPE.figure, fontWeight: 800, fontStretch: STRETCH.headline }}
         >
           {titleOf(answer)}
         </Box>
         {answer.kind === 'seat' && <SeatAnswer seat={answer.seat} note={answer.note} units={units} />}
-        {answer.kind === 'part' && (
-          <Box sx={{ fontSize: 18 }}>{answer.meaning}. Goes over or between: nothing is pressed.</Box>
-        )}
+        {answer.kind === 'part' && <Lead>{answer.meaning}. Goes over or between: nothing is pressed.</Lead>}
         {answer.kind === 'sum' && <SumAnswer answer={answer} units={units} />}
         {answer.kind === 'sums' && <SumList sums={answer.sums} />}
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, mt: 1.5, alignItems: 'center' }}>
@@ -325,12 +324,12 @@ function SumAnswer({
         })}
       </Box>
       {solved.verdict && (
-        <Box sx={{ mt: 1, fontSize: 19, fontWeight: 750 }}>
+        <Lead sx={{ mt: 1, fontWeight: 750 }}>
           {solved.verdict.severity === 'none' ? '' : solved.verdict.severity === 'fault' ? 'No: ' : 'Mind: '}
           {solved.verdict.words}
-        </Box>
+        </Lead>
       )}
-      <Box sx={{ fontSize: 16, color: token('steel') }}>{solved.filled}</Box>
+      <Note>{solved.filled}</Note>
     </>
   );
 }
@@ -346,7 +345,7 @@ const SumList = ({ sums }: { sums: readonly SumDescription[] }) => (
           py: 1,
           minHeight: 48,
           color: token('ink'),
-          fontSize: 18,
+          fontSize: TYPE.lead,
           fontWeight: 700,
           borderBottom: `1px solid ${token('rule')}`,
         }}

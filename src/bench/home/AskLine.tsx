@@ -10,8 +10,9 @@ import { sumPath } from '@/core/sums/sum';
 import { useStartJob } from '@/bench/frame/useStartJob';
 import type { WalkStyle } from '@/core/record/vocabulary';
 import { useLoaded } from '@/bench/record/useLoaded';
-import { STRETCH, token } from '@/ui/theme/tokens';
+import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import type { AnswerPanel as AnswerPanelType } from './AnswerPanel';
+import { Note, Text } from '@/ui/parts/text';
 
 /** The sums and the catalogue come with the first key, not with the page. */
 const loadAsk = () =>
@@ -85,7 +86,7 @@ export function AskLine({ context, asked, walk }: { context: AskContext; asked: 
           sx={{
             pl: 2,
             pr: 1.5,
-            fontSize: 24,
+            fontSize: TYPE.title,
             fontWeight: 800,
             fontStretch: STRETCH.headline,
             whiteSpace: 'nowrap',
@@ -120,10 +121,10 @@ export function AskLine({ context, asked, walk }: { context: AskContext; asked: 
             background: 'transparent',
             color: token('ink'),
             font: 'inherit',
-            fontSize: 26,
+            fontSize: TYPE.head,
             fontWeight: 700,
             fontStretch: STRETCH.text,
-            '&::placeholder': { color: token('mid'), fontWeight: 450, fontSize: 18, opacity: 1 },
+            '&::placeholder': { color: token('mid'), fontWeight: 450, fontSize: TYPE.lead, opacity: 1 },
             '&:focus-visible': { boxShadow: `inset 0 -4px 0 ${token('cold')}` },
           }}
         />
@@ -138,15 +139,8 @@ export function AskLine({ context, asked, walk }: { context: AskContext; asked: 
             Clear
           </Button>
         ) : (
-          <Box
-            sx={{
-              display: { xs: 'none', md: 'flex' },
-              alignItems: 'center',
-              pr: 1,
-              fontSize: 16,
-              color: token('steel'),
-              whiteSpace: 'nowrap',
-            }}
+          <Note
+            sx={{ display: { xs: 'none', md: 'flex' }, alignItems: 'center', pr: 1, whiteSpace: 'nowrap' }}
           >
             such as{' '}
             {EXAMPLES.map((example) => (
@@ -173,11 +167,11 @@ export function AskLine({ context, asked, walk }: { context: AskContext; asked: 
                 {example}
               </Box>
             ))}
-          </Box>
+          </Note>
         )}
       </Box>
       {typed && !answer && (
-        <Box role="status" sx={{ fontSize: 18, minHeight: 44, display: 'flex', alignItems: 'center' }}>
+        <Box role="status" sx={{ fontSize: TYPE.lead, minHeight: 44, display: 'flex', alignItems: 'center' }}>
           {loaded ? (
             typed.trim().length < 3 ? (
               'Go on …'
@@ -210,9 +204,9 @@ export function AskLine({ context, asked, walk }: { context: AskContext; asked: 
             </Button>
           )}
           {problem && (
-            <Box role="alert" sx={{ fontWeight: 650, fontSize: 17 }}>
+            <Text role="alert" sx={{ fontWeight: 650 }}>
               {problem}
-            </Box>
+            </Text>
           )}
         </Panel>
       )}

@@ -19,7 +19,7 @@ import { useRefreshOnChange } from '@/bench/record/useRefreshOnChange';
 import { WAIT_WORDS } from '@/ui/words/work';
 import { Alert } from '@/ui/parts/Alert';
 import { MARK_WORDS, StateMark, type MarkName } from '@/ui/marks/StateMark';
-import { STRETCH, token } from '@/ui/theme/tokens';
+import { token, TYPE } from '@/ui/theme/tokens';
 import { sayMove, STEP_PATHS } from '@/ui/words/moves';
 import { AskLine } from './AskLine';
 import { CastingLine } from './CastingLine';
@@ -28,6 +28,8 @@ import { JobStarter, type KindToStart } from './JobStarter';
 import { BenchFilter, FILTERS, type FilterName } from './BenchFilter';
 import { PutAwayBar, usePutAway } from './PutAway';
 import { StartEmpty } from './StartEmpty';
+import { Name, Note } from '@/ui/parts/text';
+import { Column } from '@/ui/parts/layout';
 
 export type ShownJob = BenchJob & { stackCodes: readonly string[] };
 type Props = {
@@ -106,7 +108,7 @@ export function BenchHome({ shop, jobs, unreadable, people, kinds, ownKinds, hea
     ? sayMove(first.moves[walk].move, first.moves[walk].seatName)
     : { headline: 'No job on the bench.', reason: 'Start one below, or take in a job file.' };
   return (
-    <Box sx={{ minHeight: '100vh', px: 4, display: 'flex', flexDirection: 'column' }}>
+    <Column sx={{ minHeight: '100vh', px: 4 }}>
       <Head
         title={shop.name}
         subtitle={`${jobs.length} jobs in work`}
@@ -152,23 +154,14 @@ export function BenchHome({ shop, jobs, unreadable, people, kinds, ownKinds, hea
           pathOf={(job) => pathOf(job, walk)}
         />
         {shown.length === 0 && (
-          <Box sx={{ fontSize: 20, py: 4 }} data-testid="bench-empty">
+          <Box sx={{ fontSize: TYPE.name, py: 4 }} data-testid="bench-empty">
             {jobs.length === 0
               ? 'The bench is empty. Start a job below: one tap for its kind, one to begin.'
               : `No job is ${FILTERS[filter].words.toLowerCase()} now.`}
           </Box>
         )}
-        <Box
-          sx={{
-            display: 'flex',
-            flexWrap: 'wrap',
-            columnGap: 3,
-            rowGap: 0.5,
-            alignItems: 'center',
-            fontSize: 16,
-            color: token('steel'),
-            mt: 2,
-          }}
+        <Note
+          sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 3, rowGap: 0.5, alignItems: 'center', mt: 2 }}
         >
           {MARKS.map((name) => (
             <Box key={name} sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
@@ -177,7 +170,7 @@ export function BenchHome({ shop, jobs, unreadable, people, kinds, ownKinds, hea
             </Box>
           ))}
           <Box sx={{ flex: 1, textAlign: 'right' }}>all drawn to one scale</Box>
-        </Box>
+        </Note>
         <Box sx={{ flex: 1, minHeight: 16 }} />
         <Box
           sx={{
@@ -203,7 +196,7 @@ export function BenchHome({ shop, jobs, unreadable, people, kinds, ownKinds, hea
       </Box>
       <HeatBar initial={heat} own={null} people={people} units={units} initialMs={nowMs} />
       <PutAwayBar {...putAway} />
-    </Box>
+    </Column>
   );
 }
 
@@ -237,9 +230,9 @@ function JobColumn({
         }}
       >
         <Typography variant="h2">{job.machine}</Typography>
-        <Box sx={{ fontSize: 16, color: token('steel') }}>
+        <Note>
           {job.machineSort} · job {job.number} · bag {bagCode(job.number)}
-        </Box>
+        </Note>
         <Box
           sx={{
             display: 'inline-flex',
@@ -251,7 +244,7 @@ function JobColumn({
             border: isTrouble ? `2.5px solid ${token('ink')}` : 'none',
             color: colour,
             fontWeight: 700,
-            fontSize: 17,
+            fontSize: TYPE.text,
           }}
         >
           <StateMark name={headline.state} size={24} />
@@ -260,23 +253,27 @@ function JobColumn({
         </Box>
         {waiting && (
           <Box
-            sx={{ fontSize: 17, fontWeight: 700, borderLeft: `6px double ${token('ink')}`, pl: 1, mt: 0.5 }}
+            sx={{
+              fontSize: TYPE.text,
+              fontWeight: 700,
+              borderLeft: `6px double ${token('ink')}`,
+              pl: 1,
+              mt: 0.5,
+            }}
             data-waiting
           >
             Waits for {WAIT_WORDS[waiting.reason]}
             {waiting.note ? `: ${waiting.note}` : ''}
           </Box>
         )}
-        <Box sx={{ mt: 1, fontSize: 20, fontWeight: 750, fontStretch: STRETCH.headline, lineHeight: 1.15 }}>
-          {words.headline}
-        </Box>
-        <Box sx={{ fontSize: 16, color: token('steel'), mt: 0.5 }}>{words.reason}</Box>
+        <Name sx={{ mt: 1, lineHeight: 1.15 }}>{words.headline}</Name>
+        <Note sx={{ mt: 0.5 }}>{words.reason}</Note>
       </Box>
       {isDone && onPutAway && (
         <Button
           variant="text"
           onClick={() => onPutAway(job)}
-          sx={{ px: 0, minWidth: '100%', justifyContent: 'flex-start', minHeight: 48, fontSize: 17 }}
+          sx={{ px: 0, minWidth: '100%', justifyContent: 'flex-start', minHeight: 48, fontSize: TYPE.text }}
         >
           Put away
         </Button>

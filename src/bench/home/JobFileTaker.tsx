@@ -6,8 +6,8 @@ import { useRef, useState } from 'react';
 import type { Issue } from '@/core/quantity/result';
 import { JOB_FILE_MAX_BYTES } from '@/core/record/limits';
 import { sendFile } from '@/bench/record/sendJson';
-import { token } from '@/ui/theme/tokens';
 import { sayIssue } from '@/ui/words/issues';
+import { Quiet, Text } from '@/ui/parts/text';
 
 type Outcome =
   | { state: 'idle' }
@@ -54,11 +54,9 @@ export function JobFileTaker() {
 
   return (
     <>
-      <Box sx={{ flex: 1, fontSize: 17 }} role="status">
+      <Text sx={{ flex: 1 }} role="status">
         {outcome.state === 'idle' && (
-          <Box sx={{ color: token('steel'), textAlign: { sm: 'right' } }}>
-            or one from another shop, from its file:
-          </Box>
+          <Quiet sx={{ textAlign: { sm: 'right' } }}>or one from another shop, from its file:</Quiet>
         )}
         {outcome.state === 'sending' && `Reading ${outcome.name} …`}
         {outcome.state === 'taken' && (
@@ -81,7 +79,7 @@ export function JobFileTaker() {
             </Box>
           </Box>
         )}
-      </Box>
+      </Text>
       <input
         ref={input}
         type="file"

@@ -10,7 +10,8 @@ import { useState } from 'react';
 import type { BenchJob } from '@/core/board/benchLine';
 import { useStartJob } from '@/bench/frame/useStartJob';
 import type { WalkStyle } from '@/core/record/vocabulary';
-import { token } from '@/ui/theme/tokens';
+import { TYPE } from '@/ui/theme/tokens';
+import { Quiet } from '@/ui/parts/text';
 
 /** A kind as the bench offers it; what it consists of stays on the server until it is started. */
 export type KindToStart = { kind: string; name: string; keywords: string };
@@ -40,13 +41,13 @@ export function JobStarter({
 
   return (
     <Box>
-      <Box sx={{ fontSize: 26, fontWeight: 800, fontStretch: '62%', mb: 0.5 }}>Start a job</Box>
+      <Box sx={{ fontSize: TYPE.head, fontWeight: 800, fontStretch: '62%', mb: 0.5 }}>Start a job</Box>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         {kinds.map(({ kind, name }) => (
           <Button
             key={kind}
             variant="outlined"
-            sx={{ minHeight: 48, fontSize: 18 }}
+            sx={{ minHeight: 48, fontSize: TYPE.lead }}
             onClick={() => open({ kind, name })}
           >
             {name}
@@ -54,7 +55,7 @@ export function JobStarter({
         ))}
         <Button
           variant="outlined"
-          sx={{ minHeight: 48, fontSize: 18, borderStyle: 'dashed' }}
+          sx={{ minHeight: 48, fontSize: TYPE.lead, borderStyle: 'dashed' }}
           onClick={() => open({ kind: 'from_scratch', name: 'From scratch' })}
         >
           From scratch
@@ -63,7 +64,7 @@ export function JobStarter({
           <Button
             key={id}
             variant="outlined"
-            sx={{ minHeight: 48, fontSize: 18, borderStyle: 'double', borderWidth: 5 }}
+            sx={{ minHeight: 48, fontSize: TYPE.lead, borderStyle: 'double', borderWidth: 5 }}
             onClick={() => open({ kind: 'own', name, ownKind: id })}
           >
             {name}
@@ -90,16 +91,16 @@ export function JobStarter({
           />
           {alike.length > 0 && (
             <Box sx={{ mt: 2 }}>
-              <Box sx={{ fontSize: 17, color: token('steel') }}>
+              <Quiet sx={{ fontSize: TYPE.text }}>
                 Same as last: its parts and numbers, never its readings
-              </Box>
+              </Quiet>
               {alike.map(({ jobId, machine: name, number }) => (
                 <Button
                   key={jobId}
                   variant="text"
                   disabled={isSending}
                   onClick={() => void send({ kind: start!.kind, machine, copyOf: jobId })}
-                  sx={{ display: 'flex', px: 0, minHeight: 48, fontSize: 18 }}
+                  sx={{ display: 'flex', px: 0, minHeight: 48, fontSize: TYPE.lead }}
                 >
                   {name}, job {number}
                 </Button>

@@ -19,12 +19,14 @@ import { sayMove, STEP_PATHS } from '@/ui/words/moves';
 import { RefusedEntries } from './RefusedEntries';
 import { stepOfPath } from './stepOfPath';
 import { Walk } from './Walk';
+import { TYPE } from '@/ui/theme/tokens';
+import { Column } from '@/ui/parts/layout';
 
 const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPicker');
 
 /** An address that names a seat of another job, or none. */
 const SeatNotHere = ({ jobId }: { jobId: string }) => (
-  <Box sx={{ p: 4, fontSize: 20 }} role="alert">
+  <Box sx={{ p: 4, fontSize: TYPE.name }} role="alert">
     This job has no such seat. <Link href={`/jobs/${jobId}`}>Open the job at its next move</Link>
   </Box>
 );
@@ -86,13 +88,11 @@ export function JobFrame({
 
   if (!view) return <SeatNotHere jobId={record.id} />;
   return (
-    <Box
+    <Column
       sx={{
         minHeight: '100vh',
         height: { lg: '100vh' },
         px: 4,
-        display: 'flex',
-        flexDirection: 'column',
         '@media (max-height: 720px), print': { height: 'auto' },
       }}
     >
@@ -141,6 +141,6 @@ export function JobFrame({
       />
       <UndoBar />
       <PersonPicker people={record.people} isOpen={isAskingPerson} onClose={stopAsking} />
-    </Box>
+    </Column>
   );
 }

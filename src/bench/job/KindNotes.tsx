@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import { usePathname } from 'next/navigation';
 import { CAUTIONS } from '@/core/catalogue/words';
 import { useJob } from '@/bench/record/JobProvider';
-import { token } from '@/ui/theme/tokens';
+import { token, TYPE } from '@/ui/theme/tokens';
 import { stepOfPath } from './stepOfPath';
 
 /** Which caution of the trade belongs to a code of the job's plan. */
@@ -36,7 +36,13 @@ export function KindNotes() {
   return (
     <Box
       data-testid="kind-notes"
-      sx={{ fontSize: 16, lineHeight: 1.3, borderTop: `1.5px solid ${token('steel')}`, mt: 0.5, pt: 0.75 }}
+      sx={{
+        fontSize: TYPE.small,
+        lineHeight: 1.3,
+        borderTop: `1.5px solid ${token('steel')}`,
+        mt: 0.5,
+        pt: 0.75,
+      }}
     >
       {notes.map(({ text }) => (
         <Box key={text} sx={{ mb: 0.5 }}>

@@ -9,8 +9,9 @@ import { CastingDrawing } from '@/ui/drawing/CastingDrawing';
 import { castingExtentMm } from '@/ui/drawing/castingOutline';
 import type { Face } from '@/ui/drawing/placeSeats';
 import { MARK_WORDS, StateMark } from '@/ui/marks/StateMark';
-import { token } from '@/ui/theme/tokens';
+import { token, TYPE } from '@/ui/theme/tokens';
 import { partMark, seatMark } from '@/ui/words/states';
+import { Quiet } from '@/ui/parts/text';
 
 const WIDTH = 286;
 const HEIGHT = 222;
@@ -49,7 +50,7 @@ export function MapPanel({ seatId }: { seatId: string }) {
                 minHeight: 40,
                 display: 'flex',
                 alignItems: 'center',
-                fontSize: 18,
+                fontSize: TYPE.lead,
                 fontWeight: each.id === casting.id ? 750 : 500,
                 color: each.id === casting.id ? token('ink') : token('steel'),
                 borderBottom: `3px solid ${each.id === casting.id ? token('ink') : 'transparent'}`,
@@ -85,24 +86,18 @@ export function MapPanel({ seatId }: { seatId: string }) {
         </g>
       </svg>
       {hasBack && (
-        <Box
-          sx={{
-            display: 'flex',
-            justifyContent: 'space-between',
-            alignItems: 'center',
-            fontSize: 15,
-            color: token('steel'),
-          }}
+        <Quiet
+          sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center', fontSize: TYPE.fine }}
         >
           {face === 'front' ? 'working face' : 'back, as seen from behind'}
           <Button
             variant="text"
             onClick={() => setTurned({ seatId, face: face === 'front' ? 'back' : 'front' })}
-            sx={{ minHeight: 40, fontSize: 16, px: 0 }}
+            sx={{ minHeight: 40, fontSize: TYPE.small, px: 0 }}
           >
             Turn it over
           </Button>
-        </Box>
+        </Quiet>
       )}
       <Box component="ul" sx={{ listStyle: 'none', m: 0, mt: 0.5, p: 0 }}>
         {views.map(({ seat, seatState, partState }) => (
@@ -120,7 +115,7 @@ export function MapPanel({ seatId }: { seatId: string }) {
                 display: 'flex',
                 alignItems: 'center',
                 gap: 1,
-                fontSize: 16,
+                fontSize: TYPE.small,
                 borderLeft: `5px solid ${seat.id === seatId ? token('ink') : 'transparent'}`,
                 pl: 1,
                 '&:focus-visible': { outline: `3px solid ${token('cold')}` },
@@ -148,7 +143,7 @@ export function MapPanel({ seatId }: { seatId: string }) {
         variant="text"
         component={Link}
         href={`/jobs/${record.id}/${seatId}/set-up`}
-        sx={{ px: 0, minHeight: 48, fontSize: 16 }}
+        sx={{ px: 0, minHeight: 48, fontSize: TYPE.small }}
       >
         Set up this job
       </Button>

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { STEPS, type Step } from '@/core/record/vocabulary';
 import type { JobView, SeatView } from '@/core/job/seatView';
 import { useJob } from '@/bench/record/JobProvider';
-import { token } from '@/ui/theme/tokens';
+import { token, TYPE } from '@/ui/theme/tokens';
 import { STEP_PATHS, STEP_WORDS } from '@/ui/words/moves';
 
 /** Steps that belong to the whole job, not to one seat of it. */
@@ -82,7 +82,7 @@ export function Walk({ seatId, step }: { seatId: string; step: Step | null }) {
                 pt: 0.75,
                 textDecoration: 'none',
                 color: token('ink'),
-                fontSize: { xs: 16, sm: 19 },
+                fontSize: { xs: TYPE.small, sm: TYPE.lead },
                 fontWeight: isHere ? 800 : 600,
                 fontStretch: '62%',
                 borderBottom: `5px solid ${isHere ? token('ink') : 'transparent'}`,
@@ -93,7 +93,7 @@ export function Walk({ seatId, step }: { seatId: string; step: Step | null }) {
                 component="span"
                 sx={{
                   display: { xs: 'none', md: 'inline' },
-                  fontSize: 15,
+                  fontSize: TYPE.fine,
                   fontWeight: 450,
                   fontStretch: '76%',
                   color: token('steel'),
@@ -113,7 +113,7 @@ export function Walk({ seatId, step }: { seatId: string; step: Step | null }) {
                   display: { xs: 'none', lg: 'inline' },
                   ml: 'auto',
                   mr: 1,
-                  fontSize: 14,
+                  fontSize: TYPE.fine,
                   fontWeight: 450,
                   color: token('mid'),
                 }}

@@ -10,6 +10,7 @@ import { EntryField, readText } from '@/ui/fields/EntryField';
 import { token } from '@/ui/theme/tokens';
 import { CHECK_WORDS, FINDING_WORDS } from '@/ui/words/work';
 import { RockTest } from './RockTest';
+import { Note } from '@/ui/parts/text';
 
 type Look = EventBody<'look_noted'>;
 const DECISIONS: Record<NonNullable<Look['decision']>, string> = {
@@ -43,7 +44,7 @@ export function LookStep() {
           >
             <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1, flexWrap: 'wrap' }}>
               <Typography variant="h3">{CHECK_WORDS[check].name}</Typography>
-              <Box sx={{ fontSize: 16, color: token('steel') }}>{CHECK_WORDS[check].how}</Box>
+              <Note>{CHECK_WORDS[check].how}</Note>
             </Box>
             <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 4, alignItems: 'center' }}>
               <ChoiceRow

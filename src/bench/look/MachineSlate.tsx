@@ -5,8 +5,9 @@ import type { EventBody } from '@/core/record/entries';
 import { succeed, type Result } from '@/core/quantity/result';
 import { useJob } from '@/bench/record/JobProvider';
 import { EntryField, readNumber, readText } from '@/ui/fields/EntryField';
-import { token } from '@/ui/theme/tokens';
 import { RenewOrKeep } from './RenewOrKeep';
+import { Note } from '@/ui/parts/text';
+import { Pair } from '@/ui/parts/layout';
 
 type Machine = EventBody<'machine_noted'>;
 type Field = {
@@ -35,8 +36,8 @@ export function MachineSlate() {
   return (
     <Box data-testid="machine-slate">
       <Typography variant="h2">The machine</Typography>
-      <Box sx={{ fontSize: 16, color: token('steel'), mb: 1 }}>Everything here can wait.</Box>
-      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
+      <Note sx={{ mb: 1 }}>Everything here can wait.</Note>
+      <Pair>
         {FIELDS.map(({ key, label, read, isWide }) => (
           <Box key={key} sx={{ gridColumn: isWide ? '1 / -1' : undefined }}>
             <EntryField
@@ -50,7 +51,7 @@ export function MachineSlate() {
             />
           </Box>
         ))}
-      </Box>
+      </Pair>
       <RenewOrKeep />
     </Box>
   );

@@ -6,8 +6,10 @@ import { estimateCost, weighRenewal, type Feel } from '@/core/look/renewOrKeep';
 import { useJob } from '@/bench/record/JobProvider';
 import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { EntryField, readNumber } from '@/ui/fields/EntryField';
-import { token } from '@/ui/theme/tokens';
+import { token, TYPE } from '@/ui/theme/tokens';
 import { FEEL_WORDS, REACH_WORDS, WEIGH_WORDS } from '@/ui/words/work';
+import { Lead } from '@/ui/parts/text';
+import { Pair, Ruled, Section } from '@/ui/parts/layout';
 
 const USUAL_LABOUR = { minutes: 120, ratePerHour: 60 };
 const DECISIONS = { renew: 'renew', keep: 'keep' } as const;
@@ -23,7 +25,7 @@ export function RenewOrKeep() {
   );
   const estimate = estimateCost({ parts: plan.parts, prices: work.prices, kept, ...labour });
   return (
-    <Box sx={{ mt: 2, borderTop: `2px solid ${token('ink')}`, pt: 1 }} data-testid="renew-or-keep">
+    <Section data-testid="renew-or-keep">
       <Typography variant="h2">Renew or keep</Typography>
       {plan.parts.map((part) => {
         const weighed = work.weighed.get(part.key);
@@ -36,7 +38,7 @@ export function RenewOrKeep() {
           ratePerHour: labour.ratePerHour,
         });
         return (
-          <Box key={part.key} sx={{ borderTop: `1px solid ${token('rule')}` }}>
+          <Ruled key={part.key}>
             <Box
               component="button"
               type="button"
@@ -51,7 +53,7 @@ export function RenewOrKeep() {
                 display: 'flex',
                 alignItems: 'center',
                 gap: 1,
-                fontSize: 17,
+                fontSize: TYPE.text,
                 '&:focus-visible': { outline: `3px solid ${token('cold')}` },
               }}
             >
@@ -92,7 +94,7 @@ export function RenewOrKeep() {
                   read={readNumber('price', 0, 100_000)}
                   onTake={(each) => addEvent('price_noted', { partKey: part.key, each })}
                 />
-                <Box sx={{ fontSize: 16, my: 0.5 }}>
+                <Box sx={{ fontSize: TYPE.small, my: 0.5 }}>
                   <b>{weighing.advice === 'renew' ? 'Renew it.' : 'It may stay.'}</b>{' '}
                   {WEIGH_WORDS[weighing.reason]} {REACH_WORDS[part.reach]}: later{' '}
                   {weighing.laterCost.toFixed(0)}, now {weighing.price.toFixed(0)}. {weighing.chain}
@@ -107,10 +109,10 @@ export function RenewOrKeep() {
                 />
               </Box>
             )}
-          </Box>
+          </Ruled>
         );
       })}
-      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1, mt: 1 }}>
+      <Pair sx={{ mt: 1 }}>
         <EntryField
           label="Labour, minutes"
           name="labour-minutes"
@@ -127,17 +129,17 @@ export function RenewOrKeep() {
           read={readNumber('ratePerHour', 0, 10_000)}
           onTake={(ratePerHour) => addEvent('labour_noted', { ...labour, ratePerHour })}
         />
-      </Box>
-      <Box sx={{ fontSize: 18, mt: 1 }} data-testid="estimate">
+      </Pair>
+      <Lead sx={{ mt: 1 }} data-testid="estimate">
         Parts {estimate.parts.toFixed(0)} + labour {estimate.labour.toFixed(0)} ={' '}
         <b>{estimate.total.toFixed(0)}</b>
         {estimate.unpriced.length > 0 && (
-          <Box component="span" sx={{ color: token('steel'), fontSize: 16 }}>
+          <Box component="span" sx={{ color: token('steel'), fontSize: TYPE.small }}>
             {' '}
             without {estimate.unpriced.length} parts that have no price yet
           </Box>
         )}
-      </Box>
-    </Box>
+      </Lead>
+    </Section>
   );
 }

@@ -6,6 +6,7 @@ import { asText, showSize } from '@/core/quantity/format';
 import { useJob } from '@/bench/record/JobProvider';
 import { EntryField, readLength } from '@/ui/fields/EntryField';
 import { token } from '@/ui/theme/tokens';
+import { Text } from '@/ui/parts/text';
 
 const USUAL = { rimPlayMm: 0.5, rimRadiusMm: 250, spanMm: 80 };
 
@@ -56,7 +57,7 @@ export function RockTest() {
           onTake={take('spanMm')}
         />
       </Box>
-      <Box sx={{ fontSize: 17, mt: 0.5 }} role="status" data-testid="rock-play">
+      <Text sx={{ mt: 0.5 }} role="status" data-testid="rock-play">
         {problem ??
           (play.ok && last ? (
             <>
@@ -70,7 +71,7 @@ export function RockTest() {
               Play at the bearing = rim play × distance ÷ (2 × radius).
             </Box>
           ))}
-      </Box>
+      </Text>
     </Box>
   );
 }

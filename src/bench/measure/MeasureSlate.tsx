@@ -11,13 +11,15 @@ import { EarlierRebuilds } from '@/bench/record/EarlierRebuilds';
 import { useJob } from '@/bench/record/JobProvider';
 import { useLoaded } from '@/bench/record/useLoaded';
 import { StateMark } from '@/ui/marks/StateMark';
-import { STRETCH, token } from '@/ui/theme/tokens';
+import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { acrossWords } from '@/ui/words/moves';
 import { DOUBT_WORDS, FIT_WORDS } from '@/ui/words/verdicts';
 import { seatMark } from '@/ui/words/states';
 import { BoreShape } from './BoreShape';
 import { FitPlot } from './FitPlot';
 import { SeatCondition } from './SeatCondition';
+import { Note, Quiet } from '@/ui/parts/text';
+import { Ruled } from '@/ui/parts/layout';
 
 const loadSizes = () => import('./SizesDialog');
 
@@ -30,7 +32,7 @@ type Props = {
 };
 
 const cell = {
-  fontSize: 18,
+  fontSize: TYPE.lead,
   fontWeight: 700,
   fontStretch: STRETCH.headline,
   textAlign: 'right' as const,
@@ -61,10 +63,10 @@ export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
         <StateMark name={seatMark(view.seatState)} size={38} />
         <Box sx={{ flex: 1 }}>
           <Typography variant="h2">{seat.name}</Typography>
-          <Box sx={{ color: token('steel'), fontSize: 16 }}>
+          <Note>
             {seat.spec.part.designation}, {seat.spec.part.boreMm} × {seat.spec.part.outsideMm} ×{' '}
             {seat.spec.part.widthMm}
-          </Box>
+          </Note>
         </Box>
       </Box>
       {verdict && (
@@ -72,11 +74,11 @@ export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
           <Typography variant="h3" data-testid="fit-verdict">
             {verdict.word}.
           </Typography>
-          <Box sx={{ fontSize: 16, color: token('steel') }}>
+          <Note>
             {isMeasured ? '' : 'From the usual fit where nothing is measured. '}
             {verdict.meaning}
             {fit.isProvisional ? ' Read on warm or cold metal: provisional.' : ''}
-          </Box>
+          </Note>
           <EarlierRebuilds view={view} units={units} most={1} />
         </Box>
       )}
@@ -94,7 +96,7 @@ export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
           <tr>
             <Box
               component="th"
-              sx={{ textAlign: 'left', fontWeight: 450, fontSize: 15, color: token('steel') }}
+              sx={{ textAlign: 'left', fontWeight: 450, fontSize: TYPE.fine, color: token('steel') }}
             >
               bore
             </Box>
@@ -105,7 +107,7 @@ export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
                 sx={{
                   textAlign: 'right',
                   fontWeight: 450,
-                  fontSize: 15,
+                  fontSize: TYPE.fine,
                   color: token('steel'),
                   pr: '6px !important',
                 }}
@@ -118,7 +120,7 @@ export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
         <tbody>
           {[1, 2].map((plane) => (
             <tr key={plane}>
-              <Box component="td" sx={{ fontSize: 16 }}>
+              <Box component="td" sx={{ fontSize: TYPE.small }}>
                 {plane === 1 ? 'near the mouth' : 'near the shoulder'}
               </Box>
               {angles.map((angle) => (
@@ -136,7 +138,7 @@ export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
             </tr>
           ))}
           <Box component="tr" sx={{ borderTop: `1px solid ${token('rule')}` }}>
-            <Box component="td" sx={{ fontSize: 16 }}>
+            <Box component="td" sx={{ fontSize: TYPE.small }}>
               bearing outside
             </Box>
             {[0, 90].map((angle) => (
@@ -159,7 +161,14 @@ export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
       {fit && (
         <>
           <FitPlot view={view} units={units} />
-          <Box sx={{ fontSize: 16, borderTop: `1.5px solid ${token('steel')}`, pt: 0.5, lineHeight: 1.25 }}>
+          <Box
+            sx={{
+              fontSize: TYPE.small,
+              borderTop: `1.5px solid ${token('steel')}`,
+              pt: 0.5,
+              lineHeight: 1.25,
+            }}
+          >
             {fit.push && (
               <Box>
                 Cold, oiled:{' '}
@@ -180,28 +189,23 @@ export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
                 ; lobes unseen.
               </Box>
             )}
-            <Box sx={{ color: token('steel') }}>
+            <Quiet>
               {DOUBT_WORDS[fit.interference.largestDoubt]} Less {asText(showFit(smoothingLossMm(), units))}{' '}
               smoothing.
-            </Box>
+            </Quiet>
           </Box>
         </>
       )}
-      <Box
-        sx={{
-          display: 'flex',
-          columnGap: 2,
-          alignItems: 'center',
-          flexWrap: 'wrap',
-          borderTop: `1px solid ${token('rule')}`,
-          mt: 0.5,
-        }}
-      >
-        <Button variant="text" onClick={() => setSizing(true)} sx={{ px: 0, minHeight: 48, fontSize: 17 }}>
+      <Ruled sx={{ display: 'flex', columnGap: 2, alignItems: 'center', flexWrap: 'wrap', mt: 0.5 }}>
+        <Button
+          variant="text"
+          onClick={() => setSizing(true)}
+          sx={{ px: 0, minHeight: 48, fontSize: TYPE.text }}
+        >
           Sizes
         </Button>
         {!hasThird && (
-          <Button variant="text" onClick={onThird} sx={{ px: 0, minHeight: 48, fontSize: 17 }}>
+          <Button variant="text" onClick={onThird} sx={{ px: 0, minHeight: 48, fontSize: TYPE.text }}>
             A third across
           </Button>
         )}
@@ -209,20 +213,18 @@ export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
           <Button
             variant="text"
             onClick={() => addEvent('usual_fit_accepted', {}, { seatId: seat.id })}
-            sx={{ px: 0, minHeight: 48, fontSize: 17 }}
+            sx={{ px: 0, minHeight: 48, fontSize: TYPE.text }}
           >
             Not measured: usual fit
           </Button>
         )}
         {history.usualFitAccepted && !isMeasured && (
-          <Box sx={{ fontSize: 16 }}>Usual fit {seat.spec.usualClass} taken.</Box>
+          <Box sx={{ fontSize: TYPE.small }}>Usual fit {seat.spec.usualClass} taken.</Box>
         )}
         {struckCount > 0 && (
-          <Box sx={{ fontSize: 15, color: token('steel'), ml: 'auto' }}>
-            {struckCount} struck out, in the record
-          </Box>
+          <Quiet sx={{ fontSize: TYPE.fine, ml: 'auto' }}>{struckCount} struck out, in the record</Quiet>
         )}
-      </Box>
+      </Ruled>
       {isSizing && sizes && <sizes.SizesDialog seat={seat} onClose={() => setSizing(false)} />}
     </Box>
   );
@@ -265,7 +267,7 @@ function ReadingCell({
     >
       {reading ? show(reading.value) : isWaiting ? 'waiting' : '—'}
       {isKept && (
-        <Box component="span" sx={{ fontSize: 13, fontWeight: 500, ml: 0.5 }}>
+        <Box component="span" sx={{ fontSize: TYPE.fine, fontWeight: 500, ml: 0.5 }}>
           kept here
         </Box>
       )}

@@ -5,8 +5,10 @@ import { remediesFor } from '@/core/fit/remedies';
 import type { SeatView } from '@/core/job/seatView';
 import { useJob } from '@/bench/record/JobProvider';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
-import { token } from '@/ui/theme/tokens';
+import { token, TYPE } from '@/ui/theme/tokens';
 import { CLEANING_WORDS, REMEDY_WORDS } from '@/ui/words/work';
+import { Note, Quiet } from '@/ui/parts/text';
+import { Ruled } from '@/ui/parts/layout';
 
 type Remedy = keyof typeof REMEDY_WORDS;
 const isRemedy = (code: string): code is Remedy => code in REMEDY_WORDS;
@@ -31,7 +33,7 @@ export function SeatCondition({ view }: { view: SeatView }) {
           key={id}
           role="alert"
           data-testid="overdue"
-          sx={{ border: `2.5px solid ${token('ink')}`, p: 1, my: 0.5, fontSize: 16 }}
+          sx={{ border: `2.5px solid ${token('ink')}`, p: 1, my: 0.5, fontSize: TYPE.small }}
         >
           <b>{name} is past its calibration day</b> ({calibrationDue}): what it read is marked. Read again
           with another.
@@ -50,13 +52,13 @@ export function SeatCondition({ view }: { view: SeatView }) {
             value={work.remedy?.remedy ?? null}
             onPick={(remedy) => addEvent('remedy_chosen', { remedy }, { seatId })}
           />
-          <Box sx={{ fontSize: 15, color: token('steel') }}>
+          <Quiet sx={{ fontSize: TYPE.fine }}>
             Never peen or punch round a bore: it does not hold, and pushes the part off position.
-          </Box>
+          </Quiet>
         </Box>
       )}
       {work.remedy && (
-        <Box sx={{ fontSize: 16 }} data-testid="remedy-check">
+        <Box sx={{ fontSize: TYPE.small }} data-testid="remedy-check">
           <b>{REMEDY_WORDS[work.remedy.remedy].name}.</b> {REMEDY_WORDS[work.remedy.remedy].check}
           <ChoiceRow
             label="It holds"
@@ -69,19 +71,12 @@ export function SeatCondition({ view }: { view: SeatView }) {
           />
         </Box>
       )}
-      <Box
-        sx={{
-          display: 'flex',
-          flexWrap: 'wrap',
-          gap: 0.5,
-          alignItems: 'center',
-          borderTop: `1px solid ${token('rule')}`,
-          mt: 0.5,
-        }}
+      <Ruled
+        sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center', mt: 0.5 }}
         role="group"
         aria-label="Cleaned"
       >
-        <Box sx={{ fontSize: 16, color: token('steel'), mr: 0.5 }}>Clean</Box>
+        <Note sx={{ mr: 0.5 }}>Clean</Note>
         {(Object.keys(CLEANING_WORDS) as (keyof typeof CLEANING_WORDS)[]).map((what) => {
           const isClean = work.cleaned.has(what);
           return (
@@ -100,7 +95,7 @@ export function SeatCondition({ view }: { view: SeatView }) {
                 px: 0.75,
                 display: 'flex',
                 alignItems: 'center',
-                fontSize: 16,
+                fontSize: TYPE.small,
                 fontWeight: isClean ? 700 : 450,
                 borderBottom: `2px solid ${token(isClean ? 'ink' : 'rule')}`,
                 '&:focus-visible': { outline: `3px solid ${token('cold')}` },
@@ -111,7 +106,7 @@ export function SeatCondition({ view }: { view: SeatView }) {
             </Box>
           );
         })}
-      </Box>
+      </Ruled>
     </Box>
   );
 }

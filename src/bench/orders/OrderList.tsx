@@ -5,8 +5,9 @@ import Link from 'next/link';
 import type { OrderLine } from '@/core/parts/orders';
 import { PlaceFrame, type PlaceProps } from '@/bench/frame/PlaceFrame';
 import { useRefreshOnChange } from '@/bench/record/useRefreshOnChange';
-import { STRETCH, token } from '@/ui/theme/tokens';
+import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { ORDER_WORDS } from '@/ui/words/work';
+import { Lead } from '@/ui/parts/text';
 
 /** Every part that is ordered, on its way, here or wrong, over all jobs; the late ones first. */
 export function OrderList({ lines, ...place }: PlaceProps & { lines: readonly OrderLine[] }) {
@@ -21,7 +22,7 @@ export function OrderList({ lines, ...place }: PlaceProps & { lines: readonly Or
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, my: 2 }}>
         <Box
           component="h1"
-          sx={{ m: 0, fontSize: 44, fontWeight: 800, fontStretch: STRETCH.headline, flex: 1 }}
+          sx={{ m: 0, fontSize: TYPE.headline, fontWeight: 800, fontStretch: STRETCH.headline, flex: 1 }}
         >
           {headline(lines)}
         </Box>
@@ -30,9 +31,7 @@ export function OrderList({ lines, ...place }: PlaceProps & { lines: readonly Or
         </Button>
       </Box>
       {lines.length === 0 ? (
-        <Box sx={{ fontSize: 18 }}>
-          Nothing is on order. A part is ordered from the Parts step of its job.
-        </Box>
+        <Lead>Nothing is on order. A part is ordered from the Parts step of its job.</Lead>
       ) : (
         <Box
           component="table"
@@ -40,8 +39,8 @@ export function OrderList({ lines, ...place }: PlaceProps & { lines: readonly Or
           sx={{
             width: '100%',
             borderCollapse: 'collapse',
-            fontSize: 18,
-            '& th': { textAlign: 'left', fontSize: 15, fontWeight: 450, color: token('steel') },
+            fontSize: TYPE.lead,
+            '& th': { textAlign: 'left', fontSize: TYPE.fine, fontWeight: 450, color: token('steel') },
             '& td, & th': { py: 1, pr: 2, borderBottom: `1px solid ${token('rule')}` },
           }}
         >
@@ -75,7 +74,7 @@ export function OrderList({ lines, ...place }: PlaceProps & { lines: readonly Or
                   <td>
                     {kitNumber}
                     {wasWrongBefore && (
-                      <Box component="b" sx={{ display: 'block', fontSize: 16 }}>
+                      <Box component="b" sx={{ display: 'block', fontSize: TYPE.small }}>
                         came wrong before
                       </Box>
                     )}
@@ -84,7 +83,7 @@ export function OrderList({ lines, ...place }: PlaceProps & { lines: readonly Or
                   <td>
                     {promisedFor ?? ''}
                     {isLate && (
-                      <Box component="b" sx={{ display: 'block', fontSize: 16 }}>
+                      <Box component="b" sx={{ display: 'block', fontSize: TYPE.small }}>
                         late
                       </Box>
                     )}

@@ -11,8 +11,10 @@ import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
 import { useLoaded } from '@/bench/record/useLoaded';
 import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
-import { STRETCH, token } from '@/ui/theme/tokens';
+import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { DRY_FIT_WORDS, MATE_WORDS, OVERRULE_WORDS } from '@/ui/words/work';
+import { Note, Text } from '@/ui/parts/text';
+import { Ruled } from '@/ui/parts/layout';
 
 /** The bearing tables come only when a part is wrong or an old number is typed. */
 const OldNumber = later(() => import('./OldNumber'), 'OldNumber');
@@ -95,9 +97,9 @@ function CompareSlate({
               : 'Not compared yet.'}
       </Typography>
       {likeness && (
-        <Box sx={{ fontSize: 17 }}>
+        <Text>
           Its sizes look like a <b>{likeness}</b>.
-        </Box>
+        </Text>
       )}
       {partCheck.mates.map((mate) => (
         <MateRow
@@ -128,7 +130,7 @@ function CompareSlate({
                 display: 'flex',
                 alignItems: 'center',
                 px: 0.75,
-                fontSize: 16,
+                fontSize: TYPE.small,
                 backgroundColor: slot === row.slot ? token('shade') : 'transparent',
                 boxShadow: slot === row.slot ? `inset 5px 0 0 ${token('ink')}` : 'none',
                 '&:focus-visible': { outline: `3px solid ${token('cold')}` },
@@ -136,7 +138,7 @@ function CompareSlate({
               }}
             >
               <Box sx={{ flex: 1, pl: 1 }}>{row.label}</Box>
-              <b style={{ fontStretch: STRETCH.headline, fontSize: 18 }}>
+              <b style={{ fontStretch: STRETCH.headline, fontSize: TYPE.lead }}>
                 {reading ? asText(showSize(reading.value, units)) : '—'}
               </b>
             </Box>
@@ -163,11 +165,11 @@ function CompareSlate({
       />
       {partCheck.verdict !== 'right' && (
         <Box sx={{ borderTop: `1.5px solid ${token('steel')}`, mt: 1, pt: 1 }}>
-          <Box sx={{ fontSize: 16, color: token('steel') }}>
+          <Note>
             {partCheck.verdict === 'wrong'
               ? 'It is right all the same, because:'
               : 'Not measured, but compared:'}
-          </Box>
+          </Note>
           <ChoiceRow
             label="Reason"
             isLabelHidden
@@ -200,15 +202,11 @@ function MateRow({
           : 'the same'
         : `${say(Math.abs(byMm))} ${isBig ? 'tight' : 'clear'}`;
   return (
-    <Box
-      data-mate={mate}
-      data-state={state}
-      sx={{ display: 'flex', gap: 1, fontSize: 18, borderTop: `1px solid ${token('rule')}`, py: 0.5 }}
-    >
+    <Ruled data-mate={mate} data-state={state} sx={{ display: 'flex', gap: 1, fontSize: TYPE.lead, py: 0.5 }}>
       <Box sx={{ flex: 1 }}>{mate === 'journal' && shaft ? `with the ${shaft}` : MATE_WORDS[mate]}</Box>
       <Box sx={{ fontWeight: state === 'wrong' ? 800 : 600 }}>
         {state === 'not_compared' ? 'not compared' : state === 'wrong' ? `wrong: ${by}` : `right, ${by}`}
       </Box>
-    </Box>
+    </Ruled>
   );
 }

@@ -7,9 +7,10 @@ import type { PlanPart } from '@/core/record/plan';
 import { useJob } from '@/bench/record/JobProvider';
 import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { PlainField } from '@/ui/fields/PlainField';
-import { token } from '@/ui/theme/tokens';
+import { token, TYPE } from '@/ui/theme/tokens';
 import { ORDER_WORDS } from '@/ui/words/work';
 import { useWrongNumbers } from './useWrongNumbers';
+import { Pair } from '@/ui/parts/layout';
 
 /** Where a part's order stands. A number that came wrong once, here or on another job, alarms before it is ordered again. */
 export function OrderForm({ part }: { part: PlanPart }) {
@@ -30,7 +31,7 @@ export function OrderForm({ part }: { part: PlanPart }) {
   };
   return (
     <Box sx={{ my: 1 }}>
-      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
+      <Pair>
         <PlainField
           label="Part or kit number"
           name={`number-${part.key}`}
@@ -45,12 +46,12 @@ export function OrderForm({ part }: { part: PlanPart }) {
           value={promisedFor}
           onChange={setPromisedFor}
         />
-      </Box>
+      </Pair>
       {isWrong && (
         <Box
           role="alert"
           data-testid="wrong-number"
-          sx={{ border: `3px solid ${token('ink')}`, p: 1, mt: 1, fontSize: 17 }}
+          sx={{ border: `3px solid ${token('ink')}`, p: 1, mt: 1, fontSize: TYPE.text }}
         >
           <b>{kitNumber} came wrong before.</b> Ask for another number before ordering it again.
         </Box>

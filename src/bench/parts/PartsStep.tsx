@@ -8,8 +8,10 @@ import type { PlanPart } from '@/core/record/plan';
 import { useJob } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
 import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
-import { token } from '@/ui/theme/tokens';
+import { token, TYPE } from '@/ui/theme/tokens';
 import { CONVERSION_WORDS, ORDER_WORDS, SORT_WORDS } from '@/ui/words/work';
+import { Lead, Quiet, Text } from '@/ui/parts/text';
+import { Ruled } from '@/ui/parts/layout';
 
 const OrderForm = later(() => import('./OrderForm'), 'OrderForm');
 
@@ -38,7 +40,7 @@ export function PartsStep({ seatId }: { seatId: string }) {
         {here.length > 0 ? 'The rest of the kit' : 'The kit'}
       </Typography>
       {rows(rest)}
-      {parts.length === 0 && <Box sx={{ fontSize: 17 }}>No parts are listed for this job.</Box>}
+      {parts.length === 0 && <Text>No parts are listed for this job.</Text>}
     </Box>
   );
 }
@@ -62,12 +64,7 @@ function PartRow({ part, isOpen, onToggle }: { part: PlanPart; isOpen: boolean; 
   const count = (to: number) =>
     addEvent('kit_counted', { partKey: part.key, count: Math.max(0, Math.min(99, to)) });
   return (
-    <Box
-      data-part={part.key}
-      data-count={check.state}
-      data-order={order?.state}
-      sx={{ borderTop: `1px solid ${token('rule')}` }}
-    >
+    <Ruled data-part={part.key} data-count={check.state} data-order={order?.state}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, minHeight: 52 }}>
         <Box
           component="button"
@@ -85,17 +82,17 @@ function PartRow({ part, isOpen, onToggle }: { part: PlanPart; isOpen: boolean; 
             '&:focus-visible': { outline: `3px solid ${token('cold')}` },
           }}
         >
-          <Box sx={{ fontSize: 18, fontWeight: 650 }}>{part.name}</Box>
-          <Box sx={{ fontSize: 15, color: token('steel') }}>
+          <Lead sx={{ fontWeight: 650 }}>{part.name}</Lead>
+          <Quiet sx={{ fontSize: TYPE.fine }}>
             {SORT_WORDS[part.what]}
             {part.isSpent ? ', two: a failed attempt destroys it' : ''}
             {origin ? `, ${origin}` : ''}
             {conversion ? `, ${CONVERSION_WORDS[conversion.what].name.toLowerCase()}` : ''}
-          </Box>
+          </Quiet>
         </Box>
         <Box
           sx={{
-            fontSize: 16,
+            fontSize: TYPE.small,
             fontWeight: order?.state === 'wrong' || check.state === 'missing' ? 750 : 500,
             textAlign: 'right',
             minWidth: 96,
@@ -113,7 +110,7 @@ function PartRow({ part, isOpen, onToggle }: { part: PlanPart; isOpen: boolean; 
         >
           −
         </Button>
-        <Box sx={{ width: 52, textAlign: 'center', fontSize: 20, fontWeight: 750 }}>
+        <Box sx={{ width: 52, textAlign: 'center', fontSize: TYPE.name, fontWeight: 750 }}>
           {counted ?? '–'}/{needed}
         </Box>
         <Button
@@ -148,12 +145,12 @@ function PartRow({ part, isOpen, onToggle }: { part: PlanPart; isOpen: boolean; 
             onPick={(what) => addEvent('conversion_noted', { partKey: part.key, what, note: '' })}
           />
           {conversion && (
-            <Box sx={{ fontSize: 16 }}>
+            <Box sx={{ fontSize: TYPE.small }}>
               <b>It changes the rules:</b> {CONVERSION_WORDS[conversion.what].changes}
             </Box>
           )}
         </Box>
       )}
-    </Box>
+    </Ruled>
   );
 }

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { judgeRelaxation } from '@/core/fit/relaxation';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showFit, showSize, type Units } from '@/core/quantity/format';
-import { token } from '@/ui/theme/tokens';
+import { token, TYPE } from '@/ui/theme/tokens';
 import { useRebuilds } from './useRebuilds';
 
 /** What this seat was at other rebuilds of the same machine, newest first, and what its bore has done since; nothing where there is none. */
@@ -13,7 +13,7 @@ export function EarlierRebuilds({ view, units, most = 3 }: { view: SeatView; uni
   if (rebuilds.length === 0) return null;
   const bore = view.fit?.bore?.meanMm;
   return (
-    <Box data-testid="earlier-rebuilds" sx={{ fontSize: 16, lineHeight: 1.25 }}>
+    <Box data-testid="earlier-rebuilds" sx={{ fontSize: TYPE.small, lineHeight: 1.25 }}>
       {[...rebuilds]
         .reverse()
         .slice(0, most)

@@ -1,9 +1,9 @@
 'use client';
-import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import type { Photograph } from '@/core/record/job';
+import { Text } from '@/ui/parts/text';
 
 /** One photograph, large; it can be taken away (and that be undone). */
 export function PhotographDialog({
@@ -26,9 +26,9 @@ export function PhotographDialog({
             style={{ maxWidth: '100%', maxHeight: '78vh', display: 'block' }}
           />
           <DialogActions sx={{ p: 2 }}>
-            <Box sx={{ flex: 1, fontSize: 17 }}>
+            <Text sx={{ flex: 1 }}>
               {photograph.caption} {new Date(photograph.takenAt).toLocaleString('en-GB')}
-            </Box>
+            </Text>
             <Button variant="text" onClick={() => onTakeAway(photograph)}>
               Take it away
             </Button>

@@ -11,7 +11,8 @@ import { useJob } from './JobProvider';
 import { keptPhotographs, type KeptPhotograph, type RefusedPhotograph } from './keptPhotographs';
 import { later } from './later';
 import { liveStream } from './liveStream';
-import { token } from '@/ui/theme/tokens';
+import { token, TYPE } from '@/ui/theme/tokens';
+import { Row } from '@/ui/parts/layout';
 
 const PhotographDialog = later(() => import('./PhotographDialog'), 'PhotographDialog');
 
@@ -70,17 +71,7 @@ export function Photographs({ seatId }: { seatId: string | null }) {
   const isAway = link === 'server_away' || link === 'database_away';
 
   return (
-    <Box
-      data-testid="photographs"
-      sx={{
-        borderTop: `1.5px solid ${token('steel')}`,
-        pt: 1,
-        display: 'flex',
-        gap: 1,
-        alignItems: 'center',
-        flexWrap: 'wrap',
-      }}
-    >
+    <Row data-testid="photographs" sx={{ borderTop: `1.5px solid ${token('steel')}`, pt: 1 }}>
       <Button variant="outlined" startIcon={<CameraAltOutlined />} onClick={() => input.current?.click()}>
         Photograph
       </Button>
@@ -125,7 +116,7 @@ export function Photographs({ seatId }: { seatId: string | null }) {
         .map(({ id, file }) => (
           <KeptPicture key={id} file={file} />
         ))}
-      <Box role="status" data-testid="photograph-state" sx={{ fontSize: 16, flex: 1, minWidth: 160 }}>
+      <Box role="status" data-testid="photograph-state" sx={{ fontSize: TYPE.small, flex: 1, minWidth: 160 }}>
         {refused ? (
           <b>
             {refused.name}: {refused.problem}
@@ -152,7 +143,7 @@ export function Photographs({ seatId }: { seatId: string | null }) {
           setOpen(null);
         }}
       />
-    </Box>
+    </Row>
   );
 }
 

@@ -2,8 +2,9 @@
 import Box from '@mui/material/Box';
 import { useCallback } from 'react';
 import { useLoaded } from '@/bench/record/useLoaded';
-import { token } from '@/ui/theme/tokens';
+import { token, TYPE } from '@/ui/theme/tokens';
 import { Shelf } from './Listing';
+import { Lead, Quiet, Text } from '@/ui/parts/text';
 
 type Schema = {
   properties?: Record<
@@ -67,26 +68,21 @@ function Body({ schema }: { schema: Schema }) {
 export function ApiSection() {
   const load = useCallback(async () => (await (await fetch('/api/v1/openapi.json')).json()) as Document, []);
   const document = useLoaded(load);
-  if (!document)
-    return (
-      <Box role="status" sx={{ fontSize: 18 }}>
-        Fetching the description …
-      </Box>
-    );
+  if (!document) return <Lead role="status">Fetching the description …</Lead>;
   return (
     <Shelf
       title="For the shop’s other programs"
       source={`JSON over HTTP, described by OpenAPI ${document.openapi}. Units stand in the names; errors are {error: {code, message, issues}} with a 4xx.`}
     >
-      <Box sx={{ mb: 2, fontSize: 17 }}>
+      <Text sx={{ mb: 2 }}>
         <a href="/api/v1/openapi.json">/api/v1/openapi.json</a>
-      </Box>
+      </Text>
       {Object.entries(document.paths).flatMap(([path, operations]) =>
         Object.entries(operations).map(([method, { summary, requestBody, parameters }]) => (
           <Box
             key={`${method} ${path}`}
             component="details"
-            sx={{ borderBottom: `1px solid ${token('rule')}`, fontSize: 17 }}
+            sx={{ borderBottom: `1px solid ${token('rule')}`, fontSize: TYPE.text }}
           >
             <Box component="summary" sx={{ minHeight: 48, py: 1, cursor: 'pointer' }}>
               <b>
@@ -94,7 +90,7 @@ export function ApiSection() {
               </b>{' '}
               · {summary}
             </Box>
-            <Box sx={{ pl: 3, pb: 2, color: token('steel') }}>
+            <Quiet sx={{ pl: 3, pb: 2 }}>
               {parameters?.map(({ name, in: where, required }) => (
                 <Box key={name}>
                   <b>{name}</b> in the {where}
@@ -110,7 +106,7 @@ export function ApiSection() {
                   <Body key={i} schema={schema} />
                 ),
               )}
-            </Box>
+            </Quiet>
           </Box>
         )),
       )}

@@ -10,8 +10,9 @@ import { parseLength } from '@/core/quantity/parseLength';
 import { bearingMarks } from '@/ui/drawing/bearing';
 import { SceneView } from '@/ui/drawing/SceneView';
 import { dimension, rule, say, upright } from '@/ui/sumPictures/marks';
-import { token } from '@/ui/theme/tokens';
+import { TYPE } from '@/ui/theme/tokens';
 import { Listing } from './Listing';
+import { Lead, Note } from '@/ui/parts/text';
 
 const COLUMNS = [
   { name: 'Bearing' },
@@ -115,21 +116,19 @@ function OneBearing({ bearing, units }: { bearing: Bearing; units: Units }) {
     >
       <SceneView scene={scene} />
       <Box>
-        <Box sx={{ fontSize: 34, fontWeight: 830, fontStretch: '62%' }}>{bearing.designation}</Box>
+        <Box sx={{ fontSize: TYPE.figure, fontWeight: 830, fontStretch: '62%' }}>{bearing.designation}</Box>
         {bearing.features.map(({ code, meaning }) => (
-          <Box key={code} sx={{ fontSize: 18 }}>
+          <Lead key={code}>
             <b>{code}</b> {meaning}
-          </Box>
+          </Lead>
         ))}
         {bearing.cupWidthMm && (
-          <Box sx={{ fontSize: 18 }}>
-            The cup is {asText(showSize(bearing.cupWidthMm, units, 2))} wide: that carries the fit.
-          </Box>
+          <Lead>The cup is {asText(showSize(bearing.cupWidthMm, units, 2))} wide: that carries the fit.</Lead>
         )}
-        <Box sx={{ fontSize: 16, color: token('steel') }}>
+        <Note>
           Row remembered: {bearing.confidence}. Measure the part in your hand.{' '}
           <Link href={`/sums/boundary?designation=${encodeURIComponent(bearing.designation)}`}>As a sum</Link>
-        </Box>
+        </Note>
       </Box>
     </Box>
   );
@@ -172,7 +171,7 @@ export function BearingsSection({ units }: { units: Units }) {
       </Box>
       {parsed?.ok && <OneBearing bearing={parsed.value} units={units} />}
       {rows.length === 0 ? (
-        <Box role="status" sx={{ fontSize: 20 }}>
+        <Box role="status" sx={{ fontSize: TYPE.name }}>
           No bearing in the tables comes near. Sizes of its own are ordinary: type them where they are asked
           for.
         </Box>

@@ -15,8 +15,9 @@ import {
 import { CAUTIONS, WORDS } from '@/core/catalogue/words';
 import { showSize, showTemperature, type Units } from '@/core/quantity/format';
 import { showQuantity } from '@/core/quantity/quantities';
-import { token } from '@/ui/theme/tokens';
+import { token, TYPE } from '@/ui/theme/tokens';
 import { Listing, Shelf } from './Listing';
+import { Lead, Text } from '@/ui/parts/text';
 
 const number = (name: string) => ({ name, isNumber: true });
 const dot = (value: number, decimals: number) => value.toFixed(decimals);
@@ -116,9 +117,7 @@ export function SealsSection({ units }: { units: Units }) {
         <Box>
           <Shelf title="Shaft seals" source="ISO 6194-1 sizes, from memory">
             {seals.length === 0 ? (
-              <Box role="status" sx={{ fontSize: 18 }}>
-                No standard seal is near this.
-              </Box>
+              <Lead role="status">No standard seal is near this.</Lead>
             ) : (
               <Listing
                 label="Shaft seals"
@@ -155,18 +154,18 @@ export function SealsSection({ units }: { units: Units }) {
       </Box>
       <Shelf title="Builds and rubbers" source="ISO 6194-1 builds, lip speeds from memory">
         {SEAL_TYPES.map(({ code, meaning }) => (
-          <Box key={code} sx={{ fontSize: 17 }}>
+          <Text key={code}>
             <b>{code}</b>: {meaning}
-          </Box>
+          </Text>
         ))}
-        <Box sx={{ fontSize: 17, mt: 1 }}>
+        <Text sx={{ mt: 1 }}>
           Lip speed:{' '}
           {Object.entries(LIP_SPEED_LIMIT_M_S)
             .map(([rubber, speed]) => `${rubber.toUpperCase()} ${speed} m/s`)
             .join(', ')}
           . O-ring sections: {O_RING_SECTIONS_MM.inch.join(', ')} mm (ISO 3601-1);{' '}
           {O_RING_SECTIONS_MM.metric.join(', ')} mm metric.
-        </Box>
+        </Text>
       </Shelf>
     </>
   );
@@ -216,7 +215,7 @@ const pair = {
   columnGap: 3,
   py: 1,
   borderBottom: `1px solid ${token('rule')}`,
-  fontSize: 18,
+  fontSize: TYPE.lead,
 } as const;
 
 export const WordsSection = () => (

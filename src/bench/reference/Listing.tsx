@@ -5,11 +5,18 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
-import { token } from '@/ui/theme/tokens';
+import { token, TYPE } from '@/ui/theme/tokens';
+import { Note } from '@/ui/parts/text';
 
 export type Column = { name: string; isNumber?: boolean };
 
-const cell = { fontSize: 17, borderColor: token('rule'), py: 0.75, px: 1.25, color: token('ink') } as const;
+const cell = {
+  fontSize: TYPE.text,
+  borderColor: token('rule'),
+  py: 0.75,
+  px: 1.25,
+  color: token('ink'),
+} as const;
 
 /** A ruled list: first column is what one looks for, numbers stand on the right. */
 export function Listing({
@@ -77,10 +84,10 @@ export const Shelf = ({
   children: ReactNode;
 }) => (
   <Box component="section" aria-label={title} sx={{ mb: 4 }}>
-    <Box component="h2" sx={{ m: 0, fontSize: 28, fontWeight: 800, fontStretch: '62%' }}>
+    <Box component="h2" sx={{ m: 0, fontSize: TYPE.head, fontWeight: 800, fontStretch: '62%' }}>
       {title}
     </Box>
-    <Box sx={{ fontSize: 16, color: token('steel'), mb: 1 }}>{source}</Box>
+    <Note sx={{ mb: 1 }}>{source}</Note>
     {children}
   </Box>
 );

@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 import { PlaceFrame, type PlaceProps } from '@/bench/frame/PlaceFrame';
 import { usePerson } from '@/bench/record/hooks';
 import type { Units } from '@/core/quantity/format';
-import { STRETCH, token } from '@/ui/theme/tokens';
+import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { ApiSection } from './ApiSection';
 import { BearingsSection } from './BearingsSection';
 import { ClassesSection } from './ClassesSection';
@@ -57,7 +57,7 @@ export function ReferencePage({ section, ...place }: PlaceProps & { section: Sec
               display: 'flex',
               alignItems: 'center',
               minHeight: 52,
-              fontSize: 20,
+              fontSize: TYPE.name,
               fontWeight: code === section ? 800 : 500,
               fontStretch: STRETCH.headline,
               color: token(code === section ? 'ink' : 'steel'),

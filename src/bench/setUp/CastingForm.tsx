@@ -11,8 +11,8 @@ import { useJob } from '@/bench/record/JobProvider';
 import { castingExtentMm } from '@/ui/drawing/castingOutline';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { EntryField, readLength, readNumber, readText } from '@/ui/fields/EntryField';
-import { token } from '@/ui/theme/tokens';
 import type { useEdits } from '@/bench/record/useEdits';
+import { Section } from '@/ui/parts/layout';
 
 /** The casting itself: its name, metal and mass (they carry the heat), its size on the map, and bolts by their coordinates. */
 export function CastingForm({ casting, edits }: { casting: Casting; edits: ReturnType<typeof useEdits> }) {
@@ -44,7 +44,7 @@ export function CastingForm({ casting, edits }: { casting: Casting; edits: Retur
       : fail(...[across!, up!].flatMap((each) => (each.ok ? [] : each.issues)));
   };
   return (
-    <Box sx={{ mt: 2, borderTop: `2px solid ${token('ink')}`, pt: 1 }} data-testid="casting-form">
+    <Section data-testid="casting-form">
       <Typography variant="h3">The casting</Typography>
       <Box sx={{ display: 'grid', gridTemplateColumns: '2fr 1fr 1fr 1fr', gap: 1 }}>
         <EntryField
@@ -98,6 +98,6 @@ export function CastingForm({ casting, edits }: { casting: Casting; edits: Retur
         read={readPlace}
         onTake={(place) => save(({ map }) => ({ map: { ...map, bolts: [...map.bolts, place] } }))}
       />
-    </Box>
+    </Section>
   );
 }

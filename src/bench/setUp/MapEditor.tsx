@@ -15,6 +15,7 @@ import { token } from '@/ui/theme/tokens';
 import { partMark, seatMark } from '@/ui/words/states';
 import { CastingForm } from './CastingForm';
 import type { useEdits } from '@/bench/record/useEdits';
+import { Note } from '@/ui/parts/text';
 
 const WIDTH = 520;
 const HEIGHT = 400;
@@ -212,10 +213,10 @@ function SeatPlace({ seat, edits }: { seat: Seat; edits: ReturnType<typeof useEd
           onTake={place('yMm')}
         />
       </Box>
-      <Box sx={{ fontSize: 16, color: token('steel') }}>
+      <Note>
         Boss {asText(showSize(seat.spec.housing.bossOutsideMm, units, 1))}, shoulder{' '}
         {asText(showSize(seat.spec.housing.depthToShoulderMm, units, 1))} deep; all sizes under Measure.
-      </Box>
+      </Note>
     </Box>
   );
 }

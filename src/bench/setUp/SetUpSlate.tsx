@@ -8,10 +8,12 @@ import { useStartJob } from '@/bench/frame/useStartJob';
 import { useJob } from '@/bench/record/JobProvider';
 import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { EntryField, readText } from '@/ui/fields/EntryField';
-import { token } from '@/ui/theme/tokens';
+import { token, TYPE } from '@/ui/theme/tokens';
 import { STEP_WORDS } from '@/ui/words/moves';
 import { SKIP_WORDS, WAIT_WORDS } from '@/ui/words/work';
 import type { useEdits } from '@/bench/record/useEdits';
+import { Text } from '@/ui/parts/text';
+import { Ruled } from '@/ui/parts/layout';
 
 const SKIPPABLE: readonly Step[] = STEPS.filter((step) => step !== 'record' && step !== 'heat_run');
 
@@ -54,8 +56,8 @@ export function SetUpSlate({ edits }: { edits: ReturnType<typeof useEdits> }) {
       {SKIPPABLE.map((step) => {
         const skipped = work.skipped.get(step);
         return (
-          <Box key={step} data-step={step} sx={{ borderTop: `1px solid ${token('rule')}` }}>
-            <Box sx={{ display: 'flex', alignItems: 'center', minHeight: 48, fontSize: 17 }}>
+          <Ruled key={step} data-step={step}>
+            <Box sx={{ display: 'flex', alignItems: 'center', minHeight: 48, fontSize: TYPE.text }}>
               <Box sx={{ flex: 1 }}>
                 {STEP_WORDS[step]}
                 {skipped ? (
@@ -68,7 +70,7 @@ export function SetUpSlate({ edits }: { edits: ReturnType<typeof useEdits> }) {
               </Box>
               <Button
                 variant="text"
-                sx={{ minHeight: 48, fontSize: 16 }}
+                sx={{ minHeight: 48, fontSize: TYPE.small }}
                 onClick={() =>
                   skipped
                     ? addEvent('event_withdrawn', { eventId: skipped.eventId })
@@ -89,7 +91,7 @@ export function SetUpSlate({ edits }: { edits: ReturnType<typeof useEdits> }) {
                 }}
               />
             )}
-          </Box>
+          </Ruled>
         );
       })}
 
@@ -97,9 +99,9 @@ export function SetUpSlate({ edits }: { edits: ReturnType<typeof useEdits> }) {
         Stacks
       </Typography>
       {plan.stacks.map(({ key, name }) => (
-        <Box key={key} sx={{ fontSize: 17, minHeight: 32 }}>
+        <Text key={key} sx={{ minHeight: 32 }}>
           {name}
-        </Box>
+        </Text>
       ))}
       <EntryField
         label="A further stack: where it came off"
@@ -173,7 +175,7 @@ export function SetUpSlate({ edits }: { edits: ReturnType<typeof useEdits> }) {
         </Button>
       </Box>
       {work.putAway && (
-        <Box sx={{ fontSize: 17, mt: 1 }} role="status">
+        <Text sx={{ mt: 1 }} role="status">
           Put away: it is off the bench, its record stays.{' '}
           <Button
             variant="text"
@@ -181,12 +183,12 @@ export function SetUpSlate({ edits }: { edits: ReturnType<typeof useEdits> }) {
           >
             Bring it back
           </Button>
-        </Box>
+        </Text>
       )}
       {(problem ?? edits.problem) && (
-        <Box role="alert" sx={{ fontWeight: 650, fontSize: 17, mt: 1 }}>
+        <Text role="alert" sx={{ fontWeight: 650, mt: 1 }}>
           {problem ?? edits.problem}
-        </Box>
+        </Text>
       )}
     </Box>
   );

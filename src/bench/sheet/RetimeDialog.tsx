@@ -6,7 +6,8 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useState } from 'react';
-import { STRETCH } from '@/ui/theme/tokens';
+import { STRETCH, TYPE } from '@/ui/theme/tokens';
+import { Lead } from '@/ui/parts/text';
 
 const STEPS_S: readonly (readonly [words: string, seconds: number])[] = [
   ['1 min earlier', -60],
@@ -33,8 +34,11 @@ export function RetimeDialog({ what, at, nowMs, say, onClose, onSave }: Props) {
     <Dialog open onClose={onClose}>
       <DialogTitle>When was it really?</DialogTitle>
       <DialogContent>
-        <Box sx={{ fontSize: 18 }}>{what}</Box>
-        <Box sx={{ fontSize: 40, fontWeight: 800, fontStretch: STRETCH.headline }} aria-live="polite">
+        <Lead>{what}</Lead>
+        <Box
+          sx={{ fontSize: TYPE.headline, fontWeight: 800, fontStretch: STRETCH.headline }}
+          aria-live="polite"
+        >
           {say(newAt)}
         </Box>
         <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>

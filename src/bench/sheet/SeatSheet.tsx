@@ -11,12 +11,13 @@ import { asText, showFit, showForce, showTemperature, type Units } from '@/core/
 import { EarlierRebuilds } from '@/bench/record/EarlierRebuilds';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { MARK_WORDS, StateMark } from '@/ui/marks/StateMark';
-import { token } from '@/ui/theme/tokens';
+import { token, TYPE } from '@/ui/theme/tokens';
 import { clock, sayEvent } from '@/ui/words/events';
 import { slotWords } from '@/ui/words/moves';
 import { seatMark } from '@/ui/words/states';
 import { FIT_WORDS, SQUARE_WORDS, WAY_WORDS } from '@/ui/words/verdicts';
 import { RetimeDialog } from './RetimeDialog';
+import { Quiet } from '@/ui/parts/text';
 
 type Line = {
   id: string;
@@ -96,9 +97,9 @@ export function SeatSheet({ seatId, drawing }: { seatId: string; drawing: ReactN
           <StateMark name={seatMark(view.seatState)} size={44} />
           <Box>
             <Typography variant="h2">{seat.name}</Typography>
-            <Box sx={{ color: token('steel') }}>
+            <Quiet>
               {record.machine}, {casting.name} · job {record.number}
-            </Box>
+            </Quiet>
           </Box>
         </Box>
         <Box
@@ -108,7 +109,7 @@ export function SeatSheet({ seatId, drawing }: { seatId: string; drawing: ReactN
             gridTemplateColumns: '128px 1fr',
             rowGap: 0.75,
             mt: 2,
-            fontSize: 17,
+            fontSize: TYPE.text,
             '& dt': { color: token('steel') },
             '& dd': { m: 0, fontWeight: 650 },
           }}
@@ -188,7 +189,7 @@ export function SeatSheet({ seatId, drawing }: { seatId: string; drawing: ReactN
           sx={{
             width: '100%',
             borderCollapse: 'collapse',
-            fontSize: 16,
+            fontSize: TYPE.small,
             '& th': {
               textAlign: 'left',
               fontWeight: 500,
@@ -233,7 +234,7 @@ export function SeatSheet({ seatId, drawing }: { seatId: string; drawing: ReactN
                       className="no-print"
                       aria-label={`Retime: ${line.what}`}
                       onClick={() => setRetiming(line)}
-                      sx={{ minHeight: 32, p: 0, fontSize: 16, minWidth: 48 }}
+                      sx={{ minHeight: 32, p: 0, fontSize: TYPE.small, minWidth: 48 }}
                     >
                       Retime
                     </Button>

@@ -5,7 +5,7 @@ import { useEffect, useRef } from 'react';
 import type { DepthSense } from '@/core/seating/squareness';
 import type { SeatView } from '@/core/job/seatView';
 import { useJob } from '@/bench/record/JobProvider';
-import { token } from '@/ui/theme/tokens';
+import { token, TYPE } from '@/ui/theme/tokens';
 
 /** One picture: case (hatched), bearing (plain), and the distance that the gauge reads. */
 function Picture({ sense }: { sense: DepthSense }) {
@@ -100,7 +100,7 @@ export function SenseQuestion({ view, onAnswered }: { view: SeatView; onAnswered
               display: 'flex',
               flexDirection: 'column',
               alignItems: 'center',
-              fontSize: 19,
+              fontSize: TYPE.lead,
               fontWeight: 750,
               fontStretch: '62%',
               '&:hover': { backgroundColor: token('shade') },
@@ -109,7 +109,7 @@ export function SenseQuestion({ view, onAnswered }: { view: SeatView; onAnswered
           >
             <Picture sense={sense} />
             {words}
-            <Box component="span" sx={{ fontSize: 15, fontWeight: 450, color: token('steel') }}>
+            <Box component="span" sx={{ fontSize: TYPE.fine, fontWeight: 450, color: token('steel') }}>
               key {key}
             </Box>
           </Box>

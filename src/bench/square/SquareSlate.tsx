@@ -8,9 +8,11 @@ import type { SeatView } from '@/core/job/seatView';
 import { clockWords, type Squareness } from '@/core/seating/squareness';
 import { useJob } from '@/bench/record/JobProvider';
 import { StateMark } from '@/ui/marks/StateMark';
-import { STRETCH, token } from '@/ui/theme/tokens';
+import { STRETCH, TYPE } from '@/ui/theme/tokens';
 import { seatMark } from '@/ui/words/states';
 import { CAUTIONS, SQUARE_WORDS } from '@/ui/words/verdicts';
+import { Lead, Note, Quiet, Text } from '@/ui/parts/text';
+import { Column } from '@/ui/parts/layout';
 
 const canAccept = ({ verdict }: Squareness) => verdict === 'square' || verdict === 'within_limit';
 
@@ -28,23 +30,21 @@ export function SquareSlate({ view, ...todo }: Props) {
         <StateMark name={seatMark(view.seatState)} size={38} />
         <Box>
           <Typography variant="h2">{view.seat.name}</Typography>
-          <Box sx={{ fontSize: 16, color: token('steel') }}>
+          <Note>
             {pass
               ? `pass ${pass.pass}, ${pass.sense === 'sunk' ? 'sunk below the face' : 'standing out of the face'}`
               : 'not read round yet'}
-          </Box>
+          </Note>
         </Box>
       </Box>
       {pass && result && <Judgement view={view} pass={pass} result={result} units={units} />}
       {!result && pass && (
-        <Box sx={{ mt: 2, fontSize: 18 }}>
-          {pass.readings.length} of 4 read. Four make a plane and show a slip.
-        </Box>
+        <Lead sx={{ mt: 2 }}>{pass.readings.length} of 4 read. Four make a plane and show a slip.</Lead>
       )}
       {accepted ? (
-        <Box sx={{ mt: 2, fontSize: 19, fontWeight: 750 }}>
+        <Lead sx={{ mt: 2, fontWeight: 750 }}>
           {accepted.overruled ? 'Taken as it is, on the person’s word.' : 'Proven square and on record.'}
-        </Box>
+        </Lead>
       ) : (
         pass && result && <WhatNow seatId={view.seat.id} pass={pass} result={result} {...todo} />
       )}
@@ -61,23 +61,23 @@ function Judgement({ view, pass, result, units }: JudgementProps) {
       <Typography variant="h2" data-testid="square-verdict">
         {SQUARE_WORDS[result.verdict]}.
       </Typography>
-      <Box sx={{ fontSize: 50, fontWeight: 800, fontStretch: STRETCH.headline, lineHeight: 1.05 }}>
+      <Box sx={{ fontSize: TYPE.big, fontWeight: 800, fontStretch: STRETCH.headline, lineHeight: 1.05 }}>
         {showFit(result.tiltAcrossRingMm, units).figure}
-        <Box component="span" sx={{ fontSize: 22, ml: 1 }}>
+        <Box component="span" sx={{ fontSize: TYPE.title, ml: 1 }}>
           ± {showFit(2 * result.uTiltAcrossRingMm, units).figure} {showFit(0, units).unit} across the race
         </Box>
       </Box>
-      <Box sx={{ fontSize: 17, mt: 1, lineHeight: 1.35 }}>
+      <Text sx={{ mt: 1, lineHeight: 1.35 }}>
         <WhatItMeans pass={pass} result={result} units={units} />
-        <Box sx={{ color: token('steel') }}>
+        <Quiet>
           Limit without a manual: {asText(showFit(result.limitMm, units))}.{' '}
           {converging === null
             ? ''
             : converging
               ? 'The passes converge.'
               : 'The passes do not converge: stop, back it out, start again.'}
-        </Box>
-      </Box>
+        </Quiet>
+      </Text>
     </Box>
   );
 }
@@ -129,7 +129,7 @@ function WhatNow({ seatId, pass, result, hasEight, onNewPass, onEight }: WhatNow
   const isUnseen = result.verdict === 'cannot_tell' && result.tapAtDeg === null;
   const isEightWanted = !hasEight && (result.misread !== null || wouldEightTell(pass));
   return (
-    <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.25, mt: 2, alignItems: 'flex-start' }}>
+    <Column sx={{ gap: 1.25, mt: 2, alignItems: 'flex-start' }}>
       {isSquare && (
         <Button variant="contained" onClick={() => accept(false)}>
           It is square: keep it
@@ -160,9 +160,9 @@ function WhatNow({ seatId, pass, result, hasEight, onNewPass, onEight }: WhatNow
           <Button variant="text" sx={{ px: 0 }} onClick={() => accept(true)}>
             The manual allows it: keep it so
           </Button>
-          <Box sx={{ fontSize: 15, color: token('steel') }}>{CAUTIONS.press}</Box>
+          <Quiet sx={{ fontSize: TYPE.fine }}>{CAUTIONS.press}</Quiet>
         </>
       )}
-    </Box>
+    </Column>
   );
 }

@@ -8,6 +8,7 @@ import { useSeatView } from '@/bench/record/JobProvider';
 import { ClockPad } from './ClockPad';
 import { SenseQuestion } from './SenseQuestion';
 import { SquareSlate } from './SquareSlate';
+import { TYPE } from '@/ui/theme/tokens';
 
 /** Readings round the ring: four by default, eight when a misread must be found. */
 const ANGLES = { four: [0, 90, 180, 270], eight: [0, 90, 180, 270, 45, 135, 225, 315] } as const;
@@ -44,7 +45,7 @@ export function SquareStep({
   if (view.history.homeMs === null)
     return compose({
       middle: (
-        <Box sx={{ fontSize: 20, pt: 4 }}>
+        <Box sx={{ fontSize: TYPE.name, pt: 4 }}>
           The bearing is not in yet. It is read round once it is home, or while it is being driven.
         </Box>
       ),

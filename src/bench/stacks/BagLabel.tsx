@@ -4,7 +4,8 @@ import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import { useEffect, useState } from 'react';
-import { STRETCH, token } from '@/ui/theme/tokens';
+import { STRETCH, TYPE } from '@/ui/theme/tokens';
+import { Quiet } from '@/ui/parts/text';
 
 /** The label of a bag: a code to write with a marker, and a QR for those who have a printer. */
 export function BagLabel({ code, title, subtitle }: { code: string; title: string; subtitle: string }) {
@@ -33,8 +34,8 @@ export function BagLabel({ code, title, subtitle }: { code: string; title: strin
             <Box sx={{ fontSize: 64, fontWeight: 850, fontStretch: STRETCH.headline, lineHeight: 1 }}>
               {code}
             </Box>
-            <Box sx={{ fontSize: 20, fontWeight: 700 }}>{title}</Box>
-            <Box sx={{ fontSize: 17, color: token('steel') }}>{subtitle}</Box>
+            <Box sx={{ fontSize: TYPE.name, fontWeight: 700 }}>{title}</Box>
+            <Quiet sx={{ fontSize: TYPE.text }}>{subtitle}</Quiet>
           </Box>
         </Box>
         <DialogActions sx={{ p: 2 }} className="no-print">

@@ -8,8 +8,10 @@ import { Photographs } from '@/bench/record/Photographs';
 import { useEdits } from '@/bench/record/useEdits';
 import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { EntryField, readLength } from '@/ui/fields/EntryField';
-import { token } from '@/ui/theme/tokens';
+import { TYPE } from '@/ui/theme/tokens';
 import { FINDING_WORDS } from '@/ui/words/work';
+import { Lead, Text } from '@/ui/parts/text';
+import { Pair, Ruled } from '@/ui/parts/layout';
 
 /** Gears, forks, cam plate, shafts, sleeves: looked at, measured where there is a limit, kept or not. */
 export function InspectSlate() {
@@ -21,7 +23,7 @@ export function InspectSlate() {
     <Box data-testid="inspect">
       <Typography variant="h2">Inspect while it is open</Typography>
       <Photographs seatId={null} />
-      {inspect.length === 0 && <Box sx={{ fontSize: 17 }}>Nothing is listed for this job.</Box>}
+      {inspect.length === 0 && <Text>Nothing is listed for this job.</Text>}
       {inspect.map((item) => (
         <Inspected
           key={item.key}
@@ -37,9 +39,9 @@ export function InspectSlate() {
         />
       ))}
       {edits.problem && (
-        <Box role="alert" sx={{ fontWeight: 650, fontSize: 17, mt: 1 }}>
+        <Text role="alert" sx={{ fontWeight: 650, mt: 1 }}>
           {edits.problem}
-        </Box>
+        </Text>
       )}
     </Box>
   );
@@ -61,10 +63,10 @@ function Inspected({
   const show = (mm: number | null | undefined, digits: number) =>
     mm == null ? '' : showSize(mm, units, digits).figure;
   return (
-    <Box data-inspect={key} sx={{ borderTop: `1px solid ${token('rule')}`, py: 1 }}>
-      <Box sx={{ fontSize: 18, fontWeight: 650 }}>{name}</Box>
+    <Ruled data-inspect={key} sx={{ py: 1 }}>
+      <Lead sx={{ fontWeight: 650 }}>{name}</Lead>
       {limitMm !== null && (
-        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
+        <Pair>
           <EntryField
             label={`${isLeast ? 'At least' : 'At most'}, ${isFromManual ? 'from the manual' : 'placeholder'}`}
             name={`limit-${key}`}
@@ -83,7 +85,7 @@ function Inspected({
               addEvent('part_inspected', { key, valueMm, finding: isPast(valueMm) ? 'bad' : 'good' })
             }
           />
-        </Box>
+        </Pair>
       )}
       <ChoiceRow
         label={name}
@@ -93,11 +95,11 @@ function Inspected({
         onPick={(finding) => addEvent('part_inspected', { key, valueMm: found?.valueMm ?? null, finding })}
       />
       {found?.valueMm != null && isPast(found.valueMm) && (
-        <Box role="alert" sx={{ fontSize: 16 }}>
+        <Box role="alert" sx={{ fontSize: TYPE.small }}>
           <b>Past its limit:</b> renew it.
           {isFromManual ? '' : ' The limit is a placeholder: type the manual’s.'}
         </Box>
       )}
-    </Box>
+    </Ruled>
   );
 }

@@ -1,5 +1,4 @@
 'use client';
-import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
@@ -9,6 +8,7 @@ import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { EntryField, readLength, readText } from '@/ui/fields/EntryField';
 import { token } from '@/ui/theme/tokens';
 import { PIECE_WORDS, SIDE_WORDS } from '@/ui/words/work';
+import { Column, Pair } from '@/ui/parts/layout';
 
 /** The next piece of a stack as it comes off: what it is and how thick; the rest only where it says something. */
 export function PieceForm({
@@ -30,16 +30,9 @@ export function PieceForm({
   const position = stack.pieces.reduce((most, each) => Math.max(most, each.position), 0) + 1;
   const add = () => onAdd({ ...piece, stackKey: stack.stackKey, pieceId: uuid(), position, place: '' });
   return (
-    <Box
+    <Column
       data-testid="piece-form"
-      sx={{
-        borderTop: `1.5px solid ${token('steel')}`,
-        mt: 1,
-        pt: 1,
-        display: 'flex',
-        flexDirection: 'column',
-        gap: 0.75,
-      }}
+      sx={{ borderTop: `1.5px solid ${token('steel')}`, mt: 1, pt: 1, gap: 0.75 }}
     >
       <ChoiceRow
         label={`Piece ${position}`}
@@ -47,7 +40,7 @@ export function PieceForm({
         value={piece.what}
         onPick={(what) => setPiece({ ...piece, what })}
       />
-      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
+      <Pair>
         <EntryField
           label="Thickness"
           name="piece-thickness"
@@ -63,7 +56,7 @@ export function PieceForm({
           read={readText}
           onTake={(mark) => setPiece((now) => ({ ...now, mark }))}
         />
-      </Box>
+      </Pair>
       <ChoiceRow
         label="Notches"
         options={['0', '1', '2', '3', '4'].map((n) => ({ value: n, words: n }))}
@@ -79,6 +72,6 @@ export function PieceForm({
       <Button variant="contained" onClick={add} sx={{ alignSelf: 'flex-start' }}>
         Into the bag
       </Button>
-    </Box>
+    </Column>
   );
 }

@@ -7,8 +7,10 @@ import { checkPutBack, type PieceCheck, type Stack, type StackPiece } from '@/co
 import { useJob } from '@/bench/record/JobProvider';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { EntryField, readLength } from '@/ui/fields/EntryField';
-import { STRETCH, token } from '@/ui/theme/tokens';
+import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { PIECE_WORDS, PUT_BACK_WORDS, SIDE_WORDS } from '@/ui/words/work';
+import { Lead } from '@/ui/parts/text';
+import { Row, Ruled } from '@/ui/parts/layout';
 
 /** Putting a stack back: it is complete only when each piece is in its place, the right way round, and is this piece. */
 export function PutBack({ stack, units, onClose }: { stack: Stack; units: Units; onClose: () => void }) {
@@ -18,11 +20,11 @@ export function PutBack({ stack, units, onClose }: { stack: Stack; units: Units;
       {checks.map((check) => (
         <PieceRow key={check.piece.pieceId} check={check} units={units} stackKey={stack.stackKey} />
       ))}
-      <Box role="status" data-testid="put-back-state" sx={{ fontSize: 18, fontWeight: 700, my: 1 }}>
+      <Lead role="status" data-testid="put-back-state" sx={{ fontWeight: 700, my: 1 }}>
         {isComplete
           ? 'Complete: every piece is in its place.'
           : `Not complete: ${countMissing} piece${countMissing === 1 ? '' : 's'}, ${asText(showSize(sumMissingMm, units, 2))} still to go.`}
-      </Box>
+      </Lead>
       <Button variant={isComplete ? 'contained' : 'text'} onClick={onClose}>
         {isComplete ? 'Close the stack' : 'Later'}
       </Button>
@@ -46,8 +48,8 @@ function PieceRow({
     .filter((each) => each === piece.side || each === 'flat_out' || each === 'chamfer_out')
     .map((value) => ({ value, words: SIDE_WORDS[value] }));
   return (
-    <Box data-piece-state={state} sx={{ borderTop: `1px solid ${token('rule')}`, py: 0.75 }}>
-      <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline', fontSize: 18 }}>
+    <Ruled data-piece-state={state} sx={{ py: 0.75 }}>
+      <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline', fontSize: TYPE.lead }}>
         <b style={{ fontStretch: STRETCH.headline }}>{piece.position}</b>
         <Box sx={{ flex: 1 }}>
           {PIECE_WORDS[piece.what]}
@@ -56,7 +58,7 @@ function PieceRow({
         <Box sx={{ fontWeight: state === 'right' ? 500 : 750 }}>{PUT_BACK_WORDS[state]}</Box>
       </Box>
       {state !== 'right' && (
-        <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
+        <Row>
           {piece.side !== 'either' && (
             <ChoiceRow label="Way round" isLabelHidden options={options} value={side} onPick={setSide} />
           )}
@@ -85,8 +87,8 @@ function PieceRow({
           >
             Back in place
           </Button>
-        </Box>
+        </Row>
       )}
-    </Box>
+    </Ruled>
   );
 }

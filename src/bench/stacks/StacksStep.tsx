@@ -19,12 +19,14 @@ import {
 import { useJob } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
-import { STRETCH, token } from '@/ui/theme/tokens';
+import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { PIECE_WORDS, SIDE_WORDS } from '@/ui/words/work';
 import { PieceForm } from './PieceForm';
 import { PutBack } from './PutBack';
 import { StackDrawing } from './StackDrawing';
 import { useOpenStacks } from './useOpenStacks';
+import { Lead, Text } from '@/ui/parts/text';
+import { Ruled } from '@/ui/parts/layout';
 
 const BagLabel = later(() => import('./BagLabel'), 'BagLabel');
 
@@ -43,9 +45,9 @@ export function StacksStep() {
     own[0];
   if (!stack)
     return (
-      <Box data-testid="stacks" sx={{ fontSize: 18, maxWidth: 560 }}>
+      <Lead data-testid="stacks" sx={{ maxWidth: 560 }}>
         This job has no stacks. Add one under “Change the map”.
-      </Box>
+      </Lead>
     );
   const all = [...own, ...others];
   // Every stack of this job is looked at, whichever is picked: an alarm must not wait to be found.
@@ -79,7 +81,7 @@ export function StacksStep() {
         {stack.pieces.length > 0 && <StackDrawing stack={stack} units={units} />}
         <Box sx={{ flex: 1, minWidth: 250 }}>
           <Typography variant="h2">{stack.name}</Typography>
-          <Box sx={{ fontSize: 17, mb: 1 }} data-testid="stack-sum">
+          <Text sx={{ mb: 1 }} data-testid="stack-sum">
             {stack.pieces.length === 0 ? (
               'Nothing noted yet: outermost piece first, as it comes off.'
             ) : (
@@ -91,18 +93,11 @@ export function StacksStep() {
                 {back.isComplete ? '. All back in place.' : ''}
               </>
             )}
-          </Box>
+          </Text>
           {inOrder(stack.pieces).map((piece) => (
-            <Box
+            <Ruled
               key={piece.pieceId}
-              sx={{
-                display: 'flex',
-                gap: 1.5,
-                alignItems: 'baseline',
-                borderTop: `1px solid ${token('rule')}`,
-                minHeight: 34,
-                fontSize: 17,
-              }}
+              sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', minHeight: 34, fontSize: TYPE.text }}
               data-piece={piece.position}
             >
               <b>{piece.position}</b>
@@ -115,7 +110,7 @@ export function StacksStep() {
               <b style={{ fontStretch: STRETCH.headline }}>
                 {piece.thicknessMm === null ? 'not measured' : asText(showSize(piece.thicknessMm, units, 2))}
               </b>
-            </Box>
+            </Ruled>
           ))}
           {isPuttingBack ? (
             <PutBack stack={stack} units={units} onClose={() => setPuttingBack(false)} />
@@ -176,7 +171,7 @@ function LookAlike({ mine, alike, say }: { mine: Stack; alike: Likeness; say: (m
     <Box
       role="alert"
       data-testid="look-alike"
-      sx={{ border: `3px solid ${token('ink')}`, p: 1.25, mt: 1, fontSize: 18 }}
+      sx={{ border: `3px solid ${token('ink')}`, p: 1.25, mt: 1, fontSize: TYPE.lead }}
     >
       <b>
         The {mine.name.toLowerCase()} look the same as the {other.name.toLowerCase()} of {other.machine}, job{' '}
@@ -191,18 +186,15 @@ function Search({ stack, all, say }: { stack: Stack; all: readonly Stack[]; say:
   const found = searchOtherStacks(stack, all);
   return (
     <Box sx={{ mt: 1 }} data-testid="stack-search">
-      <Box sx={{ fontSize: 17 }}>Before anything else: was it swapped with another open stack?</Box>
-      {found.length === 0 && <Box sx={{ fontSize: 17 }}>No other stack is open on this bench.</Box>}
+      <Text>Before anything else: was it swapped with another open stack?</Text>
+      {found.length === 0 && <Text>No other stack is open on this bench.</Text>}
       {found.map((each) => (
-        <Box
-          key={`${each.other.jobId}${each.other.stackKey}`}
-          sx={{ borderTop: `1px solid ${token('rule')}`, py: 0.5, fontSize: 16 }}
-        >
+        <Ruled key={`${each.other.jobId}${each.other.stackKey}`} sx={{ py: 0.5, fontSize: TYPE.small }}>
           <b>
             {each.other.machine}, {each.other.name.toLowerCase()}
           </b>
           : {differs(each, say)}
-        </Box>
+        </Ruled>
       ))}
     </Box>
   );

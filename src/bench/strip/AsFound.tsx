@@ -5,7 +5,9 @@ import { showSize } from '@/core/quantity/format';
 import { useJob } from '@/bench/record/JobProvider';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { EntryField, readLength, readText } from '@/ui/fields/EntryField';
-import { token } from '@/ui/theme/tokens';
+import { token, TYPE } from '@/ui/theme/tokens';
+import { Note } from '@/ui/parts/text';
+import { Column, Pair } from '@/ui/parts/layout';
 
 type Found = EventBody<'as_found_noted'>;
 
@@ -26,18 +28,11 @@ export function AsFound({
   const note = (change: Found) => addEvent('as_found_noted', change, { seatId });
   const isProud = (found?.depthMm ?? 0) < 0;
   return (
-    <Box
+    <Column
       data-testid="as-found"
-      sx={{
-        borderTop: `1.5px solid ${token('steel')}`,
-        pt: 1,
-        mt: 0.5,
-        display: 'flex',
-        flexDirection: 'column',
-        gap: 0.5,
-      }}
+      sx={{ borderTop: `1.5px solid ${token('steel')}`, pt: 1, mt: 0.5, gap: 0.5 }}
     >
-      <Box sx={{ fontSize: 16, color: token('steel') }}>As found, before it moves</Box>
+      <Note>As found, before it moves</Note>
       <ChoiceRow
         label="It stands"
         options={[
@@ -98,7 +93,7 @@ export function AsFound({
         value={found?.threadHand ?? null}
         onPick={(threadHand) => note({ threadHand })}
       />
-      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
+      <Pair>
         {(['spacerLeftMm', 'spacerRightMm'] as const).map((side) => (
           <EntryField
             key={side}
@@ -110,11 +105,11 @@ export function AsFound({
             onTake={(mm) => note({ [side]: mm })}
           />
         ))}
-      </Box>
+      </Pair>
       {found?.spacerLeftMm !== undefined &&
         found.spacerRightMm !== undefined &&
         Math.abs(found.spacerLeftMm - found.spacerRightMm) > 0.05 && (
-          <Box role="note" sx={{ fontSize: 16, fontWeight: 700 }}>
+          <Box role="note" sx={{ fontSize: TYPE.small, fontWeight: 700 }}>
             They are unequal: mark them.
           </Box>
         )}
@@ -125,6 +120,6 @@ export function AsFound({
         read={readText}
         onTake={(text) => note({ note: text })}
       />
-    </Box>
+    </Column>
   );
 }

@@ -8,8 +8,10 @@ import { planRemoval, type PlannedRemoval } from '@/core/strip/removalPlan';
 import { pickTools } from '@/core/tools/pickTools';
 import { asText, showSize, showTemperature, type Units } from '@/core/quantity/format';
 import { useJob } from '@/bench/record/JobProvider';
-import { STRETCH, token } from '@/ui/theme/tokens';
+import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { FIRST_WORDS, OBJECTION_WORDS, RACE_WORDS, REMOVAL_WORDS } from '@/ui/words/work';
+import { Lead, Note, Text } from '@/ui/parts/text';
+import { Ruled } from '@/ui/parts/layout';
 
 /** The ways out of one seat, from its drawn geometry: allowed ones with what they do, forbidden ones with the reason. */
 export function RemovalList({ view, hasUnfound }: { view: SeatView; hasUnfound: boolean }) {
@@ -34,10 +36,10 @@ export function RemovalList({ view, hasUnfound }: { view: SeatView; hasUnfound: 
     needs.find(({ need }) => need === (way === 'slide_hammer' ? 'collet' : 'receiver'))?.fits[0]?.name;
   if (work.takenOut)
     return (
-      <Box sx={{ fontSize: 17, mt: 1 }} data-testid="taken-out">
+      <Text sx={{ mt: 1 }} data-testid="taken-out">
         <b>Out:</b> {REMOVAL_WORDS[work.takenOut.way].name.toLowerCase()}.
         {work.takenOut.isSpoilt ? ' The old part is not used again.' : ''}
-      </Box>
+      </Text>
     );
   return (
     <Box data-testid="removal" sx={{ mt: 1.5 }}>
@@ -45,36 +47,26 @@ export function RemovalList({ view, hasUnfound }: { view: SeatView; hasUnfound: 
         Ways out{plan.exit === 'face' ? ', toward this face' : ', either side'}
       </Typography>
       {plan.first.length > 0 && (
-        <Box sx={{ fontSize: 16 }}>
+        <Box sx={{ fontSize: TYPE.small }}>
           <b>First:</b> {plan.first.map((each) => FIRST_WORDS[each]).join(', then ')}.
         </Box>
       )}
-      {plan.ways.length === 0 && (
-        <Box role="alert" sx={{ fontSize: 17 }}>
-          No way out is left: look at the sizes again.
-        </Box>
-      )}
+      {plan.ways.length === 0 && <Text role="alert">No way out is left: look at the sizes again.</Text>}
       {plan.ways.map((way, i) => (
-        <Box
+        <Ruled
           key={way.way}
           data-removal={way.way}
-          sx={{
-            borderTop: `1px solid ${token('rule')}`,
-            py: 0.75,
-            display: 'flex',
-            gap: 1,
-            alignItems: 'center',
-          }}
+          sx={{ py: 0.75, display: 'flex', gap: 1, alignItems: 'center' }}
         >
           <Box sx={{ flex: 1 }}>
-            <Box sx={{ fontSize: 19, fontWeight: 750, fontStretch: STRETCH.headline }}>
+            <Lead sx={{ fontWeight: 750, fontStretch: STRETCH.headline }}>
               {REMOVAL_WORDS[way.way].name}
               {i === 0 ? ' (kindest)' : ''}
-            </Box>
-            <Box sx={{ fontSize: 16, color: token('steel') }}>
+            </Lead>
+            <Note>
               {describe(way, units)} {REMOVAL_WORDS[way.way].how}
               {toolFor(way) && way.race ? ` On the wall: ${toolFor(way)}.` : ''}
-            </Box>
+            </Note>
           </Box>
           <Button
             variant="outlined"
@@ -85,19 +77,15 @@ export function RemovalList({ view, hasUnfound }: { view: SeatView; hasUnfound: 
           >
             Out
           </Button>
-        </Box>
+        </Ruled>
       ))}
       {plan.forbidden.map(({ way, against }) => (
-        <Box
-          key={way}
-          data-forbidden={way}
-          sx={{ borderTop: `1px solid ${token('rule')}`, py: 0.5, fontSize: 16 }}
-        >
+        <Ruled key={way} data-forbidden={way} sx={{ py: 0.5, fontSize: TYPE.small }}>
           <Box component="span" sx={{ textDecoration: 'line-through', color: token('mid') }}>
             {REMOVAL_WORDS[way].name}
           </Box>
           : {against.map((each) => OBJECTION_WORDS[each]).join('; ')}.
-        </Box>
+        </Ruled>
       ))}
     </Box>
   );

@@ -5,7 +5,8 @@ import Typography from '@mui/material/Typography';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
-import { token } from '@/ui/theme/tokens';
+import { token, TYPE } from '@/ui/theme/tokens';
+import { Framed } from '@/ui/parts/layout';
 
 const AsFound = later(() => import('./AsFound'), 'AsFound');
 const RemovalList = later(() => import('./RemovalList'), 'RemovalList');
@@ -35,7 +36,7 @@ export function StripSlate({ seatId }: { seatId: string }) {
                 justifyContent: 'flex-start',
                 minHeight: 48,
                 px: 0,
-                fontSize: 17,
+                fontSize: TYPE.text,
                 borderTop: `1px solid ${token('rule')}`,
               }}
             >
@@ -48,7 +49,7 @@ export function StripSlate({ seatId }: { seatId: string }) {
         <Box
           role="note"
           data-testid="left-hand"
-          sx={{ borderLeft: `6px double ${token('ink')}`, pl: 1, mb: 1.5, fontSize: 17 }}
+          sx={{ borderLeft: `6px double ${token('ink')}`, pl: 1, mb: 1.5, fontSize: TYPE.text }}
         >
           <b>Left-hand thread:</b>{' '}
           {leftHand.map(({ name, size }) => `${name.toLowerCase()}, ${size}`).join('; ')}. Clockwise loosens.
@@ -63,12 +64,7 @@ export function StripSlate({ seatId }: { seatId: string }) {
         hasSeal={view.seat.spec.seal !== null}
       />
       {hidden.map(({ key, name }) => (
-        <Box
-          key={key}
-          role="alert"
-          data-hidden={key}
-          sx={{ border: `2.5px solid ${token('ink')}`, p: 1, my: 1, fontSize: 17 }}
-        >
+        <Framed key={key} role="alert" data-hidden={key} sx={{ fontSize: TYPE.text }}>
           <b>Hidden: {name.charAt(0).toLowerCase() + name.slice(1)}.</b>{' '}
           {work.hidden.has(key)
             ? work.hidden.get(key)
@@ -87,7 +83,7 @@ export function StripSlate({ seatId }: { seatId: string }) {
               onPick={(answer) => addEvent('hidden_found', { key, isThere: answer === 'yes' })}
             />
           )}
-        </Box>
+        </Framed>
       ))}
       <RemovalList view={view} hasUnfound={hidden.some(({ key }) => !work.hidden.has(key))} />
     </Box>

@@ -9,7 +9,7 @@ import { asText, type Units } from '@/core/quantity/format';
 import { quantityAsTyped, showQuantity } from '@/core/quantity/quantities';
 import type { Issue } from '@/core/quantity/result';
 import type { Field, NumberField, SpreadValue } from '@/core/sums/sum';
-import { token } from '@/ui/theme/tokens';
+import { token, TYPE } from '@/ui/theme/tokens';
 import { sayIssue } from '@/ui/words/issues';
 import { readField, readSpread, valueAsTyped } from './readField';
 import { valueAt, type FieldPath, type Inputs } from './useInputs';
@@ -48,7 +48,7 @@ export function SumFields({ fields, inputs, units, issues, onChange, prefix = ''
                 <Box
                   component="legend"
                   sx={{
-                    fontSize: 19,
+                    fontSize: TYPE.lead,
                     fontWeight: 750,
                     p: 0,
                     mb: 1,
@@ -381,7 +381,7 @@ function SpreadBox({
         <option value="rect">within ±</option>
       </TextField>
       {problem && (
-        <Box role="alert" sx={{ gridColumn: '1 / -1', fontSize: 15, fontWeight: 650 }}>
+        <Box role="alert" sx={{ gridColumn: '1 / -1', fontSize: TYPE.fine, fontWeight: 650 }}>
           {sayFieldIssue(field, problem, units)}
         </Box>
       )}

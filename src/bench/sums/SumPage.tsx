@@ -11,12 +11,13 @@ import { QUESTIONS, sumPath, type AnswerField, type Answers, type SumDescription
 import { PlaceFrame, type PlaceProps } from '@/bench/frame/PlaceFrame';
 import { usePerson } from '@/bench/record/hooks';
 import { SceneView } from '@/ui/drawing/SceneView';
-import { STRETCH, token } from '@/ui/theme/tokens';
+import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { sayIssue } from '@/ui/words/issues';
 import { drawSum } from '@/ui/sumPictures/drawSum';
 import { SumFields } from './SumFields';
 import { useInputs, type Inputs } from './useInputs';
 import { useSum } from './useSum';
+import { Quiet } from '@/ui/parts/text';
 
 const SCENE = { width: 760, height: 400 };
 
@@ -50,7 +51,7 @@ export function SumPage({
   const loose = issues.filter(({ field }) => !fieldNames.has(field));
   return (
     <PlaceFrame here="Quick sums" title={sum.title} {...place}>
-      <Box component="nav" aria-label="Way back" className="no-print" sx={{ fontSize: 16, pt: 0.5 }}>
+      <Box component="nav" aria-label="Way back" className="no-print" sx={{ fontSize: TYPE.small, pt: 0.5 }}>
         <Link
           href="/sums"
           style={{ color: 'inherit', display: 'inline-block', minHeight: 44, lineHeight: '44px' }}
@@ -74,7 +75,13 @@ export function SumPage({
             <Box
               key={issue.code}
               role="alert"
-              sx={{ border: `2.5px solid ${token('ink')}`, px: 2, py: 1, fontWeight: 650, fontSize: 18 }}
+              sx={{
+                border: `2.5px solid ${token('ink')}`,
+                px: 2,
+                py: 1,
+                fontWeight: 650,
+                fontSize: TYPE.lead,
+              }}
             >
               {sayIssue(issue, units)}
             </Box>
@@ -142,11 +149,11 @@ function Answer({
   return (
     <Box aria-live="polite" sx={{ opacity: isOld ? 0.45 : 1 }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, flexWrap: 'wrap' }}>
-        <Box sx={{ fontSize: 22, color: token('steel') }}>{head.label}</Box>
+        <Quiet sx={{ fontSize: TYPE.title }}>{head.label}</Quiet>
         <Box
           data-testid="sum-headline"
           sx={{
-            fontSize: isLong ? { xs: 30, sm: 40 } : { xs: 64, sm: 84 },
+            fontSize: isLong ? { xs: TYPE.figure, sm: TYPE.headline } : { xs: 64, sm: 84 },
             fontWeight: 830,
             fontStretch: STRETCH.headline,
             lineHeight: 1,
@@ -163,7 +170,7 @@ function Answer({
           data-testid="sum-verdict"
           sx={{
             mt: 0.5,
-            fontSize: 22,
+            fontSize: TYPE.title,
             fontWeight: 750,
             fontStretch: STRETCH.headline,
             display: 'inline-block',
@@ -210,7 +217,7 @@ const row = {
   columnGap: 2,
   py: 0.5,
   borderTop: `1px solid ${token('rule')}`,
-  fontSize: 17,
+  fontSize: TYPE.text,
 } as const;
 
 /** Everything else that the sum gives. */
@@ -231,7 +238,7 @@ function OtherAnswers({ sum, solved, units }: { sum: SumDescription; solved: Sol
               }),
             }}
           >
-            <Box sx={{ color: token('steel') }}>{field.label}</Box>
+            <Quiet>{field.label}</Quiet>
             <Box
               data-answer={field.name}
               sx={{ fontWeight: 750, textAlign: field.quantity === 'words' ? 'left' : 'right' }}
@@ -255,7 +262,10 @@ function Provenance({ sum, solved }: { sum: SumDescription; solved: Solved }) {
   return (
     <Box sx={{ mt: 2 }}>
       {sum.caution && (
-        <Box role="note" sx={{ mb: 1.5, border: `2.5px solid ${token('ink')}`, px: 2, py: 1, fontSize: 17 }}>
+        <Box
+          role="note"
+          sx={{ mb: 1.5, border: `2.5px solid ${token('ink')}`, px: 2, py: 1, fontSize: TYPE.text }}
+        >
           <b>Caution.</b> {sum.caution} The machine’s manual and local rules come first.
         </Box>
       )}
@@ -269,7 +279,7 @@ function Provenance({ sum, solved }: { sum: SumDescription; solved: Solved }) {
         ] as const
       ).map(([name, words]) => (
         <Box key={name} sx={row}>
-          <Box sx={{ color: token('steel') }}>{name}</Box>
+          <Quiet>{name}</Quiet>
           <Box
             data-part={name}
             sx={{ overflowWrap: 'anywhere', fontWeight: name === 'With these' ? 700 : 450 }}

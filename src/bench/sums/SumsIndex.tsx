@@ -6,7 +6,8 @@ import { useState } from 'react';
 import { QUESTIONS, sumPath, type QuestionCode, type SumDescription } from '@/core/sums/sum';
 import { findByWords } from '@/core/sums/findByWords';
 import { PlaceFrame, type PlaceProps } from '@/bench/frame/PlaceFrame';
-import { STRETCH, token } from '@/ui/theme/tokens';
+import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
+import { Note } from '@/ui/parts/text';
 
 type Entry = Pick<SumDescription, 'topic' | 'mode' | 'asks' | 'title' | 'lead' | 'keywords'>;
 
@@ -31,7 +32,7 @@ export function SumsIndex({ entries, ...place }: PlaceProps & { entries: readonl
         />
       </Box>
       {groups.length === 0 && (
-        <Box role="status" sx={{ fontSize: 20 }}>
+        <Box role="status" sx={{ fontSize: TYPE.name }}>
           No sum has these words.{' '}
           <Box
             component="button"
@@ -62,7 +63,7 @@ export function SumsIndex({ entries, ...place }: PlaceProps & { entries: readonl
               component="h2"
               sx={{
                 m: 0,
-                fontSize: 30,
+                fontSize: TYPE.figure,
                 fontWeight: 800,
                 fontStretch: STRETCH.headline,
                 borderBottom: `3px solid ${token('ink')}`,
@@ -85,10 +86,13 @@ export function SumsIndex({ entries, ...place }: PlaceProps & { entries: readonl
                   '&:hover b, &:focus-visible b': { textDecoration: 'underline' },
                 }}
               >
-                <Box component="b" sx={{ fontSize: 19, fontWeight: 720, fontStretch: STRETCH.headline }}>
+                <Box
+                  component="b"
+                  sx={{ fontSize: TYPE.lead, fontWeight: 720, fontStretch: STRETCH.headline }}
+                >
                   {sum.title}
                 </Box>
-                <Box sx={{ fontSize: 16, color: token('steel'), lineHeight: 1.25 }}>{sum.lead}</Box>
+                <Note sx={{ lineHeight: 1.25 }}>{sum.lead}</Note>
               </Box>
             ))}
           </Box>

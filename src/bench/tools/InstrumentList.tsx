@@ -6,7 +6,8 @@ import { useState } from 'react';
 import type { Instrument } from '@/core/record/job';
 import { sendJson } from '@/bench/record/sendJson';
 import { PlainField } from '@/ui/fields/PlainField';
-import { token } from '@/ui/theme/tokens';
+import { token, TYPE } from '@/ui/theme/tokens';
+import { Note, Quiet } from '@/ui/parts/text';
 
 /** The instruments with what they resolve, how far they may be off, and when their calibration ends. */
 export function InstrumentList({
@@ -25,9 +26,7 @@ export function InstrumentList({
           <InstrumentRow key={instrument.id} instrument={instrument} today={today} />
         ))}
       </Box>
-      <Box sx={{ fontSize: 16, color: token('steel'), mt: 0.5 }}>
-        What an instrument reads after its day stays on record, and is marked.
-      </Box>
+      <Note sx={{ mt: 0.5 }}>What an instrument reads after its day stays on record, and is marked.</Note>
     </Box>
   );
 }
@@ -60,13 +59,13 @@ function InstrumentRow({
         gap: 2,
         borderBottom: `1px solid ${token('rule')}`,
         minHeight: 60,
-        fontSize: 18,
+        fontSize: TYPE.lead,
       }}
     >
       <Box sx={{ flex: 1, minWidth: 220, fontWeight: 650 }}>{name}</Box>
-      <Box sx={{ width: 200, color: token('steel') }}>
+      <Quiet sx={{ width: 200 }}>
         shows {resolution} {unit}, u {u} {unit}
-      </Box>
+      </Quiet>
       <PlainField
         type="date"
         label="Calibrated until"

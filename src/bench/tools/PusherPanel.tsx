@@ -9,6 +9,7 @@ import type { Seat } from '@/core/record/job';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { token } from '@/ui/theme/tokens';
 import { sayIssue } from '@/ui/words/issues';
+import { Text } from '@/ui/parts/text';
 
 const RODS = ['8', '10', '12', '16', '20'] as const;
 
@@ -41,7 +42,7 @@ export function PusherPanel({ seat, units }: { seat: Seat; units: Units }) {
           onPick={setRod}
         />
         {made.ok ? (
-          <Box sx={{ fontSize: 17, mt: 1 }}>
+          <Text sx={{ mt: 1 }}>
             Flange {asText(showSize(made.value.flangeMm, units, 1))} ×{' '}
             {asText(showSize(made.value.flangeLengthMm, units, 1))}, spigot{' '}
             {asText(showSize(made.value.spigotMm, units, 1))} ×{' '}
@@ -59,11 +60,11 @@ export function PusherPanel({ seat, units }: { seat: Seat; units: Units }) {
                 DXF
               </Button>
             </Box>
-          </Box>
+          </Text>
         ) : (
-          <Box role="alert" sx={{ fontSize: 17, mt: 1, fontWeight: 650 }}>
+          <Text role="alert" sx={{ mt: 1, fontWeight: 650 }}>
             {sayIssue(made.issues[0]!, units)}
-          </Box>
+          </Text>
         )}
       </Box>
       {made.ok && (

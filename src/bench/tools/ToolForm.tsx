@@ -1,5 +1,4 @@
 'use client';
-import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
@@ -16,6 +15,7 @@ import { sendJson } from '@/bench/record/sendJson';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { sayIssue } from '@/ui/words/issues';
 import { TOOL_SORT_WORDS } from '@/ui/words/work';
+import { Pair } from '@/ui/parts/layout';
 
 type Field = { key: string; label: string; isLength: boolean; usual: number };
 const length = (key: string, label: string, usual: number): Field => ({ key, label, isLength: true, usual });
@@ -144,7 +144,7 @@ export function ToolForm({
           onChange={(event) => setName(event.target.value)}
           slotProps={{ htmlInput: { maxLength: 80, name: 'tool-name' } }}
         />
-        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
+        <Pair>
           {FIELDS[sort].map((field) => (
             <TextField
               key={`${sort}${field.key}`}
@@ -159,7 +159,7 @@ export function ToolForm({
               }}
             />
           ))}
-        </Box>
+        </Pair>
       </DialogContent>
       <DialogActions sx={{ p: 2 }}>
         {tool && (

@@ -3,7 +3,7 @@ import Typography from '@mui/material/Typography';
 import { drawnDiameterMm } from '@/core/tools/sorts';
 import type { Tool } from '@/core/tools/tool';
 import { showSize, type Units } from '@/core/quantity/format';
-import { token } from '@/ui/theme/tokens';
+import { token, TYPE } from '@/ui/theme/tokens';
 
 const PX_PER_MM = 1.1;
 
@@ -60,7 +60,7 @@ export function ToolRow({ title, tools, units, fits, nearly, isPicking, onPick }
               <ToolPicture tool={tool} isFit={isFit} isNearly={by !== undefined} />
               <Box
                 sx={{
-                  fontSize: 16,
+                  fontSize: TYPE.small,
                   fontWeight: isFit ? 800 : 550,
                   maxWidth: 150,
                   textAlign: 'center',
@@ -69,9 +69,9 @@ export function ToolRow({ title, tools, units, fits, nearly, isPicking, onPick }
               >
                 {tool.name}
               </Box>
-              {isFit && <Box sx={{ fontSize: 15, fontWeight: 700 }}>serves</Box>}
+              {isFit && <Box sx={{ fontSize: TYPE.fine, fontWeight: 700 }}>serves</Box>}
               {!isFit && by !== undefined && (
-                <Box sx={{ fontSize: 15 }}>off by {showSize(by, units, 1).figure}</Box>
+                <Box sx={{ fontSize: TYPE.fine }}>off by {showSize(by, units, 1).figure}</Box>
               )}
             </Box>
           );

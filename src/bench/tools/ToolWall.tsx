@@ -15,11 +15,12 @@ import { PlaceFrame, type PlaceProps } from '@/bench/frame/PlaceFrame';
 import { usePerson } from '@/bench/record/hooks';
 import { sendJson } from '@/bench/record/sendJson';
 import { useLoaded } from '@/bench/record/useLoaded';
-import { token } from '@/ui/theme/tokens';
+import { token, TYPE } from '@/ui/theme/tokens';
 import { TOOL_NEED_WORDS, TOOL_SORT_WORDS } from '@/ui/words/work';
 import { InstrumentList } from './InstrumentList';
 import { PusherPanel } from './PusherPanel';
 import { ToolRow } from './ToolRow';
+import { Lead } from '@/ui/parts/text';
 
 export type SeatOfJob = {
   seat: Seat;
@@ -80,12 +81,7 @@ export function ToolWall({ tools, instruments, forSeat, ...place }: Props) {
       {forSeat && (
         <Box data-testid="needs" sx={{ mt: 1, mb: 1 }}>
           {needs.map((need) => (
-            <Box
-              key={need.need}
-              data-need={need.need}
-              data-fits={need.fits.length}
-              sx={{ fontSize: 18, minHeight: 30 }}
-            >
+            <Lead key={need.need} data-need={need.need} data-fits={need.fits.length} sx={{ minHeight: 30 }}>
               <b>{TOOL_NEED_WORDS[need.need]}</b>
               {need.need === 'heat' || need.need === 'cold'
                 ? ''
@@ -97,11 +93,11 @@ export function ToolWall({ tools, instruments, forSeat, ...place }: Props) {
                     .map(({ name }) => name)
                     .join(', ')
                 : `none${need.nearly[0] ? `; ${need.nearly[0].tool.name} is off by ${asText(showSize(need.nearly[0].by, units, 1))}` : ''}. Buy, rent, borrow or make`}
-            </Box>
+            </Lead>
           ))}
           <Link
             href={`/jobs/${forSeat.jobId}/${forSeat.seat.id}/way-in`}
-            style={{ color: token('ink'), fontSize: 17 }}
+            style={{ color: token('ink'), fontSize: TYPE.text }}
           >
             Back to the {forSeat.machine}
           </Link>
@@ -126,9 +122,9 @@ export function ToolWall({ tools, instruments, forSeat, ...place }: Props) {
         );
       })}
       {tools.length === 0 && (
-        <Box sx={{ fontSize: 18, my: 2 }} data-testid="wall-empty">
+        <Lead sx={{ my: 2 }} data-testid="wall-empty">
           Nothing hangs here yet. With the first driver, each seat says whether it serves.
-        </Box>
+        </Lead>
       )}
       <InstrumentList instruments={instruments} nowMs={place.nowMs} />
       {editing && form && (

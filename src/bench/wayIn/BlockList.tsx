@@ -9,8 +9,9 @@ import { pickTools } from '@/core/tools/pickTools';
 import { asText, showSize } from '@/core/quantity/format';
 import { useJob } from '@/bench/record/JobProvider';
 import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
-import { token } from '@/ui/theme/tokens';
+import { token, TYPE } from '@/ui/theme/tokens';
 import { BLOCK_WORDS, OVERRULE_WORDS, TOOL_NEED_WORDS, TOOL_WAY_WORDS } from '@/ui/words/work';
+import { Framed } from '@/ui/parts/layout';
 
 /** What has to be cleared before this seat is filled, each with its own way out; then the tools that serve it. */
 export function BlockList({ view, blocks }: { view: SeatView; blocks: readonly Block[] }) {
@@ -25,12 +26,7 @@ export function BlockList({ view, blocks }: { view: SeatView; blocks: readonly B
   return (
     <>
       {blocks.map(({ code, name }) => (
-        <Box
-          key={code + (name ?? '')}
-          role="alert"
-          data-block={code}
-          sx={{ border: `2.5px solid ${token('ink')}`, p: 1, my: 1, fontSize: 17 }}
-        >
+        <Framed key={code + (name ?? '')} role="alert" data-block={code} sx={{ fontSize: TYPE.text }}>
           <b>
             Not yet: {BLOCK_WORDS[code]}
             {name && code === 'other_seat_first'
@@ -86,10 +82,10 @@ export function BlockList({ view, blocks }: { view: SeatView; blocks: readonly B
               onPick={(how) => addEvent('tool_sorted', { need: name, how }, { seatId })}
             />
           )}
-        </Box>
+        </Framed>
       ))}
       {job.tools.length > 0 && (
-        <Box sx={{ fontSize: 16, my: 0.5 }} data-testid="tools-here">
+        <Box sx={{ fontSize: TYPE.small, my: 0.5 }} data-testid="tools-here">
           {needs
             .filter(({ need }) => need !== 'collet')
             .map(({ need, fits, nearly, min, max }) => (

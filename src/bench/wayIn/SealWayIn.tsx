@@ -6,9 +6,10 @@ import { findBlocks, isShut } from '@/core/job/blocks';
 import { FORMULA_VERSION } from '@/core/job/seatFit';
 import type { SeatView } from '@/core/job/seatView';
 import { useJob } from '@/bench/record/JobProvider';
-import { token } from '@/ui/theme/tokens';
+import { token, TYPE } from '@/ui/theme/tokens';
 import { CAUTIONS } from '@/ui/words/verdicts';
 import { BlockList } from './BlockList';
+import { Lead, Text } from '@/ui/parts/text';
 
 /** A seal has one way in: cold, on its steel rim, with a driver a size bigger than itself so that the casting stops it. */
 export function SealWayIn({ view }: { view: SeatView }) {
@@ -19,15 +20,15 @@ export function SealWayIn({ view }: { view: SeatView }) {
     <Box data-testid="way-in-slate">
       <Typography variant="h2">{seat.name}</Typography>
       <BlockList view={view} blocks={blocks} />
-      <Box sx={{ fontSize: 17, lineHeight: 1.35 }}>
+      <Text sx={{ lineHeight: 1.35 }}>
         Cold, dry seat, spring side toward what is to be held. Lip greased; a sleeve over thread or splines.
         Driver bigger than {seat.spec.part.outsideMm} mm on the steel rim: flush when the casting stops it.
         {record.kind !== 'seal_only' && ' Only when the metal has cooled.'}
-      </Box>
+      </Text>
       {history.wayIn ? (
-        <Box sx={{ fontSize: 18, mt: 1 }}>
+        <Lead sx={{ mt: 1 }}>
           <b>Chosen:</b> driven in cold.
-        </Box>
+        </Lead>
       ) : (
         <Button
           variant="contained"
@@ -45,7 +46,7 @@ export function SealWayIn({ view }: { view: SeatView }) {
           Drive it in cold
         </Button>
       )}
-      <Box sx={{ borderTop: `1.5px solid ${token('steel')}`, mt: 1.5, pt: 0.75, fontSize: 16 }}>
+      <Box sx={{ borderTop: `1.5px solid ${token('steel')}`, mt: 1.5, pt: 0.75, fontSize: TYPE.small }}>
         <b>{CAUTIONS.press}</b> {CAUTIONS.manual_first}
       </Box>
     </Box>

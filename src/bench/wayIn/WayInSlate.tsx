@@ -13,10 +13,12 @@ import type { HeatSource } from '@/core/record/vocabulary';
 import { asText, showFit, showForce, showTemperature, type Units } from '@/core/quantity/format';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
-import { STRETCH, token } from '@/ui/theme/tokens';
+import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { CAUTIONS, sayCeiling, WAY_WORDS } from '@/ui/words/verdicts';
 import { BlockList } from './BlockList';
 import { SealWayIn } from './SealWayIn';
+import { Name, Quiet } from '@/ui/parts/text';
+import { Framed } from '@/ui/parts/layout';
 
 const HEAT_FROM = [
   { value: 'oven', words: 'oven, all of it' },
@@ -81,22 +83,19 @@ function WayRow({
       }}
     >
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1 }}>
-        <Box
+        <Name
           sx={{
-            fontSize: 20,
-            fontWeight: 750,
-            fontStretch: STRETCH.headline,
             color: against ? token('mid') : token('ink'),
             textDecoration: against ? 'line-through' : 'none',
           }}
         >
           {name}
-        </Box>
-        <Box sx={{ fontSize: 15, color: token('steel'), ml: 'auto' }}>
+        </Name>
+        <Quiet sx={{ fontSize: TYPE.fine, ml: 'auto' }}>
           {isChosen ? 'chosen' : isMildest ? 'mildest that is sure' : ''}
-        </Box>
+        </Quiet>
       </Box>
-      <Box sx={{ fontSize: 16, color: against ? token('ink') : token('steel') }}>
+      <Box sx={{ fontSize: TYPE.small, color: against ? token('ink') : token('steel') }}>
         {against ??
           (way.forceN
             ? isHand
@@ -170,11 +169,7 @@ export function WayInSlate({ seatId }: { seatId: string }) {
         </Box>
       )}
       {leftIn.map(({ seatName, sealMaterial }) => (
-        <Box
-          key={seatName}
-          role="alert"
-          sx={{ border: `2.5px solid ${token('ink')}`, p: 1, my: 1, fontSize: 17 }}
-        >
+        <Framed key={seatName} role="alert" sx={{ fontSize: TYPE.text }}>
           <b>The old seal at {seatName} is still in.</b> {sealMaterial.toUpperCase()} takes{' '}
           {sealMaterial === 'nbr' ? 100 : sealMaterial === 'acm' ? 130 : 200} °C and is heated with the
           casting.
@@ -191,7 +186,7 @@ export function WayInSlate({ seatId }: { seatId: string }) {
           >
             It is out
           </Button>
-        </Box>
+        </Framed>
       ))}
       <ChoiceRow label="Heat from" options={HEAT_FROM} value={heatedBy} onPick={setHeatedBy} />
       <Box>
@@ -211,7 +206,13 @@ export function WayInSlate({ seatId }: { seatId: string }) {
         ))}
       </Box>
       <Box
-        sx={{ borderTop: `1.5px solid ${token('steel')}`, pt: 0.75, fontSize: 16, lineHeight: 1.25, mt: 0.5 }}
+        sx={{
+          borderTop: `1.5px solid ${token('steel')}`,
+          pt: 0.75,
+          fontSize: TYPE.small,
+          lineHeight: 1.25,
+          mt: 0.5,
+        }}
       >
         {shown && shown.way !== 'drive' && (
           <Box>
@@ -249,9 +250,7 @@ export function WayInSlate({ seatId }: { seatId: string }) {
         ) : (
           <Box>Like metals: no free temperature, it grips within seconds.</Box>
         )}
-        <Box sx={{ color: token('steel') }}>
-          Planned for {WANTED_SECONDS} sure seconds at the band’s worse edge.
-        </Box>
+        <Quiet>Planned for {WANTED_SECONDS} sure seconds at the band’s worse edge.</Quiet>
         {(history.wayIn || isWarned) && (
           <Box sx={{ mt: 0.75 }}>
             <b>{shown?.way === 'drive' ? CAUTIONS.press : CAUTIONS[caution]}</b> {CAUTIONS.manual_first}
@@ -276,14 +275,20 @@ function Figure({
   return (
     <Box>
       <Box
-        sx={{ fontSize: 46, fontWeight: 800, fontStretch: STRETCH.headline, color: colour, lineHeight: 1 }}
+        sx={{
+          fontSize: TYPE.headline,
+          fontWeight: 800,
+          fontStretch: STRETCH.headline,
+          color: colour,
+          lineHeight: 1,
+        }}
       >
         {figure}
-        <Box component="span" sx={{ fontSize: 24, ml: 0.5 }}>
+        <Box component="span" sx={{ fontSize: TYPE.title, ml: 0.5 }}>
           {unit}
         </Box>
       </Box>
-      <Box sx={{ fontSize: 15, color: token('steel') }}>{below}</Box>
+      <Quiet sx={{ fontSize: TYPE.fine }}>{below}</Quiet>
     </Box>
   );
 }

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
-import { STRETCH, token } from '@/ui/theme/tokens';
+import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
+import { Note } from '@/ui/parts/text';
 
 type Props<T extends string> = {
   label: string;
@@ -23,7 +24,7 @@ export function ChoiceRow<T extends string>({
       role="group"
       aria-label={label}
     >
-      {!isLabelHidden && <Box sx={{ fontSize: 16, color: token('steel'), minWidth: 84 }}>{label}</Box>}
+      {!isLabelHidden && <Note sx={{ minWidth: 84 }}>{label}</Note>}
       {options.map((option) => {
         const isPicked = option.value === value;
         return (
@@ -41,7 +42,7 @@ export function ChoiceRow<T extends string>({
               px: 1.25,
               display: 'flex',
               alignItems: 'center',
-              fontSize: 17,
+              fontSize: TYPE.text,
               fontWeight: isPicked ? 750 : 500,
               fontStretch: STRETCH.text,
               color: isPicked ? token('onBlock') : token('ink'),

@@ -3,7 +3,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import { useState } from 'react';
-import { STRETCH, token } from '@/ui/theme/tokens';
+import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
+import { Name } from '@/ui/parts/text';
 
 const KEYS = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '.', '0', '⌫'] as const;
 
@@ -35,11 +36,11 @@ export function KeyPad({ isOpen, title, unitKeys, onClose, onEnter }: Props) {
   };
   return (
     <Dialog open={isOpen} onClose={close} slotProps={{ paper: { sx: { width: 420, p: 2 } } }}>
-      <Box sx={{ fontSize: 20, fontWeight: 750, fontStretch: STRETCH.headline }}>{title}</Box>
+      <Name>{title}</Name>
       <Box
         aria-live="polite"
         sx={{
-          fontSize: 52,
+          fontSize: TYPE.big,
           fontWeight: 800,
           fontStretch: STRETCH.headline,
           borderBottom: `2px solid ${token('ink')}`,
@@ -48,7 +49,7 @@ export function KeyPad({ isOpen, title, unitKeys, onClose, onEnter }: Props) {
       >
         {text || '\u00a0'}
       </Box>
-      <Box role="alert" sx={{ minHeight: 44, fontSize: 16, fontWeight: 650 }}>
+      <Box role="alert" sx={{ minHeight: 44, fontSize: TYPE.small, fontWeight: 650 }}>
         {problem}
       </Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(4, 1fr)', gap: '10px' }}>
@@ -57,7 +58,7 @@ export function KeyPad({ isOpen, title, unitKeys, onClose, onEnter }: Props) {
             <Button
               key={key}
               variant="outlined"
-              sx={{ minHeight: 64, fontSize: 26 }}
+              sx={{ minHeight: 64, fontSize: TYPE.head }}
               onClick={() => press(key)}
               aria-label={key === '⌫' ? 'Back' : key}
             >

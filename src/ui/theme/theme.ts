@@ -1,6 +1,6 @@
 'use client';
 import { createTheme } from '@mui/material/styles';
-import { DAYLIGHT, DIM, FONT, STRETCH, token, type Tokens } from './tokens';
+import { DAYLIGHT, DIM, FONT, STRETCH, token, TYPE, type Tokens } from './tokens';
 
 const palette = (t: Tokens) => ({
   primary: { main: t.block, contrastText: t.onBlock },
@@ -17,22 +17,22 @@ export const theme = createTheme({
   shape: { borderRadius: 0 },
   typography: {
     fontFamily: FONT,
-    fontSize: 16,
+    fontSize: TYPE.small,
     htmlFontSize: 16,
     allVariants: { fontStretch: STRETCH.text, fontVariantNumeric: 'tabular-nums' },
     h1: {
-      fontSize: 44,
+      fontSize: TYPE.headline,
       fontWeight: 800,
       lineHeight: 1.02,
       letterSpacing: '-0.01em',
       fontStretch: STRETCH.headline,
     },
-    h2: { fontSize: 26, fontWeight: 800, lineHeight: 1.1, fontStretch: STRETCH.headline },
-    h3: { fontSize: 21, fontWeight: 750, lineHeight: 1.2, fontStretch: STRETCH.headline },
-    body1: { fontSize: 17, lineHeight: 1.3 },
-    body2: { fontSize: 16, lineHeight: 1.3 },
+    h2: { fontSize: TYPE.head, fontWeight: 800, lineHeight: 1.1, fontStretch: STRETCH.headline },
+    h3: { fontSize: TYPE.name, fontWeight: 750, lineHeight: 1.2, fontStretch: STRETCH.headline },
+    body1: { fontSize: TYPE.text, lineHeight: 1.3 },
+    body2: { fontSize: TYPE.small, lineHeight: 1.3 },
     button: {
-      fontSize: 19,
+      fontSize: TYPE.lead,
       fontWeight: 700,
       textTransform: 'none',
       lineHeight: 1.1,
@@ -56,7 +56,7 @@ export const theme = createTheme({
         contained: {
           backgroundColor: token('block'),
           color: token('onBlock'),
-          fontSize: 24,
+          fontSize: TYPE.title,
           '&:hover': { backgroundColor: token('steel') },
           '&.Mui-disabled': { backgroundColor: token('rule'), color: token('mid') },
         },
@@ -83,7 +83,7 @@ export const theme = createTheme({
       styleOverrides: { paper: { border: `3px solid ${token('ink')}`, backgroundColor: token('plate') } },
     },
     MuiDialogTitle: {
-      styleOverrides: { root: { fontSize: 28, fontWeight: 800, fontStretch: STRETCH.headline } },
+      styleOverrides: { root: { fontSize: TYPE.head, fontWeight: 800, fontStretch: STRETCH.headline } },
     },
     MuiBackdrop: { styleOverrides: { root: { backgroundColor: 'rgba(21,24,26,0.55)' } } },
     MuiOutlinedInput: {
@@ -96,18 +96,18 @@ export const theme = createTheme({
             borderBottomWidth: 2,
           },
         },
-        input: { fontWeight: 650, fontSize: 19 },
+        input: { fontWeight: 650, fontSize: TYPE.lead },
       },
     },
     MuiFormHelperText: {
       styleOverrides: {
-        root: { fontSize: 15, marginLeft: 0, '&.Mui-error': { color: token('ink'), fontWeight: 650 } },
+        root: { fontSize: TYPE.fine, marginLeft: 0, '&.Mui-error': { color: token('ink'), fontWeight: 650 } },
       },
     },
     MuiInputLabel: { styleOverrides: { root: { color: token('steel') } } },
     MuiMenuItem: { styleOverrides: { root: { minHeight: 52 } } },
     MuiSnackbarContent: {
-      styleOverrides: { root: { backgroundColor: token('block'), color: token('onBlock'), fontSize: 18 } },
+      styleOverrides: { root: { backgroundColor: token('block'), color: token('onBlock'), fontSize: TYPE.lead } },
     },
   },
 });

@@ -60,3 +60,17 @@ export const cssVariables = (tokens: Tokens) =>
 export const FONT = "'Archivo Variable', 'Archivo', 'Arial Narrow', sans-serif";
 /** Widths of the variable font's width axis. */
 export const STRETCH = { headline: '62%', text: '76%' } as const;
+
+/** The type scale, px at arm’s length. The heat run’s big figures are read from two metres and stand apart. */
+export const TYPE = {
+  fine: 15,
+  small: 16,
+  text: 17,
+  lead: 18,
+  name: 20,
+  title: 22,
+  head: 26,
+  figure: 32,
+  headline: 44,
+  big: 50,
+} as const;

@@ -5,16 +5,17 @@ import { StepLayout } from '@/bench/job/StepLayout';
 import { SeatSection } from '@/bench/seat/SeatSection';
 import { Photographs } from '@/bench/record/Photographs';
 import { StripSlate } from '@/bench/strip/StripSlate';
+import { Column } from '@/ui/parts/layout';
 
 export default function StripPage() {
   const { seatId } = useParams<{ seatId: string }>();
   const middle = (
-    <Box sx={{ height: '100%', display: 'flex', flexDirection: 'column', minHeight: 0 }}>
+    <Column sx={{ height: '100%', minHeight: 0 }}>
       <Box sx={{ flex: 1, minHeight: 300 }}>
         <SeatSection seatId={seatId} />
       </Box>
       <Photographs key={seatId} seatId={seatId} />
-    </Box>
+    </Column>
   );
   return <StepLayout seatId={seatId} middle={middle} slate={<StripSlate key={seatId} seatId={seatId} />} />;
 }
