@@ -9,7 +9,8 @@ import { buildDemo, idOf } from '../database/demo/demo';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { solvePressFit } from '@/core/fit/pressFit';
 import { planDropOrder, runOrder, type DropPlan, type DropSeat } from '@/core/board/dropOrder';
-import { simulateRadial, type RadialProblem } from '@/core/heat/radial';
+import { simulateRadial } from '@/core/heat/radial';
+import type { RadialProblem } from '@/core/heat/radialCells';
 import { chooseShims } from '@/core/stack/shims';
 import { predictDrop } from '@/core/heat/predictDrop';
 import { planSeat } from '@/core/job/planSeat';
@@ -153,7 +154,9 @@ async function core() {
   report(
     'shim choice, 14 sizes, up to 5 pieces, proven best, p95 of 100',
     p95(
-      await time(100, (i) => chooseShims({ endFloatWithoutUm: 1000 + i, targetUm: 120, stock, maxPieces: 5 })),
+      await time(100, (i) =>
+        chooseShims({ endFloatWithoutUm: 1000 + i, targetUm: 120, stock, maxPieces: 5 }),
+      ),
     ),
     '< 30 ms',
   );

@@ -4,7 +4,10 @@ import type { JobFile } from '@/core/record/jobFile';
 const WIDTH = 960;
 const HEIGHT = 720;
 
-/** A picture such as a camera over the bench would take: a bearing in its bore on a wooden top, drawn, with a little of everything in shade. */
+/**
+ * A picture such as a camera over the bench would take: a bearing in its bore on a wooden top, drawn, with a little of everything in
+ * shade.
+ */
 function picture(caption: string, turnDeg: number): string {
   const [cx, cy, r] = [430 + (turnDeg % 80), 360, 210];
   const balls = Array.from({ length: 9 }, (_, i) => {

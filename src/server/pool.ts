@@ -8,7 +8,10 @@ import pino from 'pino';
  */
 pg.types.setTypeParser(pg.types.builtins.TIMESTAMPTZ, readMoment);
 
-/** A moment as ISO text. One that no clock can show (`infinity`, a year before Christ) is given as it stands: it must not take the others along. */
+/**
+ * A moment as ISO text. One that no clock can show (`infinity`, a year before Christ) is given as it stands: it must not take the
+ * others along.
+ */
 function readMoment(text: string): string {
   const ms = Date.parse(text);
   return Number.isNaN(ms) ? text : new Date(ms).toISOString();

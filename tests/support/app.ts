@@ -228,7 +228,10 @@ export async function retimeHeat(
   });
 }
 
-/** From here on, the page notes when `selector` first appears (`seenAt`) and when a key was last pressed (`pressedAt`), by the machine's one clock. */
+/**
+ * From here on, the page notes when `selector` first appears (`seenAt`) and when a key was last pressed (`pressedAt`), by the machine's
+ * one clock.
+ */
 export const watchFor = (page: Page, selector: string) =>
   page.evaluate((wanted) => {
     const seen = document.documentElement.dataset;

@@ -63,7 +63,10 @@ function strokes(
 
 const SPAN_S = 240;
 
-/** The clearance in the bore over time: likely line with its band, what the probe said, the least that may be let go, now, and the last sure moment. */
+/**
+ * The clearance in the bore over time: likely line with its band, what the probe said, the least that may be let go, now, and the last
+ * sure moment.
+ */
 export function ClearanceChart({ run, units, isOut }: { run: HeatRunView; units: Units; isOut: boolean }) {
   const t = useTokens();
   const { curve, marginMm } = run;

@@ -219,7 +219,10 @@ function Run({ view }: { view: SeatView }) {
 
 type Count = { figure: string; unit: string; note: string };
 
-/** The second figure: what is planned while cold, time to go while heating, sure seconds once it is out. Null: this heat never gets there. */
+/**
+ * The second figure: what is planned while cold, time to go while heating, sure seconds once it is out. Null: this heat never gets
+ * there.
+ */
 function countOf(run: HeatRunView, { heat, history }: SeatView, units: Units): Count | null {
   const way = history.wayIn;
   if (heat.phase === 'in_heat' && heat.source === 'gun')

@@ -145,7 +145,7 @@ function SeatAnswer({ seat, note, units }: { seat: QuickSeat; note: string | nul
         <Figure
           label="Heat the casting to"
           {...(isAlreadyFree ? { figure: 'no heat', unit: '' } : { ...heat, tone: 'heat' as const })}
-          note={`bearing cold; ${asText(showTemperature(heatToC.atRoom, units))} if it is not`}
+          note={`bearing cold; ${asText(showTemperature(heatToC.warm, units))} if it is not`}
         />
         <Figure
           label="In the freezer"

@@ -7,7 +7,10 @@ import { asText, showFit, showSize, type Units } from '@/core/quantity/format';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { useRebuilds } from './useRebuilds';
 
-/** What this seat was at other rebuilds of the same machine, newest first, and what its bore has done since; nothing where there is none. */
+/**
+ * What this seat was at other rebuilds of the same machine, newest first, and what its bore has done since; nothing where there is
+ * none.
+ */
 export function EarlierRebuilds({ view, units, most = 3 }: { view: SeatView; units: Units; most?: number }) {
   const rebuilds = useRebuilds(view.seat.id);
   if (rebuilds.length === 0) return null;

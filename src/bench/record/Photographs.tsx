@@ -37,7 +37,10 @@ function useKept(jobId: string, seatId: string | null, reload: () => Promise<unk
   return state;
 }
 
-/** Photographs of one seat, or of the job as a whole: from the camera or a file, each kept the moment it is taken and sent as soon as it can be. */
+/**
+ * Photographs of one seat, or of the job as a whole: from the camera or a file, each kept the moment it is taken and sent as soon as it
+ * can be.
+ */
 export function Photographs({ seatId }: { seatId: string | null }) {
   const { record, job, person, askPerson, addEvent, reload } = useJob();
   const link = useLink();

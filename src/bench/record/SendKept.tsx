@@ -4,7 +4,10 @@ import { keptPhotographs } from './keptPhotographs';
 import { liveStream } from './liveStream';
 import { outbox } from './outbox';
 
-/** Whatever an earlier screen kept is sent from whichever screen is open now, and as soon as the server is back: nobody has to go back to the job for it. */
+/**
+ * Whatever an earlier screen kept is sent from whichever screen is open now, and as soon as the server is back: nobody has to go back
+ * to the job for it.
+ */
 export function SendKept() {
   useEffect(() => {
     void outbox.start();

@@ -34,7 +34,10 @@ export type LiveEvents = {
   link: { state: LinkState };
 };
 
-/** What may have changed since a screen was drawn: entries of one job, the job itself, or anything, when nobody was listening for a while. */
+/**
+ * What may have changed since a screen was drawn: entries of one job, the job itself, or anything, when nobody was listening for a
+ * while.
+ */
 export type Change =
   { what: 'entries'; jobId: string; ids: string[] } | { what: 'job'; jobId: string } | { what: 'anything' };
 

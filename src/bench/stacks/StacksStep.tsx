@@ -30,7 +30,10 @@ import { Ruled } from '@/ui/parts/layout';
 
 const BagLabel = later(() => import('./BagLabel'), 'BagLabel');
 
-/** The stacks of a job: what came off each shaft end, in order; bagged, compared with what else lies on the bench, and put back piece by piece. */
+/**
+ * The stacks of a job: what came off each shaft end, in order; bagged, compared with what else lies on the bench, and put back piece by
+ * piece.
+ */
 export function StacksStep() {
   const { record, job, person, addEvent } = useJob();
   const units = person?.units ?? 'metric';

@@ -3,7 +3,10 @@ import { useEffect, useState } from 'react';
 import { liveStream } from '@/bench/record/liveStream';
 import type { Stack } from '@/core/stack/pieces';
 
-/** The stacks of all other jobs on the bench; asked again when something is entered in one of them. This job’s own are on this screen already. */
+/**
+ * The stacks of all other jobs on the bench; asked again when something is entered in one of them. This job’s own are on this screen
+ * already.
+ */
 export function useOpenStacks(jobId: string): readonly Stack[] {
   const [stacks, setStacks] = useState<readonly Stack[]>([]);
   useEffect(() => {

@@ -13,7 +13,10 @@ import { Text } from '@/ui/parts/text';
 
 const RODS = ['8', '10', '12', '16', '20'] as const;
 
-/** The pusher that one would turn for this seat, drawn as a lathe needs it. Brass or aluminium for thin lips, unhardened steel for force. */
+/**
+ * The pusher that one would turn for this seat, drawn as a lathe needs it. Brass or aluminium for thin lips, unhardened steel for
+ * force.
+ */
 export function PusherPanel({ seat, units }: { seat: Seat; units: Units }) {
   const [rod, setRod] = useState<(typeof RODS)[number]>('10');
   const { part, housing } = seat.spec;

@@ -26,8 +26,8 @@ describe('the ask line', () => {
     if (answer?.kind !== 'seat') return;
     // ISO 286 N7 and ISO 492 Normal at 72 mm: middle 17.5 µm; from the freezer that is well under 100 °C in aluminium.
     expect(answer.seat.fitMm.value * 1000).toBeCloseTo(17.5, 6);
-    expect(answer.seat.heatToC.fromFreezer).toBeLessThan(answer.seat.heatToC.atRoom);
-    expect(answer.seat.heatToC.atRoom - answer.seat.heatToC.fromFreezer).toBeCloseTo((38 * 12) / 21.8, 0);
+    expect(answer.seat.heatToC.fromFreezer).toBeLessThan(answer.seat.heatToC.warm);
+    expect(answer.seat.heatToC.warm - answer.seat.heatToC.fromFreezer).toBeCloseTo((38 * 12) / 21.8, 0);
     expect(answer.seat.freezerMinutes).toBeGreaterThan(40);
     expect(answer.seat.forceN!.high).toBeGreaterThan(answer.seat.forceN!.low);
   });

@@ -1,4 +1,4 @@
-import { findBearingsBySize } from '@/core/catalogue/bearings/catalogue';
+import { findBearingsBySize, type SizeDifference } from '@/core/catalogue/bearings/catalogue';
 import { parseBearing } from '@/core/catalogue/bearings/designation';
 import type { MaterialCode } from '@/core/catalogue/materials';
 import { parseThread, STRENGTH_CLASSES, type StrengthClass } from '@/core/catalogue/threads';
@@ -85,58 +85,52 @@ function askDesignation(words: readonly string[]): AskAnswer | null {
 /** How far a measured size may be from a listed one to be called that bearing, mm. Common practice, no source. */
 const SAME_WITHIN_MM = 0.15;
 
-function askSizes(words: readonly string[], units: Units): AskAnswer | null {
-  const { metal, rest } = takeMetal(words);
-  const parts = rest.split(/[\sx×*]+/i).filter(Boolean);
+type Sizes = { boreMm: number; outsideMm: number; widthMm: number };
+
+/** Three sizes as people type them; null when they make no part. Small figures of inch people are inches. */
+function readSizes(text: string, units: Units): Sizes | null {
+  const parts = text.split(/[\sx×*]+/i).filter(Boolean);
   if (parts.length !== 3) return null;
   const bare = units === 'imperial' && parts.some((part) => (parseDecimal(part) ?? 99) < 6) ? 'in' : 'mm';
   const sizes = parts.map((part) => parseLength(part, bare));
-  if (sizes.some((size) => !size.ok)) return null;
-  const [boreMm, outsideMm, widthMm] = sizes.map((size) => (size.ok ? size.value.mm : 0)) as [
-    number,
-    number,
-    number,
-  ];
-  if (!(boreMm >= 3 && outsideMm > boreMm && widthMm > 1 && outsideMm <= 250)) return null;
-  const near = findBearingsBySize({ boreMm, outsideMm, widthMm }, 1.1)[0];
-  if (
-    near &&
-    Math.max(Math.abs(near.boreMm!), Math.abs(near.outsideMm!), Math.abs(near.widthMm!)) <= SAME_WITHIN_MM
-  ) {
+  const [boreMm = 0, outsideMm = 0, widthMm = 0] = sizes.map((size) => (size.ok ? size.value.mm : 0));
+  const isPart = boreMm >= 3 && outsideMm > boreMm && widthMm > 1 && outsideMm <= 250;
+  return isPart ? { boreMm, outsideMm, widthMm } : null;
+}
+
+const SIZE_NAMES = { boreMm: 'bore', outsideMm: 'outside', widthMm: 'width' } as const;
+const SIZE_KEYS = Object.keys(SIZE_NAMES) as (keyof Sizes)[];
+
+/** What does not match of the nearest bearing in the tables. */
+const sayDifferences = (near: SizeDifference): string =>
+  SIZE_KEYS.filter((key) => Math.abs(near[key]!) > SAME_WITHIN_MM)
+    .map(
+      (key) =>
+        `${SIZE_NAMES[key]} ${Math.abs(near[key]!).toFixed(2)} mm ${near[key]! > 0 ? 'bigger' : 'smaller'}`,
+    )
+    .join(', ');
+
+function askSizes(words: readonly string[], units: Units): AskAnswer | null {
+  const { metal, rest } = takeMetal(words);
+  const sizes = readSizes(rest, units);
+  if (!sizes) return null;
+  const near = findBearingsBySize(sizes, 1.1)[0];
+  if (near && SIZE_KEYS.every((key) => Math.abs(near[key]!) <= SAME_WITHIN_MM)) {
     const { bearing } = near;
-    return asAnswer(
-      { ...bearing, closure: 'open' },
-      metal,
-      bearing.designation,
-      `${bearing.designation} has these sizes`,
-    );
+    const said = `${bearing.designation} has these sizes`;
+    return asAnswer({ ...bearing, closure: 'open' }, metal, bearing.designation, said);
   }
-  const differs = near
-    ? (['boreMm', 'outsideMm', 'widthMm'] as const)
-        .filter((key) => Math.abs(near[key]!) > SAME_WITHIN_MM)
-        .map(
-          (key) =>
-            `${{ boreMm: 'bore', outsideMm: 'outside', widthMm: 'width' }[key]} ${Math.abs(near[key]!).toFixed(2)} mm ${near[key]! > 0 ? 'bigger' : 'smaller'}`,
-        )
-        .join(', ')
-    : '';
   const custom: QuickPart = {
-    designation: `${boreMm}×${outsideMm}×${widthMm}`,
-    boreMm,
-    outsideMm,
-    widthMm,
+    designation: `${sizes.boreMm}×${sizes.outsideMm}×${sizes.widthMm}`,
+    ...sizes,
     chamferMm: 1,
     type: 'deep_groove',
     closure: 'open',
   };
-  return asAnswer(
-    custom,
-    metal,
-    '',
-    near
-      ? `in no table; nearest ${near.bearing.designation}: ${differs}. Wrong variant?`
-      : 'in no table: a size of its own',
-  );
+  const said = near
+    ? `in no table; nearest ${near.bearing.designation}: ${sayDifferences(near)}. Wrong variant?`
+    : 'in no table: a size of its own';
+  return asAnswer(custom, metal, '', said);
 }
 
 const solved = (path: string, changes: Record<string, unknown>): AskAnswer | null => {

@@ -27,7 +27,7 @@ export type QuickSeat = {
   /** Usual fit, mm on diameter at 20 °C. */
   fitMm: Measured;
   /** Casting temperature at which the tightest of the band still drops, °C; null where heating like metals is no way. */
-  heatToC: { fromFreezer: number; atRoom: number };
+  heatToC: { fromFreezer: number; warm: number };
   /** Hotter than anything in the casting or the metal itself takes. */
   isTooHot: boolean;
   freeAboveC: number | null;
@@ -54,6 +54,41 @@ export function usualClassFor(type: BearingType, material: MaterialCode): Housin
 /** The boss is taken a quarter bigger than the bearing. Common practice, no source. */
 const USUAL_BOSS = 1.25;
 
+/** The weakest thing of a bearing that is dropped, and the hottest that its casting may be, °C. From memory. */
+const bearingCeilingC = ({ closure }: QuickPart) =>
+  closure === 'sealed'
+    ? LIMIT_C.nbr
+    : closure === 'shielded'
+      ? LIMIT_C.bearing_grease
+      : LIMIT_C.bearing_steel;
+const HOTTEST_CASTING_C = 200;
+const castingCeilingC = (material: MaterialCode) =>
+  material === 'az91' ? LIMIT_C.az91 : material === 'alsi7mg_t6' ? LIMIT_C.alsi7mg_t6 : HOTTEST_CASTING_C;
+
+const freezerMinutes = (part: QuickPart) =>
+  timeUntilWithin(
+    {
+      ...bearingBody(part),
+      specificHeatJKgK: MATERIALS.bearing_steel.specificHeatJKgK,
+      hWM2K: CONVECTION.freezer,
+      startC: ROOM_C,
+      surroundingsC: FREEZER_C,
+    },
+    NEAR_ENOUGH_K,
+  ) / 60;
+
+const pushOf = (part: QuickPart, material: MaterialCode, interferenceMm: Measured) =>
+  pushForceBracket({
+    interferenceMm,
+    diameterMm: part.outsideMm,
+    trackMm: bearingInside(part).outerTrackMm,
+    widthMm: part.widthMm,
+    chamferMm: Math.min(part.chamferMm, part.widthMm / 4),
+    bossOutsideMm: USUAL_BOSS * part.outsideMm,
+    race: MATERIALS.bearing_steel,
+    housing: MATERIALS[material],
+  });
+
 /** @returns null for sizes outside the tables, and for parts that do not press into a bore */
 export function quickSeat(part: QuickPart, material: MaterialCode): QuickSeat | null {
   if (part.type === 'needle_cage' || part.type === 'thrust_ball' || part.type === 'thrust_needle')
@@ -61,60 +96,27 @@ export function quickSeat(part: QuickPart, material: MaterialCode): QuickSeat | 
   const usualClass = usualClassFor(part.type, material);
   const found = findInterference({ nominalMm: part.outsideMm, usualClass, bore: null, partOutside: null });
   if (!found) return null;
-  const [race, metal] = [MATERIALS.bearing_steel, MATERIALS[material]];
-  const fitMm = found.forDropMm;
+  const { value, u } = found.forDropMm;
   const pair = (interferenceMm: number) => ({
     diameterMm: part.outsideMm,
     interferenceMm,
-    ringAlphaPerK: race.alphaPerK,
-    housingAlphaPerK: metal.alphaPerK,
+    ringAlphaPerK: MATERIALS.bearing_steel.alphaPerK,
+    housingAlphaPerK: MATERIALS[material].alphaPerK,
   });
-  const tightest = pair(fitMm.value + 2 * fitMm.u);
   const clearanceMm = leastClearanceMm(part.outsideMm);
-  const heatToC = {
-    fromFreezer: housingTemperatureFor(tightest, { ringC: FREEZER_C, clearanceMm }),
-    atRoom: housingTemperatureFor(tightest, { ringC: ROOM_C, clearanceMm }),
-  };
-  const ceilingC =
-    part.closure === 'sealed'
-      ? LIMIT_C.nbr
-      : part.closure === 'shielded'
-        ? LIMIT_C.bearing_grease
-        : LIMIT_C.bearing_steel;
-  const metalCeilingC =
-    material === 'az91' ? LIMIT_C.az91 : material === 'alsi7mg_t6' ? LIMIT_C.alsi7mg_t6 : 200;
-  const body = bearingBody(part);
-  const push = pushForceBracket({
-    interferenceMm: found.forHoldMm,
-    diameterMm: part.outsideMm,
-    trackMm: bearingInside(part).outerTrackMm,
-    widthMm: part.widthMm,
-    chamferMm: Math.min(part.chamferMm, part.widthMm / 4),
-    bossOutsideMm: USUAL_BOSS * part.outsideMm,
-    race,
-    housing: metal,
-  });
+  const neededC = (ringC: number) => housingTemperatureFor(pair(value + 2 * u), { ringC, clearanceMm });
+  const heatToC = { fromFreezer: neededC(FREEZER_C), warm: neededC(ROOM_C) };
   return {
     part,
     material,
     usualClass,
-    fitMm,
+    fitMm: found.forDropMm,
     heatToC,
-    ceilingC,
-    isTooHot: heatToC.fromFreezer > metalCeilingC,
-    freeAboveC: freeTemperature(pair(Math.max(0, fitMm.value))),
-    freezerMinutes:
-      timeUntilWithin(
-        {
-          ...body,
-          specificHeatJKgK: race.specificHeatJKgK,
-          hWM2K: CONVECTION.freezer,
-          startC: ROOM_C,
-          surroundingsC: FREEZER_C,
-        },
-        NEAR_ENOUGH_K,
-      ) / 60,
+    ceilingC: bearingCeilingC(part),
+    isTooHot: heatToC.fromFreezer > castingCeilingC(material),
+    freeAboveC: freeTemperature(pair(Math.max(0, value))),
+    freezerMinutes: freezerMinutes(part),
     pushRace: part.type === 'drawn_cup' ? 'shell_rim' : 'outer',
-    forceN: push?.forceN ?? null,
+    forceN: pushOf(part, material, found.forHoldMm)?.forceN ?? null,
   };
 }

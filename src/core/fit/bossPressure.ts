@@ -1,6 +1,6 @@
 import { checkNumbers, fail, succeed, type Result } from '@/core/quantity/result';
 import { solvePressFit } from './pressFit';
-import { solveSteppedDisc } from './steppedDisc';
+import { solveSteppedDisc, type DiscLayer } from './steppedDisc';
 
 type Elastic = { youngsModulusMPa: number; poisson: number };
 
@@ -27,6 +27,30 @@ export type BossPressure = {
   endlessMPa: number;
 };
 
+const checkBoss = ({ ringWidthMm, bossWidthMm, bossOutsideMm, web }: BossInput) =>
+  checkNumbers({
+    ringWidthMm: { value: ringWidthMm, min: 0.1 },
+    bossWidthMm: { value: bossWidthMm, min: ringWidthMm },
+    ...(web && {
+      webOutsideMm: { value: web.outsideMm, min: bossOutsideMm * 1.001 },
+      webThicknessMm: { value: web.thicknessMm, min: 0.1 },
+    }),
+  });
+
+/** The boss, and its web where there is one, as layers of a disc. */
+function layersOf({ diameterMm, bossOutsideMm, bossWidthMm, web, housing }: BossInput): DiscLayer[] {
+  const layer = (innerMm: number, outerMm: number, widthMm: number) => ({
+    innerMm: innerMm / 2,
+    outerMm: outerMm / 2,
+    widthMm,
+    ...housing,
+  });
+  return [
+    layer(diameterMm, bossOutsideMm, bossWidthMm),
+    ...(web ? [layer(bossOutsideMm, web.outsideMm, web.thicknessMm)] : []),
+  ];
+}
+
 /**
  * Pressure in a real boss: ring + annular plate in plane stress, the ring's force spread over the boss's width.
  *
@@ -35,43 +59,13 @@ export type BossPressure = {
  * Source: see `solveSteppedDisc`; Lamé for the ring.
  */
 export function bossPressure(input: BossInput): Result<BossPressure> {
-  const {
-    interferenceMm,
-    diameterMm,
-    ringBoreMm,
-    ringWidthMm,
-    ring,
-    housing,
-    bossOutsideMm,
-    bossWidthMm,
-    web,
-  } = input;
-  const issues = checkNumbers({
-    ringWidthMm: { value: ringWidthMm, min: 0.1 },
-    bossWidthMm: { value: bossWidthMm, min: ringWidthMm },
-    ...(web && {
-      webOutsideMm: { value: web.outsideMm, min: bossOutsideMm * 1.001 },
-      webThicknessMm: { value: web.thicknessMm, min: 0.1 },
-    }),
-  });
-  const base = { interferenceMm, diameterMm, ringBoreMm, ring, housing };
-  const plain = solvePressFit({ ...base, housingOutsideMm: bossOutsideMm });
-  const endless = solvePressFit({ ...base, housingOutsideMm: Infinity });
+  const { interferenceMm } = input;
+  const issues = checkBoss(input);
+  const plain = solvePressFit({ ...input, housingOutsideMm: input.bossOutsideMm });
+  const endless = solvePressFit({ ...input, housingOutsideMm: Infinity });
   if (!plain.ok) return fail(...issues, ...plain.issues);
   if (!endless.ok || issues.length > 0) return fail(...issues);
-  const layer = (innerMm: number, outerMm: number, widthMm: number) => ({
-    innerMm,
-    outerMm,
-    widthMm,
-    ...housing,
-  });
-  const unit = solveSteppedDisc(
-    [
-      layer(diameterMm / 2, bossOutsideMm / 2, bossWidthMm),
-      ...(web ? [layer(bossOutsideMm / 2, web.outsideMm / 2, web.thicknessMm)] : []),
-    ],
-    ringWidthMm / bossWidthMm,
-  );
+  const unit = solveSteppedDisc(layersOf(input), input.ringWidthMm / input.bossWidthMm);
   if (!unit.ok) return unit;
   const ringPerMPa =
     plain.value.pressureMPa > 0 ? plain.value.ringOutsideContractionMm / plain.value.pressureMPa : 0;

@@ -13,24 +13,8 @@ export type PushForce = {
   housingTrescaMPa: number;
 };
 
-/**
- * Force to push a race straight in (or out), cold: F = µ·p·π·d·(width − both chamfers).
- *
- * The boss is bracketed: a plain ring of its own outside is the softest that it can be, an endless wall the stiffest
- * (finite elements of a 62 × 16 seat with webs lie between, × 1.15 to × 1.48 of the plain ring).
- * Source: Lamé (see `solvePressFit`); friction from memory.
- * @param interferenceMm the figure for holding, with smoothing taken off
- */
-export function pushForceBracket({
-  interferenceMm,
-  diameterMm,
-  trackMm,
-  widthMm,
-  chamferMm,
-  bossOutsideMm,
-  race,
-  housing,
-}: {
+export type PushedSeat = {
+  /** The figure for holding, with smoothing taken off. */
   interferenceMm: Measured;
   diameterMm: number;
   trackMm: number;
@@ -39,8 +23,18 @@ export function pushForceBracket({
   bossOutsideMm: number;
   race: Material;
   housing: Material;
-}): PushForce | null {
-  const edge = bandOf(interferenceMm);
+};
+
+/**
+ * Force to push a race straight in (or out), cold: F = µ·p·π·d·(width − both chamfers).
+ *
+ * The boss is bracketed: a plain ring of its own outside is the softest that it can be, an endless wall the stiffest
+ * (finite elements of a 62 × 16 seat with webs lie between, × 1.15 to × 1.48 of the plain ring).
+ * Source: Lamé (see `solvePressFit`); friction from memory.
+ */
+export function pushForceBracket(seat: PushedSeat): PushForce | null {
+  const { diameterMm, trackMm, widthMm, chamferMm, bossOutsideMm, race, housing } = seat;
+  const edge = bandOf(seat.interferenceMm);
   const solve = (interference: number, housingOutsideMm: number) =>
     solvePressFit({
       interferenceMm: interference,

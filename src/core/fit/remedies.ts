@@ -17,7 +17,10 @@ export type Remedy = {
   warning: 'temperature_limit' | 'off_centre_by_half_the_gap' | 'never_peen' | 'needs_wall' | null;
 };
 
-/** Retaining compound: up to 0.15 mm on diameter, shear strength by temperature. From memory: about 20 MPa at 20 °C, half at 120 °C, design value 3 MPa after ageing and oil. */
+/**
+ * Retaining compound: up to 0.15 mm on diameter, shear strength by temperature. From memory: about 20 MPa at 20 °C, half at 120 °C,
+ * design value 3 MPa after ageing and oil.
+ */
 export const RETAINING_COMPOUND = { maxGapMm: 0.15, designShearMPa: 3, limitC: 150 } as const;
 
 /** A sleeve needs this much on diameter, or its wall is foil. Common practice, no source. */
@@ -57,7 +60,10 @@ export function remediesFor({
   return remedies;
 }
 
-/** Nip that a race under load F_r needs so that it does not walk, µm: 0.08·√(d/B·F_r). Source: bearing makers' handbook practice, from memory. */
+/**
+ * Nip that a race under load F_r needs so that it does not walk, µm: 0.08·√(d/B·F_r). Source: bearing makers' handbook practice, from
+ * memory.
+ */
 export const neededNipUm = ({ boreMm, widthMm, loadN }: { boreMm: number; widthMm: number; loadN: number }) =>
   0.08 * Math.sqrt((boreMm / widthMm) * loadN);
 

@@ -45,7 +45,7 @@ export type ClearanceInput = {
   race: ExpandingPart & { youngsModulusMPa: number; poisson: number };
   housing: ExpandingPart & { youngsModulusMPa: number; poisson: number };
   shaft: ExpandingPart & { youngsModulusMPa: number; poisson: number };
-  /** Standard uncertainty of each temperature, K. */
+  /** Standard uncertainty of each temperature, K; 8 when left out. */
   uTemperatureK?: number;
   states?: Record<ClearanceState, StateTemperatures>;
 };
@@ -89,71 +89,87 @@ export function trackShares({
     : null;
 }
 
-/** The least clearance decides; a rolling bearing should keep its clearance ≥ 0 in every state. @returns null when the sizes make no ring */
-export function runningClearances(input: ClearanceInput): StateClearance[] | null {
-  const shares = trackShares(input);
-  if (!shares) return null;
-  const {
-    boreMm,
-    outsideMm,
-    delivered,
-    race,
-    housing,
-    shaft,
-    uTemperatureK = 8,
-    states = USUAL_STATES,
-  } = input;
-  const raceway = {
-    outer: (boreMm + 4 * outsideMm) / 5,
-    inner: (4 * boreMm + outsideMm) / 5,
-    ball: 0.3 * (outsideMm - boreMm),
-  };
-  const deliveredMid = {
-    value: (delivered.minUm + delivered.maxUm) / 2,
-    u: (delivered.maxUm - delivered.minUm) / 6,
-  };
-  return CLEARANCE_STATES.map((state) => {
-    const t = states[state];
-    const u = state === 'bench' ? 0 : uTemperatureK;
-    const at = (celsius: number): Measured => ({ value: celsius, u });
-    const outer = interferenceAt({
-      diameterMm: outsideMm,
+/** Raceways and ball by the usual proportions; see the head of this file. */
+const racewaysOf = ({ boreMm, outsideMm }: ClearanceInput) => ({
+  outerMm: (boreMm + 4 * outsideMm) / 5,
+  innerMm: (4 * boreMm + outsideMm) / 5,
+  ballMm: 0.3 * (outsideMm - boreMm),
+});
+
+/** Interference of both seats at a state's temperatures. */
+function seatsAt(
+  input: ClearanceInput,
+  t: StateTemperatures,
+  uK: number,
+): { outer: Measured; inner: Measured } {
+  const { race, housing, shaft } = input;
+  const at = (celsius: number): Measured => ({ value: celsius, u: uK });
+  return {
+    outer: interferenceAt({
+      diameterMm: input.outsideMm,
       interferenceMm: input.outerInterferenceMm,
       ring: race,
       housing,
       ringC: at(t.outerC),
       housingC: at(t.housingC),
-    });
+    }),
     // The shaft is the inner part here: it grows with its own temperature, the race around it with its own.
-    const inner = interferenceAt({
-      diameterMm: boreMm,
+    inner: interferenceAt({
+      diameterMm: input.boreMm,
       interferenceMm: input.innerInterferenceMm,
       ring: shaft,
       housing: race,
       ringC: at(t.shaftC),
       housingC: at(t.innerC),
-    });
-    const ballC = (t.outerC + t.innerC) / 2;
-    const growMm =
-      race.alphaPerK *
-      (raceway.outer * (t.outerC - REFERENCE_C) -
-        raceway.inner * (t.innerC - REFERENCE_C) -
-        2 * raceway.ball * (ballC - REFERENCE_C));
-    const value =
-      deliveredMid.value +
-      1000 * (growMm - shares.outer * Math.max(0, outer.value) - shares.inner * Math.max(0, inner.value));
-    // Races and balls warm together; what spreads the clearance is the difference between them, about a third of each temperature's own doubt.
-    const uGrowUm = 1000 * race.alphaPerK * raceway.inner * (u / 3) * Math.SQRT2;
-    const uClearance = rootSumSquare(
-      deliveredMid.u,
-      shares.outer * outer.u * 1000,
-      shares.inner * inner.u * 1000,
-      uGrowUm,
-    );
-    return {
-      state,
-      clearanceUm: { value, u: uClearance },
-      chanceFree: normalShareBelow(value / Math.max(uClearance, 1e-9)),
-    };
-  });
+    }),
+  };
+}
+
+/** What the bearing's own growth does to its clearance, mm. */
+function growthMm(input: ClearanceInput, { outerC, innerC }: StateTemperatures): number {
+  const { outerMm, innerMm, ballMm } = racewaysOf(input);
+  const ballC = (outerC + innerC) / 2;
+  return (
+    input.race.alphaPerK *
+    (outerMm * (outerC - REFERENCE_C) - innerMm * (innerC - REFERENCE_C) - 2 * ballMm * (ballC - REFERENCE_C))
+  );
+}
+
+/** Delivered clearance as a normal spread: the group's limits are 6σ apart. */
+const deliveredOf = ({ delivered: { minUm, maxUm } }: ClearanceInput): Measured => ({
+  value: (minUm + maxUm) / 2,
+  u: (maxUm - minUm) / 6,
+});
+
+function clearanceIn(
+  input: ClearanceInput,
+  shares: { outer: number; inner: number },
+  state: ClearanceState,
+): StateClearance {
+  const t = (input.states ?? USUAL_STATES)[state];
+  const uK = state === 'bench' ? 0 : (input.uTemperatureK ?? U_TEMPERATURE_K);
+  const { outer, inner } = seatsAt(input, t, uK);
+  const delivered = deliveredOf(input);
+  const takenMm = shares.outer * Math.max(0, outer.value) + shares.inner * Math.max(0, inner.value);
+  const value = delivered.value + 1000 * (growthMm(input, t) - takenMm);
+  const u = rootSumSquare(
+    delivered.u,
+    shares.outer * outer.u * 1000,
+    shares.inner * inner.u * 1000,
+    // Races and balls warm together; what spreads the clearance is the difference between them, about a third of each
+    // temperature's own doubt.
+    1000 * input.race.alphaPerK * racewaysOf(input).innerMm * (uK / 3) * Math.SQRT2,
+  );
+  return { state, clearanceUm: { value, u }, chanceFree: normalShareBelow(value / Math.max(u, 1e-9)) };
+}
+
+const U_TEMPERATURE_K = 8;
+
+/**
+ * The least clearance decides; a rolling bearing should keep its clearance ≥ 0 in every state.
+ * @returns null when the sizes make no ring
+ */
+export function runningClearances(input: ClearanceInput): StateClearance[] | null {
+  const shares = trackShares(input);
+  return shares && CLEARANCE_STATES.map((state) => clearanceIn(input, shares, state));
 }

@@ -1,4 +1,4 @@
-import { fail, succeed, type Result } from '@/core/quantity/result';
+import { fail, succeed, type Issue, type Result } from '@/core/quantity/result';
 
 /**
  * A disc whose width steps at given radii, in plane stress: boss, web, ring. It answers two questions with one set of equations:
@@ -47,88 +47,93 @@ export type DiscAnswer = {
   rimGrowthMm: number;
 };
 
-export function solveSteppedDisc(layers: readonly DiscLayer[], boreMPa: number): Result<DiscAnswer> {
+/** Coefficients of C₁ and C₂ in σ_r. C₂ is scaled by a² of its layer, so that all columns have one size. */
+const stressRow = ({ youngsModulusMPa: e, poisson: nu, innerMm }: DiscLayer, r: number): Pair => [
+  e / (1 - nu),
+  (-e / (1 + nu)) * (innerMm / r) ** 2,
+];
+/** The same in u. */
+const moveRow = ({ innerMm }: DiscLayer, r: number): Pair => [r, innerMm ** 2 / r];
+/** What the layer's own heat adds to σ_r and to u at its outer edge. */
+const heatStress = ({ youngsModulusMPa: e, alphaHeatMm2 = 0 }: DiscLayer, r: number) =>
+  (-e * alphaHeatMm2) / r ** 2;
+const heatMove = ({ poisson: nu, alphaHeatMm2 = 0 }: DiscLayer, r: number) => ((1 + nu) * alphaHeatMm2) / r;
+
+type Pair = [number, number];
+type Equation = { terms: readonly (readonly [layer: number, pair: Pair, factor: number])[]; right: number };
+
+/** At a step u and width·σ_r go on from the inner layer to the outer one. */
+function stepEquations(layers: readonly DiscLayer[], i: number): Equation[] {
+  const [inner, outer] = [layers[i]!, layers[i + 1]!];
+  const r = outer.innerMm;
+  return [
+    {
+      terms: [
+        [i, moveRow(inner, r), 1 / r],
+        [i + 1, moveRow(outer, r), -1 / r],
+      ],
+      right: -heatMove(inner, r) / r,
+    },
+    {
+      terms: [
+        [i, stressRow(inner, r), inner.widthMm],
+        [i + 1, stressRow(outer, r), -outer.widthMm],
+      ],
+      right: -inner.widthMm * heatStress(inner, r),
+    },
+  ];
+}
+
+function equationsOf(layers: readonly DiscLayer[], boreMPa: number): Equation[] {
+  const [first, last] = [layers[0]!, layers.at(-1)!];
+  return [
+    { terms: [[0, stressRow(first, first.innerMm), 1]], right: -boreMPa },
+    ...layers.slice(1).flatMap((_, i) => stepEquations(layers, i)),
+    {
+      terms: [[layers.length - 1, stressRow(last, last.outerMm), 1]],
+      right: -heatStress(last, last.outerMm),
+    },
+  ];
+}
+
+function checkLayers(layers: readonly DiscLayer[]): Issue[] {
   const isOrdered =
     layers.length > 0 &&
     layers.every(
       ({ innerMm, outerMm }, i) =>
         innerMm > 0 && outerMm > innerMm && (i === 0 || layers[i - 1]!.outerMm === innerMm),
     );
-  if (!isOrdered) return fail({ code: 'out_of_order', field: 'layers' });
-  if (
-    layers.some(
-      ({ widthMm, youngsModulusMPa, poisson }) =>
-        !(widthMm > 0 && youngsModulusMPa > 0 && poisson > -1 && poisson < 0.5),
-    )
-  )
-    return fail({ code: 'out_of_range', field: 'layers' });
-  const n = layers.length;
-  const rows: number[][] = [];
-  const right: number[] = [];
-  // Unknowns: C₁, C₂ of each layer, C₂ scaled by a² of its layer so that all columns have one size.
-  const stressRow = ({ youngsModulusMPa: e, poisson: nu, innerMm }: DiscLayer, r: number) => [
-    e / (1 - nu),
-    (-e / (1 + nu)) * (innerMm / r) ** 2,
-  ];
-  const heatStress =
-    ({ youngsModulusMPa: e, alphaHeatMm2 = 0 }: DiscLayer) =>
-    (r: number) =>
-      (-e * alphaHeatMm2) / r ** 2;
-  const heatMove =
-    ({ poisson: nu, alphaHeatMm2 = 0 }: DiscLayer) =>
-    (r: number) =>
-      ((1 + nu) * alphaHeatMm2) / r;
-  const put =
-    (layer: number, pair: readonly number[], sign = 1) =>
-    (row: number[]) => {
-      row[2 * layer]! += sign * pair[0]!;
-      row[2 * layer + 1]! += sign * pair[1]!;
-    };
-  const addRow = (rhs: number, ...parts: ((row: number[]) => void)[]) => {
-    const row = new Array<number>(2 * n).fill(0);
-    parts.forEach((part) => part(row));
-    rows.push(row);
-    right.push(rhs);
-  };
-  const moveRow = ({ innerMm }: DiscLayer, r: number) => [r, innerMm ** 2 / r];
-  addRow(-boreMPa, put(0, stressRow(layers[0]!, layers[0]!.innerMm)));
-  layers.slice(1).forEach((outer, i) => {
-    const inner = layers[i]!;
-    const r = outer.innerMm;
-    addRow(
-      -heatMove(inner)(r) / r,
-      put(
-        i,
-        moveRow(inner, r).map((x) => x / r),
-      ),
-      put(
-        i + 1,
-        moveRow(outer, r).map((x) => x / r),
-        -1,
-      ),
-    );
-    addRow(
-      -inner.widthMm * heatStress(inner)(r),
-      put(
-        i,
-        stressRow(inner, r).map((x) => x * inner.widthMm),
-      ),
-      put(
-        i + 1,
-        stressRow(outer, r).map((x) => x * outer.widthMm),
-        -1,
-      ),
-    );
+  if (!isOrdered) return [{ code: 'out_of_order', field: 'layers' }];
+  const isSound = layers.every(
+    ({ widthMm, youngsModulusMPa, poisson }) =>
+      widthMm > 0 && youngsModulusMPa > 0 && poisson > -1 && poisson < 0.5,
+  );
+  return isSound ? [] : [{ code: 'out_of_range', field: 'layers' }];
+}
+
+export function solveSteppedDisc(layers: readonly DiscLayer[], boreMPa: number): Result<DiscAnswer> {
+  const issues = checkLayers(layers);
+  if (issues.length > 0) return fail(...issues);
+  const equations = equationsOf(layers, boreMPa);
+  const rows = equations.map(({ terms }) => {
+    const row = new Array<number>(2 * layers.length).fill(0);
+    for (const [layer, [one, two], factor] of terms) {
+      row[2 * layer]! += factor * one;
+      row[2 * layer + 1]! += factor * two;
+    }
+    return row;
   });
-  const last = layers[n - 1]!;
-  addRow(-heatStress(last)(last.outerMm), put(n - 1, stressRow(last, last.outerMm)));
-  const c = solveDense(rows, right);
+  const c = solveDense(
+    rows,
+    equations.map(({ right }) => right),
+  );
   const moveAt = (layer: number, r: number) => {
-    const [a, b] = moveRow(layers[layer]!, r);
-    return a! * c[2 * layer]! + b! * c[2 * layer + 1]!;
+    const [one, two] = moveRow(layers[layer]!, r);
+    return one * c[2 * layer]! + two * c[2 * layer + 1]!;
   };
+  const last = layers.at(-1)!;
   return succeed({
     boreGrowthMm: 2 * moveAt(0, layers[0]!.innerMm),
-    rimGrowthMm: 2 * (moveAt(n - 1, last.outerMm) + heatMove(last)(last.outerMm)),
+    rimGrowthMm: 2 * (moveAt(layers.length - 1, last.outerMm) + heatMove(last, last.outerMm)),
   });
 }

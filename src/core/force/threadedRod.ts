@@ -39,7 +39,10 @@ export type RodState = {
   torqueAtProofNm: number;
   /** The nut holds when let go. */
   isSelfLocking: boolean;
-  /** Where to stop: three times the torque that the job should need (something is wrong then), but never beyond 0.8 of proof, pull and twist together. Common practice, no source. */
+  /**
+   * Where to stop: three times the torque that the job should need (something is wrong then), but never beyond 0.8 of proof, pull and
+   * twist together. Common practice, no source.
+   */
   stopAtTorqueNm: number;
 };
 

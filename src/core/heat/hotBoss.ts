@@ -106,7 +106,10 @@ export function shareAt(shares: readonly number[], stepS: number, timeS: number)
   return shares[i]! + ((shares[i + 1] ?? shares[i]!) - shares[i]!) * part;
 }
 
-/** The course as it is likely, and at its unfavourable edge: heated for half as long, so that the web is colder, with 1.3 times the loss, and the most that what it lies on may take. */
+/**
+ * The course as it is likely, and at its unfavourable edge: heated for half as long, so that the web is colder, with 1.3 times the
+ * loss, and the most that what it lies on may take.
+ */
 export type HotBossBand = { likely: HotBossCourse; edge: HotBossCourse };
 
 const HORIZON_S = 1800;

@@ -36,7 +36,10 @@ export type DropMoment = {
 
 export type DropPrediction = {
   moments: DropMoment[];
-  /** Until here the lower edge of the band (value − 2u) keeps the margin: the only time that may be called sure. 0: never; null: beyond the horizon. */
+  /**
+   * Until here the lower edge of the band (value − 2u) keeps the margin: the only time that may be called sure. 0: never; null: beyond
+   * the horizon.
+   */
   sureUntilS: number | null;
   /** Until here the likely value keeps the margin. */
   likelyUntilS: number | null;
@@ -81,7 +84,10 @@ function statesOf(
   }));
 }
 
-/** The temperature at which a bore that grows freely is as wide as this one, when its boss is at `bossC`, `timeS` after the heat was off. */
+/**
+ * The temperature at which a bore that grows freely is as wide as this one, when its boss is at `bossC`, `timeS` after the heat was
+ * off.
+ */
 export function boreTemperature(
   { bodies: { ambientC }, hotBoss }: DropProblem,
   timeS: number,
@@ -107,8 +113,10 @@ function crossing(moments: readonly DropMoment[], excess: (moment: DropMoment) =
  * Clearance over time with its band, from the moment given to `horizonS`, while bearing and casting are apart
  * (or touching, as `bodies.touch` says).
  *
- * The temperatures' doubt grows with time: the same problem with 1.3 times the convection, and the most that the rest may take, gives the edge.
- * Source: two lumps (see `simulateLumped`), a boss heated alone (see `hotBossCourse`), expansion (see `interferenceAt`), JCGM 100 for the doubts.
+ * The temperatures' doubt grows with time: the same problem with 1.3 times the convection, and the most that the rest may take, gives
+ * the edge.
+ * Source: two lumps (see `simulateLumped`), a boss heated alone (see `hotBossCourse`), expansion (see `interferenceAt`), JCGM 100 for
+ * the doubts.
  */
 export function predictDrop(problem: DropProblem, horizonS: number, stepS = 2): DropPrediction {
   const { diameterMm, interferenceMm, ring, housing, marginMm } = problem;

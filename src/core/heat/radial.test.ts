@@ -6,7 +6,8 @@ import { dewPointC, MAGNUS } from './dewPoint';
 import { dropChance, dropChanceByLots, heatReachMm, windowClosedForm } from './dropChance';
 import { clearanceAt } from './expansion';
 import { sampleLumped, settlingTemperature, windowOf, type LumpedProblem } from './lumped';
-import { firstFall, simulateRadial, type RadialProblem } from './radial';
+import { firstFall, simulateRadial } from './radial';
+import type { RadialProblem } from './radialCells';
 import { restrainedGrowth } from './restrainedGrowth';
 import { metalFromShown } from './thermometer';
 

@@ -1,4 +1,4 @@
-import { solveSteppedDisc } from '@/core/fit/steppedDisc';
+import { solveSteppedDisc, type DiscLayer } from '@/core/fit/steppedDisc';
 import { REFERENCE_C } from '@/core/quantity/measured';
 import { checkNumbers, fail, succeed, type Result } from '@/core/quantity/result';
 
@@ -29,57 +29,39 @@ export type RestrainedGrowth = {
   /** Of free expansion; null when the boss is at 20 °C. */ share: number | null;
 };
 
-export function restrainedGrowth(boss: HotBoss): Result<RestrainedGrowth> {
-  const {
-    diameterMm,
-    bossOutsideMm,
-    webOutsideMm,
-    bossWidthMm,
-    webThicknessMm,
-    bossC,
-    rimC,
-    alphaPerK,
-    youngsModulusMPa,
-    poisson,
-  } = boss;
-  const issues = checkNumbers({
-    diameterMm: { value: diameterMm, min: 1 },
-    bossOutsideMm: { value: bossOutsideMm, min: diameterMm * 1.01 },
-    webOutsideMm: { value: webOutsideMm, min: bossOutsideMm * 1.01 },
-    bossWidthMm: { value: bossWidthMm, min: 0.1 },
-    webThicknessMm: { value: webThicknessMm, min: 0.1, max: bossWidthMm },
-    bossC: { value: bossC, min: -100, max: 400 },
-    rimC: { value: rimC, min: -100, max: 400 },
+const checkHotBoss = (boss: HotBoss) =>
+  checkNumbers({
+    diameterMm: { value: boss.diameterMm, min: 1 },
+    bossOutsideMm: { value: boss.bossOutsideMm, min: boss.diameterMm * 1.01 },
+    webOutsideMm: { value: boss.webOutsideMm, min: boss.bossOutsideMm * 1.01 },
+    bossWidthMm: { value: boss.bossWidthMm, min: 0.1 },
+    webThicknessMm: { value: boss.webThicknessMm, min: 0.1, max: boss.bossWidthMm },
+    bossC: { value: boss.bossC, min: -100, max: 400 },
+    rimC: { value: boss.rimC, min: -100, max: 400 },
   });
-  if (issues.length > 0) return fail(...issues);
-  const [b, c, r] = [diameterMm / 2, bossOutsideMm / 2, webOutsideMm / 2];
+
+/** Boss and web as layers of a disc with their heat. */
+function layersOf(boss: HotBoss): DiscLayer[] {
+  const { alphaPerK, youngsModulusMPa, poisson, bossC, rimC } = boss;
+  const [b, c, r] = [boss.diameterMm / 2, boss.bossOutsideMm / 2, boss.webOutsideMm / 2];
   const slope = (rimC - bossC) / (r - c);
   const atAxis = bossC - REFERENCE_C - slope * c;
   // ∫(T₀ + s·r)·r dr from c to R
   const webHeat = (atAxis * (r ** 2 - c ** 2)) / 2 + (slope * (r ** 3 - c ** 3)) / 3;
-  const disc = solveSteppedDisc(
-    [
-      {
-        innerMm: b,
-        outerMm: c,
-        widthMm: bossWidthMm,
-        youngsModulusMPa,
-        poisson,
-        alphaHeatMm2: (alphaPerK * (bossC - REFERENCE_C) * (c ** 2 - b ** 2)) / 2,
-      },
-      {
-        innerMm: c,
-        outerMm: r,
-        widthMm: webThicknessMm,
-        youngsModulusMPa,
-        poisson,
-        alphaHeatMm2: alphaPerK * webHeat,
-      },
-    ],
-    0,
-  );
+  const bossHeat = ((bossC - REFERENCE_C) * (c ** 2 - b ** 2)) / 2;
+  const metal = { youngsModulusMPa, poisson };
+  return [
+    { ...metal, innerMm: b, outerMm: c, widthMm: boss.bossWidthMm, alphaHeatMm2: alphaPerK * bossHeat },
+    { ...metal, innerMm: c, outerMm: r, widthMm: boss.webThicknessMm, alphaHeatMm2: alphaPerK * webHeat },
+  ];
+}
+
+export function restrainedGrowth(boss: HotBoss): Result<RestrainedGrowth> {
+  const issues = checkHotBoss(boss);
+  if (issues.length > 0) return fail(...issues);
+  const disc = solveSteppedDisc(layersOf(boss), 0);
   if (!disc.ok) return disc;
-  const freeGrowthMm = diameterMm * alphaPerK * (bossC - REFERENCE_C);
+  const freeGrowthMm = boss.diameterMm * boss.alphaPerK * (boss.bossC - REFERENCE_C);
   return succeed({
     boreGrowthMm: disc.value.boreGrowthMm,
     freeGrowthMm,

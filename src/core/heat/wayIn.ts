@@ -115,10 +115,21 @@ function dropProblem(problem: WayInProblem, ringC: number, housingC: number): Dr
   };
 }
 
-/** How hot the boss must be for a bore as wide as one at `boreC` that grows freely: hotter where a cold web holds it back, at the unfavourable edge. */
+/**
+ * How hot the boss must be for a bore as wide as one at `boreC` that grows freely: hotter where a cold web holds it back, at the
+ * unfavourable edge.
+ */
 function bossTemperatureFor({ hotBoss, roomC }: WayInProblem, boreC: number): number {
   return hotBoss ? roomC + (boreC - roomC) / shareAt(hotBoss.edge.boreShare, hotBoss.edge.stepS, 0) : boreC;
 }
+
+/** The fit at its tight edge. */
+const worstPair = ({ diameterMm, interferenceMm: { value, u }, race, housing }: WayInProblem) => ({
+  diameterMm,
+  interferenceMm: value + 2 * u,
+  ringAlphaPerK: race.alphaPerK,
+  housingAlphaPerK: housing.alphaPerK,
+});
 
 function describe(problem: WayInProblem, way: Way, ringC: number, housingC: number): WayIn {
   const drop = dropProblem(problem, ringC, housingC);
@@ -126,13 +137,7 @@ function describe(problem: WayInProblem, way: Way, ringC: number, housingC: numb
   const start = prediction.moments[0]!;
   const settlingC = settlingTemperature(drop.bodies.ring, drop.bodies.housing);
   const broken = brokenCeilings(problem.ceilings, { castingC: housingC, settlingC });
-  const worstMm = problem.interferenceMm.value + 2 * problem.interferenceMm.u;
-  const pair = {
-    diameterMm: problem.diameterMm,
-    interferenceMm: worstMm,
-    ringAlphaPerK: problem.race.alphaPerK,
-    housingAlphaPerK: problem.housing.alphaPerK,
-  };
+  const pair = worstPair(problem);
   return {
     way,
     ringC,
@@ -146,10 +151,7 @@ function describe(problem: WayInProblem, way: Way, ringC: number, housingC: numb
       (start.clearanceMm.value - drop.marginMm) / Math.max(start.clearanceMm.u, 1e-12),
     ),
     minutesAllowed: minutesAllowed(problem.housing.code, housingC),
-    alsoLetGo: neighboursThatLetGo(problem.neighbours, housingC, {
-      ringAlphaPerK: problem.race.alphaPerK,
-      housingAlphaPerK: problem.housing.alphaPerK,
-    }),
+    alsoLetGo: neighboursThatLetGo(problem.neighbours, housingC, pair),
     sureSeconds: prediction.sureUntilS,
     likelySeconds: prediction.likelyUntilS,
     holdableTiltMm: holdableTiltMm({

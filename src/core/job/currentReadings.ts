@@ -14,7 +14,10 @@ const byTime =
 
 export type TimedEvent = JobEvent & { isWithdrawn: boolean };
 
-/** All events in the order in which they happened, with retimings applied and withdrawals marked; both are events themselves and stay on record. */
+/**
+ * All events in the order in which they happened, with retimings applied and withdrawals marked; both are events themselves and stay on
+ * record.
+ */
 export function timedEvents(events: readonly JobEvent[]): TimedEvent[] {
   const known = remembered.get(events);
   if (known) return known;

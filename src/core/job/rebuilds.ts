@@ -27,6 +27,25 @@ export function isSameMachine(a: JobRecord, b: JobRecord): boolean {
     : spelt(a.machine) === spelt(b.machine);
 }
 
+/** Null where its bore was not measured. */
+function rebuildOf(job: JobRecord, seatId: string, nowMs: number): Rebuild | null {
+  const view = viewSeat(job, seatId, nowMs);
+  const fit = view?.fit;
+  if (!view || !fit?.bore) return null;
+  const measuredAt = countingReadings(view.readings, 'bore.')
+    .map(({ takenAt }) => takenAt)
+    .sort()
+    .at(-1)!;
+  return {
+    jobId: job.id,
+    jobNumber: job.number,
+    seatId,
+    measuredAt,
+    boreMm: fit.bore.meanMm,
+    interferenceMm: fit.partOutside ? fit.benchMm : null,
+  };
+}
+
 /** The same seat in other jobs of the same machine, by casting, name and size of its bore; where its bore was measured, oldest first. */
 export function findRebuilds(
   record: JobRecord,
@@ -47,25 +66,7 @@ export function findRebuilds(
           ({ name, spec }) =>
             spelt(name) === spelt(seat.name) && spec.part.outsideMm === seat.spec.part.outsideMm,
         )
-        .flatMap(({ id }): Rebuild[] => {
-          const view = viewSeat(other, id, nowMs);
-          const bore = view?.fit?.bore;
-          if (!view || !bore) return [];
-          const measuredAt = countingReadings(view.readings, 'bore.')
-            .map(({ takenAt }) => takenAt)
-            .sort()
-            .at(-1)!;
-          return [
-            {
-              jobId: other.id,
-              jobNumber: other.number,
-              seatId: id,
-              measuredAt,
-              boreMm: bore.meanMm,
-              interferenceMm: view.fit!.partOutside ? view.fit!.benchMm : null,
-            },
-          ];
-        }),
+        .flatMap(({ id }) => rebuildOf(other, id, nowMs) ?? []),
     )
     .sort((a, b) => a.measuredAt.localeCompare(b.measuredAt));
 }

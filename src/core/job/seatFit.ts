@@ -1,7 +1,7 @@
 import { bearingInside } from '@/core/catalogue/bearings/inside';
 import { findBearingOutsideLimits } from '@/core/catalogue/bearingLimits';
 import { findLimits } from '@/core/catalogue/limits';
-import { MATERIALS } from '@/core/catalogue/materials';
+import { MATERIALS, type Material } from '@/core/catalogue/materials';
 import { describeBore, type BoreShape, type Diameter } from '@/core/fit/boreReadings';
 import { findInterference, type Interference } from '@/core/fit/interference';
 import { judgeFit, type FitJudgement } from '@/core/fit/judgeFit';
@@ -57,22 +57,19 @@ function shapeOf(
   return describeBore(diameters, worstInstrumentU(readings, instruments), nominalMm * alphaPerK * U_METAL_K);
 }
 
-/**
- * The fit of one seat from what is known of it: readings where there are some, else the usual class with its wide band.
- * @returns null where the size lies outside the tables and nothing is measured
- */
-export function findSeatFit({
-  seat,
-  casting,
-  readings,
-  instruments,
-}: {
+type MeasuredSeat = {
   seat: Seat;
   casting: Casting;
   readings: readonly CurrentReading[];
   instruments: readonly Instrument[];
-}): SeatFit | null {
-  const { part, housing, running, load, usualClass } = seat.spec;
+};
+
+/**
+ * The fit of one seat from what is known of it: readings where there are some, else the usual class with its wide band.
+ * @returns null where the size lies outside the tables and nothing is measured
+ */
+export function findSeatFit({ seat, casting, readings, instruments }: MeasuredSeat): SeatFit | null {
+  const { part, load, usualClass } = seat.spec;
   // How hard a seal sits is its rubber's affair: no interference is computed.
   if (part.type === 'seal') return null;
   const race = raceMetal(seat);
@@ -84,24 +81,8 @@ export function findSeatFit({
   const interference = findInterference({ nominalMm: part.outsideMm, usualClass, bore, partOutside });
   if (!interference) return null;
   const benchMm = interference.forHoldMm;
-  const runningMm = interferenceAt({
-    diameterMm: part.outsideMm,
-    interferenceMm: benchMm,
-    ring: race,
-    housing: metal,
-    ringC: { value: running.ringC, u: U_RUNNING_K },
-    housingC: { value: running.housingC, u: U_RUNNING_K },
-  });
-  const push = pushForceBracket({
-    interferenceMm: benchMm,
-    diameterMm: part.outsideMm,
-    trackMm: bearingInside(part).outerTrackMm,
-    widthMm: part.widthMm,
-    chamferMm: part.chamferMm,
-    bossOutsideMm: housing.bossOutsideMm,
-    race,
-    housing: metal,
-  });
+  const runningMm = runningFit(seat, metal, benchMm);
+  const push = pushOf(seat, metal, benchMm);
   return {
     bore,
     partOutside,
@@ -121,6 +102,31 @@ export function findSeatFit({
       usualHighMm: usualHighMm(seat),
     }),
   };
+}
+
+/** The fit at the temperatures that the seat runs at. */
+const runningFit = (seat: Seat, housing: Material, benchMm: Measured): Measured =>
+  interferenceAt({
+    diameterMm: seat.spec.part.outsideMm,
+    interferenceMm: benchMm,
+    ring: raceMetal(seat),
+    housing,
+    ringC: { value: seat.spec.running.ringC, u: U_RUNNING_K },
+    housingC: { value: seat.spec.running.housingC, u: U_RUNNING_K },
+  });
+
+function pushOf(seat: Seat, metal: Material, benchMm: Measured): PushForce | null {
+  const { part, housing } = seat.spec;
+  return pushForceBracket({
+    interferenceMm: benchMm,
+    diameterMm: part.outsideMm,
+    trackMm: bearingInside(part).outerTrackMm,
+    widthMm: part.widthMm,
+    chamferMm: part.chamferMm,
+    bossOutsideMm: housing.bossOutsideMm,
+    race: raceMetal(seat),
+    housing: metal,
+  });
 }
 
 /** Tightest that the seat's usual class can make it, mm. */

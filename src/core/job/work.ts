@@ -1,6 +1,6 @@
 import { eventsInOrder } from '@/core/job/currentReadings';
 import type { OrderNote } from '@/core/parts/orders';
-import type { Entries, EventBody } from '@/core/record/entries';
+import type { Entries, EventBody, EventKind } from '@/core/record/entries';
 import type { Check, Step } from '@/core/record/vocabulary';
 import type { PutBack, StackPiece } from '@/core/stack/pieces';
 
@@ -76,123 +76,123 @@ const freshWork = (): Work => ({
 
 export const seatWorkOf = (work: Work, seatId: string): SeatWork => work.seats.get(seatId) ?? freshSeat();
 
+const seatOf = (work: Work, seatId: string | null): SeatWork => {
+  if (seatId === null) return freshSeat();
+  const found = work.seats.get(seatId) ?? freshSeat();
+  work.seats.set(seatId, found);
+  return found;
+};
+
+const stackOf = (work: Work, key: string) => {
+  const found = work.stacks.get(key) ?? { pieces: [], putBack: [] };
+  work.stacks.set(key, found);
+  return found;
+};
+
+type Facts = { id: string; seatId: string | null; atMs: number };
+type Reducer<K extends EventKind> = (work: Work, body: EventBody<K>, facts: Facts) => void;
+
+/** What each event does to the work; events of other areas (readings, heats, squaring up) do nothing here. */
+const REDUCERS: { [K in EventKind]?: Reducer<K> } = {
+  step_skipped: (work, body, { id }) => {
+    work.skipped.set(body.step, { reason: body.reason, eventId: id });
+  },
+  waiting_noted: (work, body, { id, atMs }) => {
+    work.waiting = { ...body, sinceMs: atMs, eventId: id };
+  },
+  waiting_over: (work) => {
+    work.waiting = null;
+  },
+  job_put_away: (work, _body, { id }) => {
+    work.putAway = { eventId: id };
+  },
+  seat_removed: (work, _body, { seatId }) => {
+    if (seatId) work.removedSeats.add(seatId);
+  },
+  machine_noted: (work, body) => {
+    work.machine = { ...work.machine, ...body };
+  },
+  look_noted: (work, body) => {
+    work.looks.set(body.check, body);
+  },
+  rock_test_noted: (work, body, { atMs }) => {
+    work.rockTests.push({ ...body, atMs });
+  },
+  weighed: (work, body) => {
+    work.weighed.set(body.partKey, body);
+  },
+  price_noted: (work, body) => {
+    work.prices.set(body.partKey, body.each);
+  },
+  labour_noted: (work, body) => {
+    work.labour = body;
+  },
+  access_done: (work, body) => {
+    work.accessDone.add(body.key);
+  },
+  hidden_found: (work, body) => {
+    work.hidden.set(body.key, body.isThere);
+  },
+  photograph_withdrawn: (work, body) => {
+    work.withdrawnPhotographs.add(body.photographId);
+  },
+  stack_piece_noted: (work, body) => {
+    const stack = stackOf(work, body.stackKey);
+    stack.pieces = [...stack.pieces.filter(({ pieceId }) => pieceId !== body.pieceId), body];
+  },
+  stack_piece_put_back: (work, body) => {
+    stackOf(work, body.stackKey).putBack.push(body);
+  },
+  part_inspected: (work, body) => {
+    work.inspected.set(body.key, body);
+  },
+  kit_counted: (work, body) => {
+    work.counted.set(body.partKey, body.count);
+  },
+  part_origin_noted: (work, body) => {
+    work.origins.set(body.partKey, body.origin);
+  },
+  conversion_noted: (work, body) => {
+    work.conversions.set(body.partKey, body);
+  },
+  order_noted: (work, body, { atMs }) => {
+    work.orders.set(body.partKey, [...(work.orders.get(body.partKey) ?? []), { ...body, atMs }]);
+  },
+  as_found_noted: (work, body, { seatId }) => {
+    const seat = seatOf(work, seatId);
+    seat.asFound = { ...seat.asFound, ...body };
+  },
+  taken_out: (work, body, { seatId, atMs }) => {
+    seatOf(work, seatId).takenOut = { ...body, atMs };
+  },
+  old_number_noted: (work, body, { seatId }) => {
+    seatOf(work, seatId).oldPart = body.designation ? body : null;
+  },
+  compare_overruled: (work, body, { seatId }) => {
+    seatOf(work, seatId).overruled = body.reason;
+  },
+  dry_fit_noted: (work, body, { seatId }) => {
+    seatOf(work, seatId).dryFit = body.result;
+  },
+  cleaned: (work, body, { seatId }) => {
+    seatOf(work, seatId).cleaned.add(body.what);
+  },
+  remedy_chosen: (work, body, { seatId, atMs }) => {
+    seatOf(work, seatId).remedy = { remedy: body.remedy, atMs, isGood: null };
+  },
+  remedy_checked: (work, body, { seatId }) => {
+    const seat = seatOf(work, seatId);
+    if (seat.remedy) seat.remedy = { ...seat.remedy, isGood: body.isGood };
+  },
+  tool_sorted: (work, body, { seatId }) => {
+    seatOf(work, seatId).toolsSorted.set(body.need, body.how);
+  },
+};
+
 /** Replays a job's events into what has been done. Withdrawn events do not count. */
 export function replayWork(entries: Entries): Work {
   const work = freshWork();
-  const seatOf = (seatId: string | null) => {
-    if (seatId === null) return freshSeat();
-    const found = work.seats.get(seatId) ?? freshSeat();
-    work.seats.set(seatId, found);
-    return found;
-  };
-  const stackOf = (key: string) => {
-    const found = work.stacks.get(key) ?? { pieces: [], putBack: [] };
-    work.stacks.set(key, found);
-    return found;
-  };
-  for (const event of eventsInOrder(entries.events)) {
-    const atMs = Date.parse(event.at);
-    switch (event.kind) {
-      case 'step_skipped':
-        work.skipped.set(event.body.step, { reason: event.body.reason, eventId: event.id });
-        break;
-      case 'waiting_noted':
-        work.waiting = { ...event.body, sinceMs: atMs, eventId: event.id };
-        break;
-      case 'waiting_over':
-        work.waiting = null;
-        break;
-      case 'job_put_away':
-        work.putAway = { eventId: event.id };
-        break;
-      case 'seat_removed':
-        if (event.seatId) work.removedSeats.add(event.seatId);
-        break;
-      case 'machine_noted':
-        work.machine = { ...work.machine, ...event.body };
-        break;
-      case 'look_noted':
-        work.looks.set(event.body.check, event.body);
-        break;
-      case 'rock_test_noted':
-        work.rockTests.push({ ...event.body, atMs });
-        break;
-      case 'weighed':
-        work.weighed.set(event.body.partKey, event.body);
-        break;
-      case 'price_noted':
-        work.prices.set(event.body.partKey, event.body.each);
-        break;
-      case 'labour_noted':
-        work.labour = event.body;
-        break;
-      case 'access_done':
-        work.accessDone.add(event.body.key);
-        break;
-      case 'hidden_found':
-        work.hidden.set(event.body.key, event.body.isThere);
-        break;
-      case 'photograph_withdrawn':
-        work.withdrawnPhotographs.add(event.body.photographId);
-        break;
-      case 'stack_piece_noted': {
-        const stack = stackOf(event.body.stackKey);
-        stack.pieces = [...stack.pieces.filter(({ pieceId }) => pieceId !== event.body.pieceId), event.body];
-        break;
-      }
-      case 'stack_piece_put_back':
-        stackOf(event.body.stackKey).putBack.push(event.body);
-        break;
-      case 'part_inspected':
-        work.inspected.set(event.body.key, event.body);
-        break;
-      case 'kit_counted':
-        work.counted.set(event.body.partKey, event.body.count);
-        break;
-      case 'part_origin_noted':
-        work.origins.set(event.body.partKey, event.body.origin);
-        break;
-      case 'conversion_noted':
-        work.conversions.set(event.body.partKey, event.body);
-        break;
-      case 'order_noted':
-        work.orders.set(event.body.partKey, [
-          ...(work.orders.get(event.body.partKey) ?? []),
-          { ...event.body, atMs },
-        ]);
-        break;
-      case 'as_found_noted': {
-        const seat = seatOf(event.seatId);
-        seat.asFound = { ...seat.asFound, ...event.body };
-        break;
-      }
-      case 'taken_out':
-        seatOf(event.seatId).takenOut = { ...event.body, atMs };
-        break;
-      case 'old_number_noted':
-        seatOf(event.seatId).oldPart = event.body.designation ? event.body : null;
-        break;
-      case 'compare_overruled':
-        seatOf(event.seatId).overruled = event.body.reason;
-        break;
-      case 'dry_fit_noted':
-        seatOf(event.seatId).dryFit = event.body.result;
-        break;
-      case 'cleaned':
-        seatOf(event.seatId).cleaned.add(event.body.what);
-        break;
-      case 'remedy_chosen':
-        seatOf(event.seatId).remedy = { remedy: event.body.remedy, atMs, isGood: null };
-        break;
-      case 'remedy_checked': {
-        const seat = seatOf(event.seatId);
-        if (seat.remedy) seat.remedy = { ...seat.remedy, isGood: event.body.isGood };
-        break;
-      }
-      case 'tool_sorted':
-        seatOf(event.seatId).toolsSorted.set(event.body.need, event.body.how);
-        break;
-    }
-  }
+  for (const { kind, body, id, seatId, at } of eventsInOrder(entries.events))
+    (REDUCERS[kind] as Reducer<EventKind> | undefined)?.(work, body, { id, seatId, atMs: Date.parse(at) });
   return work;
 }

@@ -4,7 +4,10 @@ import type { FEELS } from '@/core/record/workEvents';
 
 export type Feel = (typeof FEELS)[number];
 
-/** How likely a part that feels so fails before the next full service. Guesses of common practice, no source: they order, they do not predict. */
+/**
+ * How likely a part that feels so fails before the next full service. Guesses of common practice, no source: they order, they do not
+ * predict.
+ */
 const FAILS: Record<Feel, number> = { perfect: 0.04, fair: 0.2, doubtful: 0.5, notched: 1 };
 
 /** Hours to get at it again. Common practice, no source. */

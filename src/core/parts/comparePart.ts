@@ -65,7 +65,10 @@ function oldPartCheck(sizes: ComparedSizes, listed: ListedSizes | null): MateChe
     : { mate: 'old_part', state: 'not_compared', byMm: null };
 }
 
-/** Compares the part of a seat with its mates. A seat without a journal has one mate only; the old part is a third witness, never needed. */
+/**
+ * Compares the part of a seat with its mates. A seat without a journal has one mate only; the old part is a third witness, never
+ * needed.
+ */
 export function comparePart(
   { spec }: Pick<Seat, 'spec'>,
   sizes: ComparedSizes,

@@ -6,7 +6,10 @@ import type { ComparedSizes, ListedSizes } from './comparePart';
 /** How far a measured size may be from a listed one, mm. Common practice, no source. */
 const NEAR_MM = 0.3;
 
-/** The listed bearing that a part's measured sizes come nearest to; null when nothing near is listed. Apart from the comparison, so that only who asks loads the tables. */
+/**
+ * The listed bearing that a part's measured sizes come nearest to; null when nothing near is listed. Apart from the comparison, so that
+ * only who asks loads the tables.
+ */
 export function looksLike(
   { outside, inside, width }: ComparedSizes,
   { boreMm, outsideMm, widthMm, type }: Seat['spec']['part'],

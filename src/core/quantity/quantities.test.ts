@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { unit } from 'mathjs';
 import { asText, type Units } from './format';
-import { bareFigure, parseQuantity, quantityAsTyped, showQuantity, type Quantity } from './quantities';
+import { bareFigure, parseQuantity, quantityAsTyped, showQuantity } from './quantities';
+import type { Quantity } from './units';
 
 const read = (text: string, quantity: Quantity, units: Units = 'metric') => {
   const parsed = parseQuantity(text, quantity, units);

@@ -13,7 +13,8 @@ const id = z.uuid();
 const finite = z.number().refine(Number.isFinite);
 
 /**
- * Where a reading belongs: `bore.<plane>.<angle°>`, `outside.<angle°>` and `inside.<angle°>` of the new part, `journal.<angle°>` of its shaft,
+ * Where a reading belongs: `bore.<plane>.<angle°>`, `outside.<angle°>` and `inside.<angle°>` of the new part, `journal.<angle°>` of its
+ * shaft,
  * `width.0`, the same of the old part (`old_outside.0` …), `depth.<pass>.<angle°>`, `temperature.casting`.
  * Planes and passes count from 1; angles are clock angles (12 o’clock = 0).
  */

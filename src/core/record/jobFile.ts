@@ -123,7 +123,8 @@ function liftFromVersion1(data: unknown): unknown {
 
 /**
  * Reads a job file; refused whole with every reason and its place when anything is wrong.
- * Invalid: `too_large`, `not_json` , `not_a_job_file`, `other_version`, `forbidden_character`, what `issuesFromZod` finds (with the path in `field`), `points_nowhere`, `id_used_twice`.
+ * Invalid: `too_large`, `not_json` , `not_a_job_file`, `other_version`, `forbidden_character`, what `issuesFromZod` finds (with the
+ * path in `field`), `points_nowhere`, `id_used_twice`.
  */
 export function parseJobFile(text: string): Result<JobFile> {
   if (new TextEncoder().encode(text).length > JOB_FILE_MAX_BYTES)

@@ -24,7 +24,8 @@ export type HubSpacerBudget = {
   slackMm: number;
   shorteningMm: number;
   heatingMm: number;
-  /** What may be missing in the spacer's length. Negative: the races are preloaded even with the exact spacer. */ allowedShortfallMm: number;
+  /** What may be missing in the spacer's length. Negative: the races are preloaded even with the exact spacer. */
+  allowedShortfallMm: number;
 };
 
 export function hubSpacerBudget({
@@ -71,7 +72,10 @@ export const turningTorqueNm = ({
   u: (pullN.u * leverMm) / 1000,
 });
 
-/** What unlike metals do to a steering head's preload: (α_head − α_stem)·ΔT·L. 180 mm of aluminium over steel, 20 K: 43 µm (with 23.6 and 11.7e−6/K). */
+/**
+ * What unlike metals do to a steering head's preload: (α_head − α_stem)·ΔT·L. 180 mm of aluminium over steel, 20 K: 43 µm (with 23.6
+ * and 11.7e−6/K).
+ */
 export const headGrowthMm = ({
   lengthMm,
   headAlphaPerK,
@@ -84,7 +88,10 @@ export const headGrowthMm = ({
   warmingK: number;
 }) => (headAlphaPerK - stemAlphaPerK) * warmingK * lengthMm;
 
-/** Backlash change of a bevel pair for a shim change Δs: 2·Δs·tan α·sin δ. Source: gear geometry, from memory; about 0.7·Δs at α 20°, δ 70°. */
+/**
+ * Backlash change of a bevel pair for a shim change Δs: 2·Δs·tan α·sin δ. Source: gear geometry, from memory; about 0.7·Δs at α 20°, δ
+ * 70°.
+ */
 export const backlashChangeMm = ({
   shimChangeMm,
   pressureAngleDeg,

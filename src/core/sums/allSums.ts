@@ -1,26 +1,77 @@
 import { fail, type Result } from '@/core/quantity/result';
-import { CLASSES } from './classes';
-import { CLOSING } from './closing';
-import { DROP_IN } from './dropIn';
-import { OVER_TIME } from './overTime';
-import { PARTS } from './parts';
-import { PUSHING } from './pushing';
-import { REPAIR } from './repair';
-import { SQUARE_AND_DEEP } from './squareAndDeep';
-import { STACKS } from './stacks';
+import { radial } from './alongRadius';
+import { bearingLimits, classFit, iso286 } from './classes';
+import { pressure, standOut, torque } from './closing';
+import { chance, heatedBoss, thermometer } from './dropDoubts';
+import { fitAtTemperature, heatedRing, housingTemperature, ringTemperature } from './dropIn';
+import { backlash, hub, lockUp, preload, runOut } from './hubAndShafts';
+import { at20, comparison, running } from './measuredFit';
+import { lumped } from './overTime';
+import { boundary, ringsSeals } from './parts';
+import { boss, driver, lame } from './pushing';
+import { bondedHold, bushBore, neededNip, outOfRound } from './repair';
+import { ram, rodForce, rodTorque, travel } from './rods';
+import { gap, lip, oRing } from './sealing';
+import { centring, shims } from './shimming';
+import { dew, newton, sphere, toTarget, within } from './soaking';
+import { depth, tilt } from './squareAndDeep';
+import { axial, endplay, growth } from './stacks';
 import { sumPath, type Answers, type Sum, type SumDescription, type Verdict } from './sum';
 
 /** Every sum, in the order of the questions. */
 export const SUMS: readonly Sum[] = [
-  ...DROP_IN,
-  ...OVER_TIME,
-  ...PUSHING,
-  ...CLASSES,
-  ...REPAIR,
-  ...SQUARE_AND_DEEP,
-  ...STACKS,
-  ...CLOSING,
-  ...PARTS,
+  housingTemperature,
+  ringTemperature,
+  chance,
+  heatedBoss,
+  thermometer,
+  heatedRing,
+  fitAtTemperature,
+  lumped,
+  radial('radial'),
+  radial('fe'),
+  newton,
+  sphere,
+  within,
+  toTarget,
+  dew,
+  lame,
+  boss,
+  rodForce,
+  rodTorque,
+  travel,
+  ram,
+  driver,
+  classFit,
+  running,
+  iso286,
+  bearingLimits,
+  at20,
+  comparison,
+  bondedHold,
+  bushBore,
+  neededNip,
+  outOfRound,
+  tilt,
+  depth,
+  endplay,
+  shims,
+  growth,
+  lockUp,
+  hub,
+  axial,
+  centring,
+  preload,
+  backlash,
+  runOut,
+  torque,
+  standOut,
+  pressure,
+  gap,
+  oRing,
+  lip,
+  boundary,
+  ringsSeals,
 ];
 
 export const findSum = (path: string): Sum | null => SUMS.find((sum) => sumPath(sum) === path) ?? null;

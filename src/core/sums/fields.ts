@@ -10,7 +10,7 @@ import type {
   SpreadValue,
 } from './sum';
 import { MATERIALS, type MaterialCode } from '@/core/catalogue/materials';
-import type { Quantity } from '@/core/quantity/quantities';
+import type { Quantity } from '@/core/quantity/units';
 
 /** Short ways to write the fields of a sum. Bounds are what can physically be meant, not what is usual. */
 export const num = <const N extends string>(

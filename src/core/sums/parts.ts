@@ -3,10 +3,10 @@ import { findSealsBySize, isStandardSeal } from '@/core/catalogue/seals';
 import { parseBearing } from '@/core/catalogue/bearings/designation';
 import { fail, succeed } from '@/core/quantity/result';
 import { choice, num, when } from './fields';
-import { defineSum, type Answers, type Sum } from './sum';
+import { defineSum, type Answers } from './sum';
 import { digits } from './words';
 
-const boundary = defineSum({
+export const boundary = defineSum({
   topic: 'boundary',
   mode: null,
   asks: 'part',
@@ -59,7 +59,27 @@ const KINDS = [
   ['rotary_seal', 'shaft seal (ISO 6194-1)'],
 ] as const;
 
-const ringsSeals = defineSum({
+/** Is a seal of these sizes made, and which are near? */
+function sealAnswer(shaftMm: number, housingMm: number, widthMm: number) {
+  const size = { shaftMm, housingMm, widthMm };
+  const isListed = isStandardSeal(size);
+  const near = findSealsBySize(size, 6)
+    .filter(({ apartMm }) => apartMm > 0)
+    .slice(0, 4)
+    .map((found) => found.size);
+  const say = (s: typeof size) => `${s.shaftMm} × ${s.housingMm} × ${s.widthMm}`;
+  return {
+    in_standard: isListed,
+    nearest: near.map((s) => ({ shaft_mm: s.shaftMm, housing_mm: s.housingMm, width_mm: s.widthMm })),
+    summary: isListed
+      ? say(size)
+      : near.length > 0
+        ? `not listed; near: ${near.map(say).join(', ')}`
+        : 'not listed, nothing near',
+  };
+}
+
+export const ringsSeals = defineSum({
   topic: 'rings_seals',
   mode: null,
   asks: 'part',
@@ -88,26 +108,7 @@ const ringsSeals = defineSum({
   ):
     | ReturnType<typeof succeed<Answers & { summary: string; in_standard: boolean }>>
     | ReturnType<typeof fail> => {
-    if (i.kind === 'rotary_seal') {
-      const size = { shaftMm: i.shaft_mm, housingMm: i.housing_mm, widthMm: i.width_mm };
-      const isListed = isStandardSeal(size);
-      const near = findSealsBySize(size, 6)
-        .filter(({ apartMm }) => apartMm > 0)
-        .slice(0, 4);
-      return succeed({
-        in_standard: isListed,
-        nearest: near.map(({ size: s }) => ({
-          shaft_mm: s.shaftMm,
-          housing_mm: s.housingMm,
-          width_mm: s.widthMm,
-        })),
-        summary: isListed
-          ? `${i.shaft_mm} × ${i.housing_mm} × ${i.width_mm}`
-          : near.length > 0
-            ? `not listed; near: ${near.map(({ size: s }) => `${s.shaftMm} × ${s.housingMm} × ${s.widthMm}`).join(', ')}`
-            : 'not listed, nothing near',
-      });
-    }
+    if (i.kind === 'rotary_seal') return succeed(sealAnswer(i.shaft_mm, i.housing_mm, i.width_mm));
     const ring = findRetainingRing(i.kind, i.nominal_mm);
     const all = RETAINING_RINGS[i.kind];
     if (!ring)
@@ -128,5 +129,3 @@ const ringsSeals = defineSum({
   },
   fill: (i, a) => `${KINDS.find(([code]) => code === i.kind)![1]}: ${a.summary}`,
 });
-
-export const PARTS: readonly Sum[] = [boundary, ringsSeals];

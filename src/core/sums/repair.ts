@@ -10,10 +10,10 @@ import {
 } from '@/core/fit/remedies';
 import { fail, succeed } from '@/core/quantity/result';
 import { choice, FIT, num } from './fields';
-import { defineSum, type Sum } from './sum';
+import { defineSum } from './sum';
 import { digits } from './words';
 
-const bondedHold = defineSum({
+export const bondedHold = defineSum({
   topic: 'bonded_hold',
   mode: null,
   asks: 'fit',
@@ -56,7 +56,7 @@ const bondedHold = defineSum({
         : { words: 'it holds', severity: 'none' },
 });
 
-const bushBore = defineSum({
+export const bushBore = defineSum({
   topic: 'bush_bore',
   mode: null,
   asks: 'fit',
@@ -142,7 +142,7 @@ const bushBore = defineSum({
       : { words: 'wide enough as it is', severity: 'none' },
 });
 
-const neededNip = defineSum({
+export const neededNip = defineSum({
   topic: 'needed_nip',
   mode: null,
   asks: 'fit',
@@ -179,7 +179,7 @@ const neededNip = defineSum({
       : { words: 'it walks: tighter fit, or bonded', severity: 'fault' },
 });
 
-const outOfRound = defineSum({
+export const outOfRound = defineSum({
   topic: 'out_of_round',
   mode: null,
   asks: 'fit',
@@ -218,6 +218,3 @@ const outOfRound = defineSum({
       ? { words: 'round enough', severity: 'none' }
       : { words: 'the race copies it: take it off the clearance, or bore and sleeve', severity: 'caution' },
 });
-
-/** A seat that does not hold, or does not take its part as it is. */
-export const REPAIR: readonly Sum[] = [bondedHold, bushBore, neededNip, outOfRound];

@@ -1,4 +1,4 @@
-import { findMisread, fitPlane } from '@/core/seating/plane';
+import { findMisread, fitPlane, type DepthReading, type Misread, type Plane } from '@/core/seating/plane';
 import {
   clockWords,
   MISREAD_SIGMAS,
@@ -10,11 +10,88 @@ import {
 import { addDepths, driverMarkMm, judgeDepth } from '@/core/seating/depthChain';
 import { fail, succeed } from '@/core/quantity/result';
 import { choice, DIAMETER, flag, num, nums, optional, spread } from './fields';
-import { defineSum, type SpreadValue, type Sum, type Verdict } from './sum';
+import { defineSum, type InputsOf, type SpreadValue, type Verdict } from './sum';
 import { spreadOf } from './stacks';
 import { digits } from './words';
 
-const tilt = defineSum({
+const tiltFields = [
+  nums(
+    'angles_deg',
+    'Clock angles (12 o’clock = 0, 3 = 90)',
+    'degree',
+    [0, 90, 180, 270],
+    [-720, 720],
+    [3, 200],
+  ),
+  nums(
+    'depths_mm',
+    'Depths below the face (standing out: negative)',
+    'size_mm',
+    [6.12, 6.31, 6.48, 6.3],
+    [-1000, 1000],
+    [3, 200],
+  ),
+  num('sigma_reading_mm', 'Uncertainty of one reading (u)', 'fit_mm', 0.01, [1e-6, 10]),
+  num('reading_circle_diameter_mm', 'Read on a circle of', 'size_mm', 58, DIAMETER),
+  optional(
+    choice(
+      'runner',
+      'What runs in it',
+      [
+        ['ball', 'balls: 2′ of lean'],
+        ['roller', 'rollers, tapers, needles: 1′'],
+      ],
+      'ball',
+    ),
+  ),
+] as const;
+
+const sayDoubtful = (worst: Misread | null, readings: readonly DepthReading[]) =>
+  worst
+    ? `the one at ${clockWords(readings[worst.index]!.angleDeg)}, off by ${digits(worst.minusPredictionMm, 2)} mm`
+    : 'one of the four: read all again';
+
+function tiltAnswers(i: InputsOf<typeof tiltFields>, plane: Plane, readings: readonly DepthReading[]) {
+  const settings = { sigmaReadingMm: i.sigma_reading_mm, circleMm: i.reading_circle_diameter_mm };
+  const worst = findMisread(readings, settings);
+  const floor = noiseFloorMm(i.sigma_reading_mm, readings.length);
+  const isMisread = plane.residualStdMm !== null && plane.residualStdMm > MISREAD_SIGMAS * i.sigma_reading_mm;
+  const tapDeg = plane.tiltMm > floor && plane.deepestDeg !== null ? (plane.deepestDeg + 180) % 360 : null;
+  const limit = tiltLimitMm({ diameterMm: i.reading_circle_diameter_mm, runner: i.runner });
+  const across = { tiltMm: plane.tiltMm, uTiltMm: plane.uTiltMm, floorMm: floor, limitMm: limit };
+  const doubt = { sigmaReadingMm: i.sigma_reading_mm, readings: readings.length };
+  const verdict = verdictOfTilt(across);
+  return {
+    mean_depth_mm: plane.meanDepthMm,
+    a_cos_mm: plane.aMm,
+    b_sin_mm: plane.bMm,
+    tilt_mm: plane.tiltMm,
+    tilt_angle_deg: plane.tiltAngleDeg,
+    deepest_clock_deg: plane.deepestDeg,
+    u_mean_mm: plane.uMeanMm,
+    u_tilt_mm: plane.uTiltMm,
+    u_direction_deg: plane.uDirectionDeg,
+    residuals_mm: plane.residualsMm,
+    residual_rms_mm: plane.residualRmsMm,
+    residual_std_mm: plane.residualStdMm,
+    noise_floor_mm: floor,
+    more_readings: verdict === 'cannot_tell' ? whatWouldTell(across, doubt).moreReadings : null,
+    limit_mm: limit,
+    tap_at_deg: tapDeg,
+    tap_words: tapDeg === null ? null : clockWords(tapDeg),
+    is_misread: isMisread,
+    doubtful_words: isMisread ? sayDoubtful(worst, readings) : null,
+    ...(worst && {
+      worst_reading_index: worst.index,
+      worst_studentised_abs: worst.studentisedAbs,
+      tilt_without_worst_mm: worst.tiltWithoutMm,
+      deepest_without_worst_deg: worst.deepestWithoutDeg,
+      misread_minus_prediction_mm: worst.minusPredictionMm,
+    }),
+  };
+}
+
+export const tilt = defineSum({
   topic: 'tilt',
   mode: null,
   asks: 'square',
@@ -22,37 +99,7 @@ const tilt = defineSum({
   title: 'Is it square?',
   lead: 'Depths read round the rim: how far out of square, where to tap, which reading to doubt.',
   keywords: 'tilt square cocked plane clock tap misread',
-  fields: [
-    nums(
-      'angles_deg',
-      'Clock angles (12 o’clock = 0, 3 = 90)',
-      'degree',
-      [0, 90, 180, 270],
-      [-720, 720],
-      [3, 200],
-    ),
-    nums(
-      'depths_mm',
-      'Depths below the face (standing out: negative)',
-      'size_mm',
-      [6.12, 6.31, 6.48, 6.3],
-      [-1000, 1000],
-      [3, 200],
-    ),
-    num('sigma_reading_mm', 'Uncertainty of one reading (u)', 'fit_mm', 0.01, [1e-6, 10]),
-    num('reading_circle_diameter_mm', 'Read on a circle of', 'size_mm', 58, DIAMETER),
-    optional(
-      choice(
-        'runner',
-        'What runs in it',
-        [
-          ['ball', 'balls: 2′ of lean'],
-          ['roller', 'rollers, tapers, needles: 1′'],
-        ],
-        'ball',
-      ),
-    ),
-  ],
+  fields: tiltFields,
   answers: [
     { name: 'tilt_mm', label: 'Out of square, across', quantity: 'fit_mm' },
     { name: 'noise_floor_mm', label: 'A square one may read up to', quantity: 'fit_mm' },
@@ -87,48 +134,7 @@ const tilt = defineSum({
           field: issue.field === 'readings' ? 'angles_deg' : issue.field,
         })),
       );
-    const plane = fitted.value;
-    const worst = findMisread(readings, settings);
-    const floor = noiseFloorMm(i.sigma_reading_mm, readings.length);
-    const isMisread =
-      plane.residualStdMm !== null && plane.residualStdMm > MISREAD_SIGMAS * i.sigma_reading_mm;
-    const tapDeg = plane.tiltMm > floor && plane.deepestDeg !== null ? (plane.deepestDeg + 180) % 360 : null;
-    const limit = tiltLimitMm({ diameterMm: i.reading_circle_diameter_mm, runner: i.runner });
-    const across = { tiltMm: plane.tiltMm, uTiltMm: plane.uTiltMm, floorMm: floor, limitMm: limit };
-    const doubt = { sigmaReadingMm: i.sigma_reading_mm, readings: readings.length };
-    const verdict = verdictOfTilt(across);
-    return succeed({
-      mean_depth_mm: plane.meanDepthMm,
-      a_cos_mm: plane.aMm,
-      b_sin_mm: plane.bMm,
-      tilt_mm: plane.tiltMm,
-      tilt_angle_deg: plane.tiltAngleDeg,
-      deepest_clock_deg: plane.deepestDeg,
-      u_mean_mm: plane.uMeanMm,
-      u_tilt_mm: plane.uTiltMm,
-      u_direction_deg: plane.uDirectionDeg,
-      residuals_mm: plane.residualsMm,
-      residual_rms_mm: plane.residualRmsMm,
-      residual_std_mm: plane.residualStdMm,
-      noise_floor_mm: floor,
-      more_readings: verdict === 'cannot_tell' ? whatWouldTell(across, doubt).moreReadings : null,
-      limit_mm: limit,
-      tap_at_deg: tapDeg,
-      tap_words: tapDeg === null ? null : clockWords(tapDeg),
-      is_misread: isMisread,
-      doubtful_words: !isMisread
-        ? null
-        : worst
-          ? `the one at ${clockWords(readings[worst.index]!.angleDeg)}, off by ${digits(worst.minusPredictionMm, 2)} mm`
-          : 'one of the four: read all again',
-      ...(worst && {
-        worst_reading_index: worst.index,
-        worst_studentised_abs: worst.studentisedAbs,
-        tilt_without_worst_mm: worst.tiltWithoutMm,
-        deepest_without_worst_deg: worst.deepestWithoutDeg,
-        misread_minus_prediction_mm: worst.minusPredictionMm,
-      }),
-    });
+    return succeed(tiltAnswers(i, fitted.value, readings));
   },
   fill: (_, a) =>
     `a ${digits(a.a_cos_mm, 3)}, b ${digits(a.b_sin_mm, 3)}: tilt 2·√(a² + b²) = ${digits(a.tilt_mm, 3)} mm, noise floor ${digits(a.noise_floor_mm, 3)} mm`,
@@ -168,7 +174,7 @@ function judgeTilt(a: JudgedTilt): Verdict {
   }
 }
 
-const depth = defineSum({
+export const depth = defineSum({
   topic: 'depth_chain',
   mode: null,
   asks: 'square',
@@ -247,5 +253,3 @@ const depth = defineSum({
       }) as const
     )[verdict],
 });
-
-export const SQUARE_AND_DEEP: readonly Sum[] = [tilt, depth];

@@ -1,4 +1,4 @@
-import type { Quantity } from '@/core/quantity/quantities';
+import type { Quantity } from '@/core/quantity/units';
 import type { Result } from '@/core/quantity/result';
 
 /**

@@ -58,93 +58,63 @@ const isPusher = (tool: Tool): tool is Extract<Tool, { sort: (typeof PUSHERS)[nu
 
 const outsideOf = (tool: Tool) => ('outsideMm' in tool ? tool.outsideMm : null);
 
-/**
- * Tools for getting a seat's old part out and its new one in. Driver by the part's geometry (`force/driver`); receiver bigger than the part;
- * the largest collet that enters; heat to the planned temperature, even (an oven, a plate) or on the boss alone as planned; cold as the freezer; a seal driver a size bigger than the seal.
- */
-export function pickTools(
-  {
-    spec,
-    planned,
-  }: {
-    spec: SeatSpec;
-    planned: { housingC: number; ringC: number; heatedBy?: HeatSource | undefined } | null;
-  },
-  tools: readonly Tool[],
-): ToolNeed[] {
-  const { part, housing, seal } = spec;
-  const needs: ToolNeed[] = [];
+/** Pushers, receiver and collet for a bearing, by its geometry. */
+function needsOfBearing({ part, housing }: SeatSpec, tools: readonly Tool[]): ToolNeed[] {
   const type = part.type ?? 'deep_groove';
-  const isSealOnly = type === 'seal';
-  const driver =
-    isSealOnly || type === 'bush'
-      ? null
-      : driverFor({ ...part, type, depthToShoulderMm: housing.depthToShoulderMm }, 'outer');
-  if (driver?.ok) {
-    const { outsideMm, lengthMinMm, receiverInsideMinMm } = driver.value;
-    const long = tools.filter(isPusher).filter(({ lengthMm }) => lengthMm >= lengthMinMm);
-    needs.push({
+  if (type === 'seal' || type === 'bush') return [];
+  const driver = driverFor({ ...part, type, depthToShoulderMm: housing.depthToShoulderMm }, 'outer');
+  if (!driver.ok) return [];
+  const { outsideMm, lengthMinMm, receiverInsideMinMm } = driver.value;
+  const long = tools.filter(isPusher).filter(({ lengthMm }) => lengthMm >= lengthMinMm);
+  const insideOf = (tool: Tool) => ('insideMm' in tool ? tool.insideMm : null);
+  // The largest collet that enters.
+  const colletOf = (tool: Tool) =>
+    tool.sort === 'collet' && tool.fromMm <= part.boreMm - 0.2 ? tool.toMm : null;
+  const receiver = { min: receiverInsideMinMm, max: receiverInsideMinMm + 30 };
+  const collet = { min: part.boreMm, max: part.boreMm + 12 };
+  return [
+    {
       ...need('driver', PUSHERS, outsideMm, long, outsideOf, NEARLY_MM),
       fits: pickDrivers(driver.value, long),
-    });
-    needs.push(
-      need(
-        'receiver',
-        ['receiver', 'socket'],
-        { min: receiverInsideMinMm, max: receiverInsideMinMm + 30 },
-        tools,
-        (tool) => ('insideMm' in tool ? tool.insideMm : null),
-        NEARLY_MM,
-      ),
-    );
-    needs.push(
-      need(
-        'collet',
-        ['collet'],
-        { min: part.boreMm, max: part.boreMm + 12 },
-        tools,
-        (tool) => (tool.sort === 'collet' && tool.fromMm <= part.boreMm - 0.2 ? tool.toMm : null),
-        NEARLY_MM,
-      ),
-    );
-  }
-  if (type === 'bush')
-    needs.push(
-      need(
-        'driver',
-        PUSHERS,
-        { min: part.boreMm + 1, max: part.outsideMm - 0.5 },
-        tools,
-        outsideOf,
-        NEARLY_MM,
-      ),
-    );
-  const sealMm = isSealOnly ? part.outsideMm : seal?.outsideMm;
-  if (sealMm !== undefined)
-    needs.push(
-      need('seal_driver', PUSHERS, { min: sealMm + 0.5, max: sealMm + 20 }, tools, outsideOf, NEARLY_MM),
-    );
-  if (planned && planned.housingC > 30)
-    needs.push(
-      need(
-        'heat',
-        ['heat'],
-        { min: planned.housingC, max: 1000 },
-        tools,
-        (tool) => (tool.sort === 'heat' && tool.isEven === (planned.heatedBy !== 'gun') ? tool.maxC : null),
-        NEARLY_K,
-      ),
-    );
-  if (planned && planned.ringC < 10)
-    needs.push(
-      need(
-        'cold',
-        ['cold'],
-        { min: -300, max: planned.ringC + 2 },
-        tools,
-        (tool) => (tool.sort === 'cold' ? tool.minC : null),
-        NEARLY_K,
-      ),
-    );
-  return needs;
+    },
+    need('receiver', ['receiver', 'socket'], receiver, tools, insideOf, NEARLY_MM),
+    need('collet', ['collet'], collet, tools, colletOf, NEARLY_MM),
+  ];
 }
+
+function needsOfBush({ part }: SeatSpec, tools: readonly Tool[]): ToolNeed[] {
+  if (part.type !== 'bush') return [];
+  const size = { min: part.boreMm + 1, max: part.outsideMm - 0.5 };
+  return [need('driver', PUSHERS, size, tools, outsideOf, NEARLY_MM)];
+}
+
+/** A driver a size bigger than the seal, so that the casting stops it. */
+function needsOfSeal({ part, seal }: SeatSpec, tools: readonly Tool[]): ToolNeed[] {
+  const sealMm = part.type === 'seal' ? part.outsideMm : seal?.outsideMm;
+  if (sealMm === undefined) return [];
+  return [need('seal_driver', PUSHERS, { min: sealMm + 0.5, max: sealMm + 20 }, tools, outsideOf, NEARLY_MM)];
+}
+
+type PlannedHeat = { housingC: number; ringC: number; heatedBy?: HeatSource | undefined };
+
+/** Heat to the planned temperature, even (an oven, a plate) or on the boss alone as planned; cold as the freezer. */
+function needsOfHeat({ housingC, ringC, heatedBy }: PlannedHeat, tools: readonly Tool[]): ToolNeed[] {
+  const maxOf = (tool: Tool) =>
+    tool.sort === 'heat' && tool.isEven === (heatedBy !== 'gun') ? tool.maxC : null;
+  const minOf = (tool: Tool) => (tool.sort === 'cold' ? tool.minC : null);
+  return [
+    ...(housingC > 30 ? [need('heat', ['heat'], { min: housingC, max: 1000 }, tools, maxOf, NEARLY_K)] : []),
+    ...(ringC < 10 ? [need('cold', ['cold'], { min: -300, max: ringC + 2 }, tools, minOf, NEARLY_K)] : []),
+  ];
+}
+
+/** Tools for getting a seat's old part out and its new one in. */
+export const pickTools = (
+  { spec, planned }: { spec: SeatSpec; planned: PlannedHeat | null },
+  tools: readonly Tool[],
+): ToolNeed[] => [
+  ...needsOfBearing(spec, tools),
+  ...needsOfBush(spec, tools),
+  ...needsOfSeal(spec, tools),
+  ...(planned ? needsOfHeat(planned, tools) : []),
+];

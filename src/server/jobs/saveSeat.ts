@@ -23,7 +23,8 @@ export type SeatEdit = {
 };
 
 /**
- * Changes a seat's sizes, and its name and place where they are given, if it is still at `version`. An edit of an older version is refused (409) with what stands there now,
+ * Changes a seat's sizes, and its name and place where they are given, if it is still at `version`. An edit of an older version is
+ * refused (409) with what stands there now,
  * so that the person sees what changed and decides.
  */
 export function saveSeat(seatId: string, { version, spec, name, xMm, yMm }: SeatEdit): Promise<Seat> {

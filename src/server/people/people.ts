@@ -3,7 +3,10 @@ import type { Person } from '@/core/record/job';
 import { Refusal } from '../http';
 import { pool, queryMaybeOne } from '../pool';
 
-/** The units that a person reads and types in, and how much the walk says. The last choice holds; nothing that was recorded changes with it. */
+/**
+ * The units that a person reads and types in, and how much the walk says. The last choice holds; nothing that was recorded changes with
+ * it.
+ */
 export async function savePersonChoices(
   personId: string,
   { units, walk }: Partial<Pick<Person, 'units' | 'walk'>>,

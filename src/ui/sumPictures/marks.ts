@@ -1,6 +1,7 @@
 import type { Answers, SumDescription } from '@/core/sums/sum';
 import { asText, type Units } from '@/core/quantity/format';
-import { showQuantity, type Quantity } from '@/core/quantity/quantities';
+import { showQuantity } from '@/core/quantity/quantities';
+import type { Quantity } from '@/core/quantity/units';
 import { polygonPath, type Hatch, type SceneMark, type Tone } from '@/ui/drawing/scene';
 
 /** What a picture of a sum is drawn from: its inputs and its answers, nothing else. */

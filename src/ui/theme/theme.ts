@@ -107,7 +107,9 @@ export const theme = createTheme({
     MuiInputLabel: { styleOverrides: { root: { color: token('steel') } } },
     MuiMenuItem: { styleOverrides: { root: { minHeight: 52 } } },
     MuiSnackbarContent: {
-      styleOverrides: { root: { backgroundColor: token('block'), color: token('onBlock'), fontSize: TYPE.lead } },
+      styleOverrides: {
+        root: { backgroundColor: token('block'), color: token('onBlock'), fontSize: TYPE.lead },
+      },
     },
   },
 });

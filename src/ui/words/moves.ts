@@ -29,7 +29,7 @@ type Facts = { move: Move; name: string; thing: string };
 
 /** What each move says: the seat's name and the thing's stand inside of a sentence. */
 const MOVE_WORDS: Record<MoveCode, (facts: Facts) => MoveWords> = {
-  look_over: ({ name, move }) => ({
+  look_over: ({ move }) => ({
     headline: `Look first: ${CHECK_WORDS[move.check!].name.toLowerCase()}.`,
     reason: CHECK_WORDS[move.check!].how,
   }),

@@ -8,7 +8,8 @@ export type FittedType = BearingType | 'bush' | 'seal';
  *
  * Ball bearings: element 0.3·(D − d), tracks (d + 3D)/4 and (3d + D)/4. Cylindrical and tapered rollers: element 0.25·(D − d)
  * and the same tracks. Needle shells: the track is the rollers' outside, F_w + 2·needle.
- * A bush is a plain ring to its bore, and so (for its mass) is a seal. Common proportions of the series, from memory; good to a few per cent.
+ * A bush is a plain ring to its bore, and so (for its mass) is a seal. Common proportions of the series, from memory; good to a few per
+ * cent.
  */
 export function bearingInside({
   boreMm,

@@ -74,7 +74,10 @@ const COMMON = {
   checks: ['rough', 'noise', 'oil'] as const,
 };
 
-/** Separate gearbox, variant A: closed needle in the case standing proud for its thrust washer, open needle in the inner cover. Placeholder sizes. Common practice, no source. */
+/**
+ * Separate gearbox, variant A: closed needle in the case standing proud for its thrust washer, open needle in the inner cover.
+ * Placeholder sizes. Common practice, no source.
+ */
 export const BLIND_NEEDLE_GEARBOX_A: JobKind = {
   ...COMMON,
   checks: [...COMMON.checks],
@@ -168,7 +171,10 @@ export const BLIND_NEEDLE_GEARBOX_A: JobKind = {
   cautions: ['hot_metal'],
 };
 
-/** Separate gearbox, variant B: ball bearing with big snap ring, open needle in the outer case, checked by being flush outside. Placeholder sizes. Common practice, no source. */
+/**
+ * Separate gearbox, variant B: ball bearing with big snap ring, open needle in the outer case, checked by being flush outside.
+ * Placeholder sizes. Common practice, no source.
+ */
 export const BLIND_NEEDLE_GEARBOX_B: JobKind = {
   ...COMMON,
   checks: [...COMMON.checks],

@@ -48,7 +48,10 @@ const MAP: CastingMap = {
   ],
 };
 
-/** Final drive or differential: pinion with an O-ring and a shim under its bearing, blind pilot needle, case bearings, axle seals. Placeholder sizes. Common practice, no source. */
+/**
+ * Final drive or differential: pinion with an O-ring and a shim under its bearing, blind pilot needle, case bearings, axle seals.
+ * Placeholder sizes. Common practice, no source.
+ */
 export const FINAL_DRIVE: JobKind = {
   kind: 'final_drive',
   name: 'Final drive',

@@ -48,7 +48,10 @@ const MAP: CastingMap = {
   ],
 };
 
-/** Bearing housing in a light-alloy crankcase: a bronze housing with bush and thrust faces, oil hole in line. Placeholder sizes. Common practice, no source. */
+/**
+ * Bearing housing in a light-alloy crankcase: a bronze housing with bush and thrust faces, oil hole in line. Placeholder sizes. Common
+ * practice, no source.
+ */
 export const FLAT_TWIN_HOUSING: JobKind = {
   kind: 'flat_twin_housing',
   name: 'Bearing housing in a crankcase',

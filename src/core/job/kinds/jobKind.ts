@@ -72,6 +72,19 @@ const partsOfSeats = (kind: Pick<JobKind, 'castings' | 'reach'>) =>
 /** Destroyed by a failed attempt, so two are bought. Common practice, no source. */
 const IS_SPENT: readonly PlanPart['what'][] = ['o_ring'];
 
+const partsOfKind = (kind: JobKind, seatId: (name: string) => string): PlanPart[] =>
+  withKeys([...partsOfSeats(kind), ...(kind.parts ?? [])] as NonNullable<JobKind['parts']>).map(
+    ({ key, name, what, seat, count = 1, isSpent, reach }) => ({
+      key,
+      name,
+      what,
+      seatId: seat ? seatId(seat) : null,
+      count,
+      isSpent: isSpent ?? IS_SPENT.includes(what),
+      reach: reach ?? kind.reach,
+    }),
+  );
+
 function planOfKind(kind: JobKind, seatId: (name: string) => string): JobPlan {
   return {
     version: 1,
@@ -80,17 +93,7 @@ function planOfKind(kind: JobKind, seatId: (name: string) => string): JobPlan {
       then: seatId(then),
       why,
     })),
-    parts: withKeys([...partsOfSeats(kind), ...(kind.parts ?? [])] as NonNullable<JobKind['parts']>).map(
-      ({ key, name, what, seat, count = 1, isSpent, reach }) => ({
-        key,
-        name,
-        what,
-        seatId: seat ? seatId(seat) : null,
-        count,
-        isSpent: isSpent ?? IS_SPENT.includes(what),
-        reach: reach ?? kind.reach,
-      }),
-    ),
+    parts: partsOfKind(kind, seatId),
     stacks: withKeys(kind.stacks ?? []),
     fasteners: withKeys(kind.fasteners ?? []).map(({ key, name, size, count = 1, isLeftHand = false }) => ({
       key,

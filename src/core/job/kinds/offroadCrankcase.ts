@@ -51,7 +51,8 @@ const running = { housingC: 84, ringC: 96 };
 const mirrored = (x: number) => WIDTH_MM - x;
 
 /**
- * Off-road crankcase whose crank is a slip fit in one main and an interference fit in the other. Placeholder sizes. Common practice, no source.
+ * Off-road crankcase whose crank is a slip fit in one main and an interference fit in the other. Placeholder sizes. Common practice, no
+ * source.
  */
 export const OFFROAD_CRANKCASE: JobKind = {
   kind: 'offroad_crankcase',

@@ -12,11 +12,41 @@ const BOSS = { outside: 1.25, shoulder: 0.85, extraHeightMm: 6, belowFaceMm: 1 }
 /** A light casting of a hand's size. */
 const CASTING = { massKg: 1.2, areaM2: 0.12 };
 
+function specOf(part: OneSeatPart, material: Casting['material'], bossOutsideMm: number): SeatSpec {
+  const depthToShoulderMm = part.widthMm + BOSS.belowFaceMm;
+  return {
+    kind: 'bearing_in_bore',
+    part: { ...part, cage: 'steel' },
+    housing: {
+      bossOutsideMm,
+      depthToShoulderMm,
+      shoulderBoreMm: part.outsideMm * BOSS.shoulder,
+      bossHeightMm: depthToShoulderMm + BOSS.extraHeightMm,
+      webThicknessMm: 6,
+    },
+    retainingRing: null,
+    seal: null,
+    load: 'standing',
+    running: { housingC: 80, ringC: 88 },
+    usualClass: usualClassFor(part.type ?? 'deep_groove', material),
+  };
+}
+
+/** A rounded square with the seat in its middle. */
+function squareMap(half: number): Casting['map'] {
+  const corner = (x: number, y: number) => ({ at: [x, y] as [number, number], radiusMm: half * 0.5 });
+  return {
+    outline: [corner(0, 0), corner(2 * half, 0), corner(2 * half, 2 * half), corner(0, 2 * half)],
+    bolts: [],
+    ribs: [],
+  };
+}
+
 /** A job with a single seat in a plain casting: what the ask line keeps. */
 export function oneSeat(part: OneSeatPart, material: Casting['material']): JobKind {
   const bossOutsideMm = Math.ceil(part.outsideMm * BOSS.outside + 2);
   const half = bossOutsideMm * 0.9;
-  const corner = (x: number, y: number) => ({ at: [x, y] as [number, number], radiusMm: half * 0.5 });
+  const seat = { name: part.designation, xMm: half, yMm: half, spec: specOf(part, material, bossOutsideMm) };
   return {
     kind: 'one_seat',
     name: 'One seat',
@@ -24,41 +54,7 @@ export function oneSeat(part: OneSeatPart, material: Casting['material']): JobKi
     keywords: 'one seat bearing',
     reach: 'some_hours',
     checks: [],
-    castings: [
-      {
-        name: 'Casting',
-        material,
-        ...CASTING,
-        map: {
-          outline: [corner(0, 0), corner(2 * half, 0), corner(2 * half, 2 * half), corner(0, 2 * half)],
-          bolts: [],
-          ribs: [],
-        },
-        seats: [
-          {
-            name: part.designation,
-            xMm: half,
-            yMm: half,
-            spec: {
-              kind: 'bearing_in_bore',
-              part: { ...part, cage: 'steel' },
-              housing: {
-                bossOutsideMm,
-                depthToShoulderMm: part.widthMm + BOSS.belowFaceMm,
-                shoulderBoreMm: part.outsideMm * BOSS.shoulder,
-                bossHeightMm: part.widthMm + BOSS.belowFaceMm + BOSS.extraHeightMm,
-                webThicknessMm: 6,
-              },
-              retainingRing: null,
-              seal: null,
-              load: 'standing',
-              running: { housingC: 80, ringC: 88 },
-              usualClass: usualClassFor(part.type ?? 'deep_groove', material),
-            },
-          },
-        ],
-      },
-    ],
+    castings: [{ name: 'Casting', material, ...CASTING, map: squareMap(half), seats: [seat] }],
   };
 }
 

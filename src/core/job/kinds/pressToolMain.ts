@@ -44,7 +44,10 @@ const MAP: CastingMap = {
 };
 const running = { housingC: 92, ringC: 104 };
 
-/** Press-tool main bearing of a big twin: bearings in both halves, pressed through a support tool. Placeholder sizes. Common practice, no source. */
+/**
+ * Press-tool main bearing of a big twin: bearings in both halves, pressed through a support tool. Placeholder sizes. Common practice,
+ * no source.
+ */
 export const PRESS_TOOL_MAIN: JobKind = {
   kind: 'press_tool_main',
   name: 'Press-tool main bearing',

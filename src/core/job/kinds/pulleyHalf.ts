@@ -2,7 +2,10 @@ import { boltCircle, roundMap } from './outlines';
 import type { JobKind } from './jobKind';
 import { bearingSeat } from './seats';
 
-/** Scooter rear pulley half: a drawn needle on one side, a ball bearing behind an internal snap ring on the other. Placeholder sizes. Common practice, no source. */
+/**
+ * Scooter rear pulley half: a drawn needle on one side, a ball bearing behind an internal snap ring on the other. Placeholder sizes.
+ * Common practice, no source.
+ */
 export const PULLEY_HALF: JobKind = {
   kind: 'pulley_half',
   name: 'Scooter rear pulley half',

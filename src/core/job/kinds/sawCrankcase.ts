@@ -41,7 +41,10 @@ const MAP: CastingMap = {
 };
 const running = { housingC: 95, ringC: 105 };
 
-/** Chainsaw crankcase of magnesium: two small mains, a clip that must leave the oil passage open, seals both sides. Placeholder sizes. Common practice, no source. */
+/**
+ * Chainsaw crankcase of magnesium: two small mains, a clip that must leave the oil passage open, seals both sides. Placeholder sizes.
+ * Common practice, no source.
+ */
 export const SAW_CRANKCASE: JobKind = {
   kind: 'saw_crankcase',
   name: 'Chainsaw crankcase',

@@ -31,30 +31,28 @@ export type SeatChoices = Around & { cage?: 'steel' | 'polyamide' };
 /** What a light-alloy casing and its bearing usually come to when running. Common practice, no source. */
 const USUAL_RUNNING = { housingC: 80, ringC: 88 };
 
-function seatOf(
-  name: string,
-  [xMm, yMm]: At,
-  part: SeatSpec['part'],
-  {
-    shaft,
-    face,
-    ring = null,
-    seal = null,
-    load = 'standing',
-    running = USUAL_RUNNING,
-    usualClass = 'N7',
-    ...around
-  }: Around,
-): KindSeat {
-  const {
+function housingOf({
+  bossOutsideMm,
+  bossHeightMm,
+  depthToShoulderMm,
+  shoulderBoreMm,
+  webThicknessMm = 6,
+  isThrough,
+  faceCarries,
+}: Around): SeatSpec['housing'] {
+  return {
     bossOutsideMm,
-    bossHeightMm,
     depthToShoulderMm,
     shoulderBoreMm,
-    webThicknessMm = 6,
-    isThrough,
-    faceCarries,
-  } = around;
+    bossHeightMm,
+    webThicknessMm,
+    ...(isThrough !== undefined && { isThrough }),
+    ...(faceCarries !== undefined && { faceCarries }),
+  };
+}
+
+function seatOf(name: string, [xMm, yMm]: At, part: SeatSpec['part'], around: Around): KindSeat {
+  const { shaft, face, ring = null, seal = null, load = 'standing', usualClass = 'N7' } = around;
   return {
     name,
     xMm,
@@ -63,26 +61,21 @@ function seatOf(
     spec: {
       kind: 'bearing_in_bore',
       part,
-      housing: {
-        bossOutsideMm,
-        depthToShoulderMm,
-        shoulderBoreMm,
-        bossHeightMm,
-        webThicknessMm,
-        ...(isThrough !== undefined && { isThrough }),
-        ...(faceCarries !== undefined && { faceCarries }),
-      },
+      housing: housingOf(around),
       retainingRing: ring,
       seal,
       load,
-      running,
+      running: around.running ?? USUAL_RUNNING,
       usualClass,
       ...(shaft && { journal: { name: shaft, nominalMm: part.boreMm } }),
     },
   };
 }
 
-/** A bearing's seat from its designation and the casting around it. Throws when the designation is unknown: kinds and demo are our own data. */
+/**
+ * A bearing's seat from its designation and the casting around it. Throws when the designation is unknown: kinds and demo are our own
+ * data.
+ */
 export function bearingSeat(
   name: string,
   at: At,

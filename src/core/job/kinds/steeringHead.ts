@@ -9,7 +9,10 @@ const race = {
   running: { housingC: 30, ringC: 30 },
 };
 
-/** Steering head: upper and lower race in the head tube, cone on the stem with its dust seal, adjuster. Placeholder sizes. Common practice, no source. */
+/**
+ * Steering head: upper and lower race in the head tube, cone on the stem with its dust seal, adjuster. Placeholder sizes. Common
+ * practice, no source.
+ */
 export const STEERING_HEAD: JobKind = {
   kind: 'steering_head',
   name: 'Steering head',

@@ -36,7 +36,10 @@ const cup = {
   running: { housingC: 30, ringC: 30 },
 };
 
-/** Swing-arm pivots: outer needle cups, inner bushes, seals of differing kind, sleeves, unequal spacers. Placeholder sizes. Common practice, no source. */
+/**
+ * Swing-arm pivots: outer needle cups, inner bushes, seals of differing kind, sleeves, unequal spacers. Placeholder sizes. Common
+ * practice, no source.
+ */
 export const SWING_ARM: JobKind = {
   kind: 'swing_arm',
   name: 'Swing-arm pivots',

@@ -1,0 +1,149 @@
+import { bearingBody } from '@/core/catalogue/bearings/inside';
+import { MATERIALS } from '@/core/catalogue/materials';
+import { leastClearanceMm } from '@/core/heat/expansion';
+import { sampleLumped, type LumpedBody, type LumpedProblem } from '@/core/heat/lumped';
+import { type DropProblem } from '@/core/heat/predictDrop';
+import { REST_CONDUCTANCE } from '@/core/heat/rest';
+import { CONVECTION, soakTemperature } from '@/core/heat/soak';
+import type { ProbeReading } from './castingHeat';
+import { hotBossOf } from './planSeat';
+import { raceMetal } from './seatFit';
+import type { SeatView } from './seatView';
+
+/** What a prediction of the drop starts from: how hot casting and part are at the door, by probe or dial, and how well that is known. */
+/** A contact probe on a matt spot, held still, standard uncertainty, K. Common practice, no source. */
+const U_PROBE_K = 1.2;
+/** An oven dial believed without a probe, standard uncertainty, K. Common practice, no source. */
+const U_DIAL_K = 5;
+const U_RING_K = 3;
+/** A boss under hot air is taken to be as hot as the probe said for so long. Common practice, no source. */
+const PROBE_HOLDS_MS = 120_000;
+
+export type RunInput = { view: SeatView; probe: readonly ProbeReading[]; roomC: number; nowMs: number };
+
+/** Temperature of the part at `atMs`: in the freezer, or at room temperature. */
+function partTemperature({ view: { seat, history }, roomC }: RunInput, atMs: number): number {
+  if (!history.freezer) return roomC;
+  const body = bearingBody(seat.spec.part);
+  return soakTemperature(
+    {
+      ...body,
+      specificHeatJKgK: raceMetal(seat).specificHeatJKgK,
+      hWM2K: CONVECTION.freezer,
+      startC: roomC,
+      surroundingsC: history.freezer.freezerC,
+    },
+    Math.max(0, (atMs - history.freezer.sinceMs) / 1000),
+  );
+}
+
+/** The casting in its oven, as a soak. Null where it is in none: hot air on a boss has no dial. */
+export function castingSoak({ view: { casting, heat } }: RunInput) {
+  if (heat.phase === 'cold' || heat.source === 'gun') return null;
+  return {
+    massKg: casting.massKg,
+    areaM2: casting.areaM2,
+    specificHeatJKgK: MATERIALS[casting.material].specificHeatJKgK,
+    hWM2K: CONVECTION.oven,
+    startC: heat.startC,
+    surroundingsC: heat.sourceC,
+  };
+}
+
+export function bodies(
+  { view: { seat, casting }, roomC }: RunInput,
+  ringC: number,
+  housingC: number,
+): LumpedProblem {
+  const race = raceMetal(seat);
+  const metal = MATERIALS[casting.material];
+  const part = bearingBody(seat.spec.part);
+  const lump = (
+    body: { massKg: number; areaM2: number },
+    material: typeof race,
+    startC: number,
+  ): LumpedBody => ({
+    massKg: body.massKg,
+    areaM2: body.areaM2,
+    specificHeatJKgK: material.specificHeatJKgK,
+    emissivity: material.emissivity,
+    hWM2K: CONVECTION.openAir,
+    startC,
+  });
+  return {
+    ring: lump(part, race, ringC),
+    housing: lump(casting, metal, housingC),
+    ambientC: roomC,
+    touch: null,
+  };
+}
+
+export function dropProblem(
+  input: RunInput,
+  { ringC, housingC, uHousingK, atMs }: Start,
+  doorMs: number,
+): DropProblem | null {
+  const { seat, casting, fit, heat } = input.view;
+  if (!fit) return null;
+  const hotBoss =
+    heat.phase !== 'cold' && heat.source === 'gun'
+      ? hotBossOf({ seat, casting }, (doorMs - heat.sinceMs) / 1000, heat.rest)
+      : undefined;
+  if (hotBoss === null) return null;
+  return {
+    bodies: bodies(input, ringC, housingC),
+    ...(heat.phase !== 'cold' && { rest: REST_CONDUCTANCE[heat.rest] }),
+    ...(hotBoss && { hotBoss: { ...hotBoss, sinceS: (atMs - doorMs) / 1000 } }),
+    diameterMm: seat.spec.part.outsideMm,
+    interferenceMm: fit.interference.forDropMm,
+    ring: raceMetal(seat),
+    housing: MATERIALS[casting.material],
+    uHousingK,
+    uRingK: U_RING_K,
+    marginMm: leastClearanceMm(seat.spec.part.outsideMm),
+  };
+}
+
+/** Part temperature at moments (ascending) after the door: it warms in the air from what the freezer gave it. */
+export function ringTemperatures(input: RunInput, doorMs: number, momentsMs: readonly number[]): number[] {
+  const atDoorC = partTemperature(input, doorMs);
+  return sampleLumped(
+    bodies(input, atDoorC, atDoorC),
+    momentsMs.map((atMs) => Math.max(0, (atMs - doorMs) / 1000)),
+  ).map((sample) => sample.ringC);
+}
+
+export type Start = { atMs: number; ringC: number; housingC: number; uHousingK: number };
+
+export function startOfPrediction(input: RunInput, doorMs: number): Start | null {
+  const {
+    view: { heat },
+    probe,
+    nowMs,
+  } = input;
+  const last = probe.filter(({ atMs }) => atMs <= nowMs).at(-1);
+  const soak = castingSoak(input);
+  if (heat.phase === 'cold')
+    return { atMs: nowMs, ringC: partTemperature(input, nowMs), housingC: input.roomC, uHousingK: 1 };
+  if (heat.phase === 'out' && last && last.atMs >= doorMs)
+    return {
+      atMs: last.atMs,
+      ringC: ringTemperatures(input, doorMs, [last.atMs])[0]!,
+      housingC: last.celsius,
+      uHousingK: U_PROBE_K,
+    };
+  if (!soak)
+    return last && doorMs - last.atMs <= PROBE_HOLDS_MS
+      ? { atMs: doorMs, ringC: partTemperature(input, doorMs), housingC: last.celsius, uHousingK: U_PROBE_K }
+      : null;
+  const byProbe =
+    last && doorMs - last.atMs < PROBE_HOLDS_MS
+      ? soakTemperature({ ...soak, startC: last.celsius }, (doorMs - last.atMs) / 1000)
+      : null;
+  return {
+    atMs: doorMs,
+    ringC: partTemperature(input, doorMs),
+    housingC: byProbe ?? soakTemperature(soak, (doorMs - heat.sinceMs) / 1000),
+    uHousingK: byProbe === null ? U_DIAL_K : U_PROBE_K,
+  };
+}
