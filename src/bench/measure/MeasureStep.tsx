@@ -2,7 +2,8 @@
 import { useMemo, useState, type ReactNode } from 'react';
 import { BORE_SLOTS, OUTSIDE_SLOTS } from '@/core/job/seatView';
 import { countingReadings, slotNumbers } from '@/core/job/currentReadings';
-import { GaugeBar, type GaugeSlot } from '@/bench/gauge/GaugeBar';
+import { GaugeBar } from '@/bench/gauge/GaugeBar';
+import type { GaugeSlot } from '@/bench/gauge/useReadings';
 import { useSeatView } from '@/bench/record/JobProvider';
 import { acrossWords } from '@/ui/words/moves';
 import { MeasureSlate } from './MeasureSlate';

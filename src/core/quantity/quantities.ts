@@ -4,9 +4,6 @@ import { celsiusToFahrenheit, parseTemperature } from './parseTemperature';
 import { fail, succeed, type Result } from './result';
 import { type Quantity, type Family, FAMILIES } from './units';
 
-
-
-
 const ownUnit = ({ metric, imperial }: Family, units: Units) => (units === 'imperial' ? imperial : metric);
 
 /** What length people mean by a bare number of this kind. */

@@ -1,0 +1,122 @@
+'use client';
+import { useMemo, useState } from 'react';
+import { checkReading } from '@/core/job/checkReading';
+import { countingReadings, type CurrentReading } from '@/core/job/currentReadings';
+import type { SeatView } from '@/core/job/seatView';
+import type { Instrument } from '@/core/record/job';
+import type { Units } from '@/core/quantity/format';
+import { playCall } from '@/bench/frame/sounds';
+import { useJob } from '@/bench/record/JobProvider';
+import { sayIssue } from '@/ui/words/issues';
+import { useGauge } from './useGauge';
+
+/** One place that takes a reading. */
+export type GaugeSlot = { slot: string; label: string; angleDeg: number; instrumentKind: Instrument['kind'] };
+
+/** The slot after this one that has no reading yet; else the next in the row. */
+function slotAfter(slots: readonly GaugeSlot[], current: string, taken: ReadonlySet<string>): string {
+  const index = slots.findIndex(({ slot }) => slot === current);
+  const later = [...slots.slice(index + 1), ...slots.slice(0, index)];
+  return later.find(({ slot }) => !taken.has(slot))?.slot ?? slots[index + 1]?.slot ?? current;
+}
+
+const bareUnits = (units: Units) =>
+  units === 'imperial'
+    ? ({ lengthUnit: 'in', temperatureUnit: 'F' } as const)
+    : ({ lengthUnit: 'mm', temperatureUnit: 'C' } as const);
+
+/** The instruments that a slot can be read with: a simulated one of its kind, or typed by hand. */
+export function useInstruments(kind: Instrument['kind']) {
+  const { record } = useJob();
+  const [isByHand, setByHand] = useState(false);
+  return {
+    simulated: record.instruments.find((each) => each.kind === kind && each.isSimulated) ?? null,
+    byHand: record.instruments.find((each) => each.kind === 'by_hand') ?? null,
+    isByHand,
+    setByHand,
+  };
+}
+export type Instruments = ReturnType<typeof useInstruments>;
+
+type Where = {
+  view: SeatView | null;
+  slots: readonly GaugeSlot[];
+  here: GaugeSlot;
+  onSlot: (slot: string) => void;
+};
+
+/**
+ * What a bar of readings does, whatever it reads: takes what was typed or what the gauge shows into the waiting slot, strikes out,
+ * moves to another slot. Each act says what is wrong, or null when it was taken.
+ */
+export function useReadings(
+  { view, slots, here, onSlot }: Where,
+  { simulated, byHand, isByHand }: Instruments,
+) {
+  const { record, addReading, addEvent, person, askPerson, keptIds } = useJob();
+  const units = person?.units ?? 'metric';
+  const [metalC, setMetalC] = useState(record.roomC);
+  const [movingFrom, setMovingFrom] = useState<string | null>(null);
+  const seatId = view?.seat.id ?? '';
+  const castingId = view?.casting.id ?? '';
+  const target = useMemo(
+    () => ({ jobId: record.id, seatId, castingId, slot: here.slot }),
+    [record.id, seatId, castingId, here.slot],
+  );
+  const gauge = useGauge(isByHand ? null : (simulated?.id ?? null), target);
+  const counting = useMemo(() => countingReadings(view?.readings ?? [], ''), [view?.readings]);
+  const readingIn = (slot: string): CurrentReading | undefined =>
+    counting.find((reading) => reading.slot === slot);
+
+  const take = (typed: string, instrumentId: string | undefined, atC: number): string | null => {
+    if (!view) return 'This seat is not here.';
+    if (!person) {
+      askPerson();
+      return 'Say first who is at the bench.';
+    }
+    const checked = checkReading({ slot: here.slot, typed, seat: view.seat, ...bareUnits(units) });
+    if (!checked.ok) {
+      playCall('refused');
+      return sayIssue(checked.issues[0]!, units);
+    }
+    if (!instrumentId) return 'This shop has no instrument for typed readings.';
+    const { value } = checked;
+    addReading({ slot: here.slot, typed, value, instrumentId, metalC: atC, seatId, castingId: null });
+    playCall('tick');
+    onSlot(slotAfter(slots, here.slot, new Set([...counting.map(({ slot }) => slot), here.slot])));
+    return null;
+  };
+
+  return {
+    units,
+    gauge,
+    metalC,
+    setMetalC,
+    readingIn,
+    isWaiting: slots.some((each) => readingIn(each.slot) === undefined),
+    isAllStored: counting.length > 0,
+    keptHere: counting.filter(({ id }) => keptIds.has(id)).length,
+    takeTyped: (typed: string) => take(typed, byHand?.id, metalC),
+    takeLive: () =>
+      gauge.live?.isSteady
+        ? take(`${gauge.live.text}${units === 'imperial' ? 'mm' : ''}`, simulated?.id, gauge.live.metalC)
+        : 'The gauge is not steady yet.',
+    strike: () => {
+      const reading = readingIn(here.slot);
+      const reason = 'struck out at the bench';
+      if (reading) addEvent('reading_struck', { readingId: reading.id, reason }, { seatId });
+    },
+    isMoving: movingFrom !== null,
+    /** Begins to move the reading of the waiting slot, or leaves it where it is. */
+    startMove: () => setMovingFrom(movingFrom ? null : (readingIn(here.slot)?.id ?? null)),
+    /** Goes to a slot; a reading that is being moved goes there too. */
+    pick: (slot: string) => {
+      const moving = movingFrom && counting.find(({ id }) => id === movingFrom);
+      if (moving && moving.slot !== slot)
+        addEvent('reading_moved', { readingId: moving.id, slot }, { seatId });
+      setMovingFrom(null);
+      onSlot(slot);
+    },
+  };
+}
+export type Readings = ReturnType<typeof useReadings>;
