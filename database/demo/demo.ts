@@ -10,6 +10,7 @@ import {
   leakingSeal,
   pulley,
   quadArm,
+  rearHub,
   scooterGearbox,
 } from './moreJobs';
 
@@ -33,5 +34,6 @@ export const buildDemo = (nowMs: number): JobFile[] =>
     headTube,
     bigTwin,
     leakingSeal,
+    rearHub,
     scooterHubBefore,
   ].map((build) => build(nowMs));

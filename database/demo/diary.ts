@@ -233,16 +233,19 @@ export function demoHead(
     minutesAgo: number;
     nowMs: number;
     castings?: readonly DemoCasting[];
+    /** Stacks of this machine that its kind does not have. */
+    moreStacks?: JobKind['stacks'];
   },
 ): JobHead {
+  const withStacks: JobKind = { ...kind, stacks: [...(kind.stacks ?? []), ...(about.moreStacks ?? [])] };
   const own: JobKind = about.castings
     ? {
-        ...kind,
+        ...withStacks,
         castings: about.castings,
         order: [],
         hidden: (kind.hidden ?? []).map(({ name }) => ({ name })),
       }
-    : kind;
+    : withStacks;
   const head = startJob(own, {
     number: about.number,
     machine: about.machine,

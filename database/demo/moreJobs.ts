@@ -7,11 +7,12 @@ import { SEAL_ONLY } from '@/core/job/kinds/sealOnly';
 import { SIDE_GEARBOX } from '@/core/job/kinds/sideGearbox';
 import { STEERING_HEAD } from '@/core/job/kinds/steeringHead';
 import { SWING_ARM } from '@/core/job/kinds/swingArm';
+import { WHEEL_HUB } from '@/core/job/kinds/wheelHub';
 import type { JobFile } from '@/core/record/jobFile';
 import { demoFile, demoHead, Diary, partKey, seatNamed, seatsOf } from './diary';
 import { day } from './shop';
 
-/** The front drive of the same quad: a stack that looks like the rear one's. */
+/** The front drive of the same quad, stripped as far as its pinion. */
 export function frontDrive(nowMs: number): JobFile {
   const head = demoHead('bolver front', FINAL_DRIVE, {
     number: 419,
@@ -33,9 +34,9 @@ export function frontDrive(nowMs: number): JobFile {
   for (const { key } of head.plan.access) diary.note(220, 'jb', 'access_done', { key });
   diary
     .stack(210, 'jb', 'pinion_shims', [
-      ['shim', 0.5, 3],
-      ['shim', 0.36, 2],
-      ['spacer', 4.15, 0],
+      ['shim', 0.6, 1],
+      ['shim', 0.22, 0],
+      ['spacer', 5.4, 0],
     ])
     .photograph(208, 'jb', pinion, 'Pinion, before it was pressed out');
   for (const { key } of head.plan.hidden) diary.note(200, 'jb', 'hidden_found', { key, isThere: true });
@@ -43,18 +44,19 @@ export function frontDrive(nowMs: number): JobFile {
   return demoFile(head, diary, nowMs);
 }
 
-/** A crankcase with mixed crank fits: kit ordered, one number came wrong before. */
+/** A crankcase with mixed crank fits: kit ordered, one number came wrong before; its balancer's washers look like another machine's. */
 export function enduro(nowMs: number): JobFile {
   const head = demoHead('tarn', OFFROAD_CRANKCASE, {
     number: 420,
-    machine: 'Tarn 300',
+    machine: 'Tarn 220',
     minutesAgo: 5200,
     nowMs,
+    moreStacks: [{ name: 'Balancer shaft', shaft: 'balancer shaft' }],
   });
   const slip = seatNamed(head, 'Slip-side main');
   const diary = new Diary('tarn', nowMs).note(5190, 'tm', 'machine_noted', {
     make: 'Tarn',
-    model: '300',
+    model: '220',
     year: 2020,
     hours: 188,
     repairOrder: 'R-2207',
@@ -72,7 +74,11 @@ export function enduro(nowMs: number): JobFile {
       ['spacer', 11.8, 0],
       ['washer', 2.1, 0],
     ])
-    .stack(5158, 'tm', 'gear_shaft_slip_end', [['thrust_washer', 1.52, 0]]);
+    .stack(5158, 'tm', 'gear_shaft_slip_end', [['thrust_washer', 1.52, 0]])
+    .stack(5157, 'tm', 'balancer_shaft', [
+      ['thrust_washer', 1.8, 1],
+      ['thrust_washer', 1.05, 0],
+    ]);
   for (const { key } of head.plan.hidden) diary.note(5155, 'tm', 'hidden_found', { key, isThere: true });
   for (const seat of seatsOf(head))
     diary.strip(
@@ -283,7 +289,7 @@ export function bigTwin(nowMs: number): JobFile {
 export function leakingSeal(nowMs: number): JobFile {
   const head = demoHead('tarn seal', SEAL_ONLY, {
     number: 426,
-    machine: 'Tarn 300, in the frame',
+    machine: 'Tarn 220, in the frame',
     machineSort: 'off-road bike',
     minutesAgo: 90,
     nowMs,
@@ -294,5 +300,22 @@ export function leakingSeal(nowMs: number): JobFile {
     decision: 'renew',
     note: 'behind the sprocket',
   });
+  return demoFile(head, diary, nowMs);
+}
+
+/** The wrong series came for the rear hub: five millimetres bigger outside than its seat. */
+export function rearHub(nowMs: number): JobFile {
+  const head = demoHead('ostrel hub', WHEEL_HUB, {
+    number: 427,
+    machine: 'Ostrel 250, rear hub',
+    minutesAgo: 170,
+    nowMs,
+  });
+  const sprocketSide = seatNamed(head, 'Sprocket side');
+  const diary = new Diary('ostrel hub', nowMs);
+  for (const { key } of head.plan.access) diary.note(165, 'jb', 'access_done', { key });
+  diary
+    .strip(150, 'jb', sprocketSide, { depthMm: 9.2, marks: 'out' }, 'drift_by_quarters')
+    .measure(120, 'jb', sprocketSide, 46.983, 51.992, 0.002);
   return demoFile(head, diary, nowMs);
 }

@@ -1,4 +1,4 @@
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { BACK_AFTER_MS, causeOf, keepUp, pauseS, type PartNews, type Running } from './supervise.mjs';
 
 const settle = () => new Promise((resolve) => setTimeout(resolve, 5));
@@ -33,12 +33,13 @@ describe('keeping a part up', () => {
     const told: PartNews[] = [];
     const runs = [endedAfter('ended (1)'), endedAfter('ended (SIGKILL)'), endless];
     keepUp({ part: 'gauges', launch: () => runs.shift()!, tell: (news) => told.push(news), ...clock });
-    await new Promise((resolve) => setTimeout(resolve, 40));
-    expect(told.map(({ state, times, nextTryS }) => [state, times, nextTryS])).toEqual([
-      ['away', 1, 1],
-      ['away', 2, 2],
-      ['back', 2, 0],
-    ]);
+    await vi.waitFor(() =>
+      expect(told.map(({ state, times, nextTryS }) => [state, times, nextTryS])).toEqual([
+        ['away', 1, 1],
+        ['away', 2, 2],
+        ['back', 2, 0],
+      ]),
+    );
   });
 
   it('a launch that fails is tried again like one that ended', async () => {
@@ -68,8 +69,9 @@ describe('keeping a part up', () => {
     });
     const runs = [endedAfter('ended'), endedAfter('ended'), soundRun(), endless];
     keepUp({ part: 'web', launch: () => runs.shift()!, tell: (news) => told.push(news), ...clock });
-    await new Promise((resolve) => setTimeout(resolve, 30));
-    expect(told.filter(({ state }) => state === 'away').map(({ nextTryS }) => nextTryS)).toEqual([1, 2, 1]);
+    await vi.waitFor(() =>
+      expect(told.filter(({ state }) => state === 'away').map(({ nextTryS }) => nextTryS)).toEqual([1, 2, 1]),
+    );
   });
 
   it('stopped, it starts nothing any more', async () => {

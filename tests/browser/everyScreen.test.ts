@@ -3,7 +3,16 @@ import { createRequire } from 'node:module';
 import { gzipSync } from 'node:zlib';
 import type { Browser } from 'puppeteer-core';
 import { describe, expect, it } from 'vitest';
-import { findPlace, gotoReady, openPage, tap, textOf, waitForText, type App } from '../support/app';
+import {
+  findPlace,
+  gotoReady,
+  openPage,
+  tap,
+  textOf,
+  waitForText,
+  waitForStill,
+  type App,
+} from '../support/app';
 import { serveDemo } from '../support/serveDemo';
 
 let app: App;
@@ -51,8 +60,8 @@ describe.each(SCREENS)('the screen %s', (screen) => {
   it.each(['light', 'dark'])('passes WCAG 2.2 A and AA as axe-core reads it (%s)', async (mode) => {
     const { page, errors } = await openPage(browser, { person: 'iq' });
     await page.evaluateOnNewDocument((m) => localStorage.setItem('mui-mode', m), mode);
-    await page.goto(await addressOf(screen), { waitUntil: 'load' });
-    await new Promise((resolve) => setTimeout(resolve, 700));
+    await gotoReady(page, await addressOf(screen));
+    await waitForStill(page);
     await page.evaluate(axeSource);
     const violations = (await page.evaluate(async () => {
       const axe = (
@@ -93,8 +102,8 @@ describe.each(SCREENS)('the screen %s', (screen) => {
   it('has no sideways scrolling of the page and working targets of 44 px or more on an upright tablet', async () => {
     const { page } = await openPage(browser, { person: 'iq' });
     await page.setViewport({ width: 800, height: 1280, hasTouch: true });
-    await page.goto(await addressOf(screen), { waitUntil: 'load' });
-    await new Promise((resolve) => setTimeout(resolve, 500));
+    await gotoReady(page, await addressOf(screen));
+    await waitForStill(page);
     expect(
       await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
     ).toBeLessThanOrEqual(0);

@@ -157,9 +157,9 @@ describe('one seat from measured bore to home, square and on record', () => {
     expect(errors).toEqual([]);
   });
 
-  it('a held space bar or pedal is one act, and undo takes back a slip whole', async () => {
+  it('a held space bar or pedal is one act', async () => {
     const { page } = await openPage(browser, { person: 'iq' });
-    const place = await findPlace(app, 'Ostrel 250', 'Left gear shaft');
+    const place = await findPlace(app, 'Ostrel 250', 'Main bearing');
     await gotoReady(page, place.at('way-in'));
     await tap(page, 'Heat, and bearing from the freezer');
     await page.waitForSelector('[data-way="heat_chill"][aria-pressed="true"]');

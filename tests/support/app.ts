@@ -131,6 +131,21 @@ export async function gotoReady(page: Page, url: string) {
   });
 }
 
+/** Waits until the page's line to the server is open: what others enter from here on comes to it by itself. */
+export const waitForLine = (page: Page) =>
+  page.waitForSelector('[data-testid="shop-state"][data-link="live"]');
+
+/** Waits until nothing on the page is moving any more, but for what never stops. */
+export const waitForStill = (page: Page) =>
+  page.waitForFunction(() =>
+    document
+      .getAnimations()
+      .every(
+        ({ playState, effect }) =>
+          playState !== 'running' || effect?.getComputedTiming().iterations === Number.POSITIVE_INFINITY,
+      ),
+  );
+
 export const textOf = (page: Page, testId: string) =>
   page
     .waitForSelector(`[data-testid="${testId}"]`)

@@ -63,6 +63,7 @@ export function ShopState() {
     <Box
       role="status"
       data-testid="shop-state"
+      data-link={link}
       sx={{
         fontSize: TYPE.small,
         fontWeight: 700,

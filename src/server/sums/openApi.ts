@@ -213,7 +213,7 @@ function otherPaths() {
       get: {
         operationId: 'jobs',
         tags: ['jobs'],
-        summary: 'All jobs, newest first',
+        summary: 'All jobs by their number, oldest first',
         responses: { 200: { description: 'Id, machine, title.', ...json({ type: 'object' }) } },
       },
       post: {
