@@ -1,5 +1,5 @@
 /**
- * `npm test`: installs what is missing, then type check, lint with the layering rule, unit tests, database tests on a throw-away
+ * `npm test`: installs what is missing, then type check, lint with the layering rule, formatted text, unit tests, database tests on a throw-away
  * cluster, and browser tests on the built app. The last line counts them all; each check without tests of its own counts as one.
  */
 import { spawnSync } from 'node:child_process';
@@ -89,6 +89,7 @@ check('types of core, without browser and node', [
   'src/core/tsconfig.json',
 ]);
 check('lint', ['eslint/bin/eslint.js', '.', '--max-warnings=0']);
+check('formatted text', ['prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.']);
 checkArrows();
 runTests('unit');
 runTests('database');

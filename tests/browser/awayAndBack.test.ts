@@ -1,3 +1,4 @@
+import pg from 'pg';
 import type { Browser } from 'puppeteer-core';
 import sharp from 'sharp';
 import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it } from 'vitest';
@@ -79,6 +80,29 @@ describe('when the server or the database goes away', () => {
       ['bore.1.90', 34.979],
       ['bore.2.0', 34.98],
     ]);
+  });
+
+  it('a full disk is said on the screen while readings are kept, and what was kept arrives once there is room', async () => {
+    const place = await findPlace(app, 'Merrow twin', 'Camshaft');
+    const database = new pg.Client(cluster.url);
+    await database.connect();
+    // As PostgreSQL says it itself when a table can not grow any more.
+    await database.query(`
+      CREATE FUNCTION no_room() RETURNS trigger LANGUAGE plpgsql AS
+        $$ BEGIN RAISE EXCEPTION USING ERRCODE = 'disk_full', MESSAGE = 'No space left on device'; END $$;
+      CREATE TRIGGER no_room BEFORE INSERT ON reading EXECUTE FUNCTION no_room()`);
+    const { page } = await openPage(browser, { person: 'iq' });
+    await gotoReady(page, place.at('measure'));
+    await type(page, '24.98');
+    await waitForText(page, 'shop-state', /^disk full: readings are kept here$/);
+    await page.waitForSelector('[data-slot="bore.1.0"][data-stored="false"]');
+    await database.query('DROP TRIGGER no_room ON reading; DROP FUNCTION no_room()');
+    await database.end();
+    await waitForStored(page, 'bore.1.0');
+    await waitForText(page, 'shop-state', /^$/);
+    expect(
+      (await loadStored(app, place.jobId)).entries.readings.filter(({ seatId }) => seatId === place.seatId),
+    ).toHaveLength(1);
   });
 
   it('what is kept survives closing the page while the server is away', async () => {

@@ -22,7 +22,7 @@ const WHY_WORDS: Readonly<Record<string, string>> = {
 const BACK_SAID_MS = 60_000;
 
 export function sayPart({ part, state, why, times, nextTryS }: PartNews): string {
-  if (state === 'back') return `${part} was started again`;
+  if (state === 'back') return `${part}: started again`;
   const cause = WHY_WORDS[why] ?? 'ended';
   return `${part}: ${cause}${times > 1 ? ` (${times} times)` : ''}, tried again in ${nextTryS} s`;
 }
