@@ -74,27 +74,7 @@ export function Head({
           flexWrap: { xs: 'wrap', sm: 'nowrap' },
         }}
       >
-        <Box
-          component={Link}
-          href="/"
-          aria-label="Urn Key, to the bench"
-          sx={{
-            display: 'flex',
-            gap: 1,
-            alignItems: 'center',
-            color: token('ink'),
-            textDecoration: 'none',
-            fontSize: TYPE.title,
-            fontWeight: 850,
-            fontStretch: STRETCH.headline,
-            letterSpacing: '0.02em',
-            minHeight: 48,
-            whiteSpace: 'nowrap',
-          }}
-        >
-          <UrnKeySign />
-          URN KEY
-        </Box>
+        <Sign />
         <Quiet
           sx={{
             fontSize: TYPE.text,
@@ -112,31 +92,7 @@ export function Head({
           {subtitle}
         </Quiet>
         <ShopState />
-        <Box component="nav" aria-label="Places" sx={{ display: 'flex', alignSelf: 'stretch' }}>
-          {places.map(({ href, name, isHere }) => (
-            <Box
-              key={name}
-              component={Link}
-              href={href}
-              aria-current={isHere ? 'page' : undefined}
-              sx={{
-                display: 'flex',
-                alignItems: 'center',
-                px: 1.75,
-                minWidth: 48,
-                color: isHere ? token('ink') : token('steel'),
-                fontWeight: isHere ? 750 : 500,
-                fontSize: TYPE.text,
-                textDecoration: 'none',
-                borderTop: '5px solid transparent',
-                borderBottom: isHere ? `5px solid ${token('ink')}` : '5px solid transparent',
-                '&:hover': { color: token('ink') },
-              }}
-            >
-              {name}
-            </Box>
-          ))}
-        </Box>
+        <PlaceLinks places={places} />
         <KeysHelp />
         <SchemeSwitch />
         <Button
@@ -153,6 +109,66 @@ export function Head({
         </Button>
       </Box>
       <PersonPicker people={people} isOpen={isPicking} onClose={() => setPicking(false)} />
+    </Box>
+  );
+}
+
+/** The sign of the shop, which leads to the bench. */
+const Sign = () => (
+  <Box
+    component={Link}
+    href="/"
+    aria-label="Urn Key, to the bench"
+    sx={{
+      display: 'flex',
+      gap: 1,
+      alignItems: 'center',
+      color: token('ink'),
+      textDecoration: 'none',
+      fontSize: TYPE.title,
+      fontWeight: 850,
+      fontStretch: STRETCH.headline,
+      letterSpacing: '0.02em',
+      minHeight: 48,
+      whiteSpace: 'nowrap',
+    }}
+  >
+    <UrnKeySign />
+    URN KEY
+  </Box>
+);
+
+type PlaceLinksProps = {
+  places: readonly Place[];
+};
+
+/** The places; where one is has the line under it. */
+function PlaceLinks({ places }: PlaceLinksProps) {
+  return (
+    <Box component="nav" aria-label="Places" sx={{ display: 'flex', alignSelf: 'stretch' }}>
+      {places.map(({ href, name, isHere }) => (
+        <Box
+          key={name}
+          component={Link}
+          href={href}
+          aria-current={isHere ? 'page' : undefined}
+          sx={{
+            display: 'flex',
+            alignItems: 'center',
+            px: 1.75,
+            minWidth: 48,
+            color: isHere ? token('ink') : token('steel'),
+            fontWeight: isHere ? 750 : 500,
+            fontSize: TYPE.text,
+            textDecoration: 'none',
+            borderTop: '5px solid transparent',
+            borderBottom: isHere ? `5px solid ${token('ink')}` : '5px solid transparent',
+            '&:hover': { color: token('ink') },
+          }}
+        >
+          {name}
+        </Box>
+      ))}
     </Box>
   );
 }

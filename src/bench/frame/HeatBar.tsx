@@ -194,54 +194,18 @@ export function HeatBar({
       {shown.slice(0, SHOWN).map(({ item, words, clock, isForgotten }) => {
         const isCold = item.kind === 'cold';
         return (
-          <Box
+          <HeatItemLink
             key={item.key}
-            component={Link}
-            href={item.seatId ? `/jobs/${item.jobId}/${item.seatId}/run` : `/jobs/${item.jobId}`}
-            sx={{
-              display: 'flex',
-              alignItems: 'center',
-              gap: 1.5,
-              color: token('ink'),
-              textDecoration: 'none',
-              whiteSpace: 'nowrap',
-              minHeight: 60,
-            }}
-          >
-            <StateMark name={isCold ? 'cold' : 'hot'} size={34} />
-            <Box sx={{ lineHeight: 1.15 }}>
-              <Text sx={{ fontWeight: 700 }}>
-                {item.name}, {item.machine}
-              </Text>
-              <Note>
-                {isForgotten ? 'forgotten? ' : ''}
-                {words} · {people.find(({ id }) => id === item.personId)?.initials ?? ''}
-              </Note>
-            </Box>
-            <Box
-              sx={{
-                fontSize: TYPE.headline,
-                fontWeight: 700,
-                fontStretch: STRETCH.headline,
-                color: isCold ? token('cold') : token('heat'),
-                lineHeight: 1,
-              }}
-              suppressHydrationWarning
-            >
-              {clock}
-            </Box>
-          </Box>
+            item={item}
+            isCold={isCold}
+            isForgotten={isForgotten}
+            words={words}
+            people={people}
+            clock={clock}
+          />
         );
       })}
-      {shown.length > SHOWN && (
-        <Box
-          component={Link}
-          href="/"
-          sx={{ alignSelf: 'center', fontWeight: 700, color: token('ink'), whiteSpace: 'nowrap' }}
-        >
-          and {shown.length - SHOWN} more
-        </Box>
-      )}
+      {shown.length > SHOWN && <MoreItems shown={shown} />}
       <Box sx={{ flex: 1 }} />
       <IconButton
         aria-label={isLoud ? 'Sounds are on' : 'Sounds are off'}
@@ -250,6 +214,73 @@ export function HeatBar({
       >
         {isLoud ? <VolumeUpOutlined /> : <VolumeOffOutlined />}
       </IconButton>
+    </Box>
+  );
+}
+
+type HeatItemLinkProps = {
+  item: HeatItem;
+  isCold: boolean;
+  isForgotten: boolean;
+  words: string;
+  people: readonly Person[];
+  clock: string;
+};
+
+/** One thing that is hot or cold, with its clock; leads to its run. */
+function HeatItemLink({ item, isCold, isForgotten, words, people, clock }: HeatItemLinkProps) {
+  return (
+    <Box
+      component={Link}
+      href={item.seatId ? `/jobs/${item.jobId}/${item.seatId}/run` : `/jobs/${item.jobId}`}
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        gap: 1.5,
+        color: token('ink'),
+        textDecoration: 'none',
+        whiteSpace: 'nowrap',
+        minHeight: 60,
+      }}
+    >
+      <StateMark name={isCold ? 'cold' : 'hot'} size={34} />
+      <Box sx={{ lineHeight: 1.15 }}>
+        <Text sx={{ fontWeight: 700 }}>
+          {item.name}, {item.machine}
+        </Text>
+        <Note>
+          {isForgotten ? 'forgotten? ' : ''}
+          {words} · {people.find(({ id }) => id === item.personId)?.initials ?? ''}
+        </Note>
+      </Box>
+      <Box
+        sx={{
+          fontSize: TYPE.headline,
+          fontWeight: 700,
+          fontStretch: STRETCH.headline,
+          color: isCold ? token('cold') : token('heat'),
+          lineHeight: 1,
+        }}
+        suppressHydrationWarning
+      >
+        {clock}
+      </Box>
+    </Box>
+  );
+}
+
+type MoreItemsProps = {
+  shown: { words: string; clock: string; isDone: boolean; isForgotten: boolean; item: HeatItem }[];
+};
+
+function MoreItems({ shown }: MoreItemsProps) {
+  return (
+    <Box
+      component={Link}
+      href="/"
+      sx={{ alignSelf: 'center', fontWeight: 700, color: token('ink'), whiteSpace: 'nowrap' }}
+    >
+      and {shown.length - SHOWN} more
     </Box>
   );
 }

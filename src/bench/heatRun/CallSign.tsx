@@ -49,17 +49,7 @@ export function CallSign({
       data-testid="call"
       data-call={call}
     >
-      <defs>
-        <pattern
-          id="run-hatch"
-          width="14"
-          height="14"
-          patternUnits="userSpaceOnUse"
-          patternTransform="rotate(45)"
-        >
-          <line y2="14" stroke={token('paper')} strokeWidth="1.6" opacity="0.55" />
-        </pattern>
-      </defs>
+      <Hatch />
       {['M0 190H80L94 204V494H150V556H0Z', 'M528 190H448L434 204V494H378V556H528Z'].map((d) => (
         <g key={d}>
           <path d={d} fill={wall} />
@@ -82,31 +72,18 @@ export function CallSign({
           </text>
         </g>
       ))}
-      <g transform={`rotate(${turn} ${middle} ${y + h / 2})`}>
-        <rect
-          x={x}
-          y={y}
-          width={w}
-          height={h}
-          fill={isFilled ? colour : token('paper')}
-          stroke={isFilled ? 'none' : colour}
-          strokeWidth="14"
-        />
-        {words.map((word, i) => (
-          <text
-            key={word}
-            x={middle}
-            y={y + h / 2 + size * 0.35 + (i - (words.length - 1) / 2) * size * 0.92}
-            textAnchor="middle"
-            fontSize={size}
-            fontWeight="900"
-            style={{ fontStretch: '62%' }}
-            fill={isFilled ? token('onHeat') : colour}
-          >
-            {word}
-          </text>
-        ))}
-      </g>
+      <Bearing
+        turn={turn}
+        middle={middle}
+        y={y}
+        h={h}
+        x={x}
+        w={w}
+        isFilled={isFilled}
+        colour={colour}
+        words={words}
+        size={size}
+      />
       {call === 'wait' && <rect x="152" y="236" width="224" height="30" fill={token('ink')} />}
       {call === 'go' && <path d="M234 318H294V386H344L264 466 184 386H234Z" fill={token('ink')} />}
       {call === 'let_go' && (
@@ -125,5 +102,63 @@ export function CallSign({
         />
       )}
     </svg>
+  );
+}
+
+const Hatch = () => (
+  <defs>
+    <pattern
+      id="run-hatch"
+      width="14"
+      height="14"
+      patternUnits="userSpaceOnUse"
+      patternTransform="rotate(45)"
+    >
+      <line y2="14" stroke={token('paper')} strokeWidth="1.6" opacity="0.55" />
+    </pattern>
+  </defs>
+);
+
+type BearingProps = {
+  turn: number;
+  middle: number;
+  y: number;
+  h: number;
+  x: number;
+  w: number;
+  isFilled: boolean;
+  colour: string;
+  words: string[];
+  size: number;
+};
+
+/** The bearing, drawn as the words of the call. */
+function Bearing({ turn, middle, y, h, x, w, isFilled, colour, words, size }: BearingProps) {
+  return (
+    <g transform={`rotate(${turn} ${middle} ${y + h / 2})`}>
+      <rect
+        x={x}
+        y={y}
+        width={w}
+        height={h}
+        fill={isFilled ? colour : token('paper')}
+        stroke={isFilled ? 'none' : colour}
+        strokeWidth="14"
+      />
+      {words.map((word, i) => (
+        <text
+          key={word}
+          x={middle}
+          y={y + h / 2 + size * 0.35 + (i - (words.length - 1) / 2) * size * 0.92}
+          textAnchor="middle"
+          fontSize={size}
+          fontWeight="900"
+          style={{ fontStretch: '62%' }}
+          fill={isFilled ? token('onHeat') : colour}
+        >
+          {word}
+        </text>
+      ))}
+    </g>
   );
 }

@@ -9,7 +9,7 @@ import { probeReadings } from '@/core/job/castingHeat';
 import { viewHeatRun, type HeatCall, type HeatRunView } from '@/core/job/heatRun';
 import { findSeatMove } from '@/core/job/nextMove';
 import type { SeatView } from '@/core/job/seatView';
-import { asText, showClock, showFit, showTemperature, type Units } from '@/core/quantity/format';
+import { asText, showClock, showTemperature, type Units } from '@/core/quantity/format';
 import { OtherHeat } from '@/bench/frame/HeatBar';
 import { UndoBar } from '@/bench/frame/UndoBar';
 import { playCall } from '@/bench/frame/sounds';
@@ -25,8 +25,12 @@ import { RunControls } from './RunControls';
 import { useProbe } from './useProbe';
 import { Quiet } from '@/ui/parts/text';
 import { Column } from '@/ui/parts/layout';
+import type { JobRecord } from '@/core/record/job';
+import type { CastingHeat } from '@/core/job/castingHeat';
+import { Figures } from './RunFigures';
 
 const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPicker');
+
 const loadChart = () => import('./ClearanceChart');
 
 /** Full screen, for two metres: the sign, the clearance, the seconds, one black button. */
@@ -171,43 +175,7 @@ function Run({ view }: { view: SeatView }) {
               />
             )}
           </Box>
-          <Quiet sx={{ display: 'flex', gap: 3, fontSize: TYPE.name, minHeight: 48, alignItems: 'center' }}>
-            <span>
-              bearing{' '}
-              <b style={{ color: token('cold') }}>
-                {asText(showTemperature(run.now?.ringC ?? record.roomC, units))}
-              </b>
-            </span>
-            <span>
-              {run.gripsAfterS !== null && heat.phase === 'out' && view.history.letGoMs === null ? (
-                <>
-                  let go now, it grips in <b>{Math.max(1, Math.round(run.gripsAfterS))} s</b>
-                </>
-              ) : run.freeC !== null ? (
-                <>
-                  stays free above <b>{asText(showTemperature(run.freeC, units))}</b> together
-                </>
-              ) : (
-                ''
-              )}
-            </span>
-            <Box sx={{ ml: 'auto' }}>
-              {probe.isOn ? (
-                <span>
-                  probe{' '}
-                  <b data-testid="probe-live">
-                    {probe.liveC === null ? '–' : asText(showTemperature(probe.liveC, units))}
-                  </b>
-                </span>
-              ) : (
-                probe.hasProbe && (
-                  <Button variant="text" onClick={probe.take} sx={{ minHeight: 48 }}>
-                    {probe.isTaken ? 'Probe is on another screen: take it' : 'Put the probe on'}
-                  </Button>
-                )
-              )}
-            </Box>
-          </Quiet>
+          <RunFoot run={run} record={record} units={units} heat={heat} view={view} probe={probe} />
         </Column>
       </Box>
       <RunControls view={view} run={run} units={units} />
@@ -217,96 +185,54 @@ function Run({ view }: { view: SeatView }) {
   );
 }
 
-type Count = { figure: string; unit: string; note: string };
+type RunFootProps = {
+  run: HeatRunView;
+  record: JobRecord;
+  units: Units;
+  heat: CastingHeat;
+  view: SeatView;
+  probe: ReturnType<typeof useProbe>;
+};
 
-/**
- * The second figure: what is planned while cold, time to go while heating, sure seconds once it is out. Null: this heat never gets
- * there.
- */
-function countOf(run: HeatRunView, { heat, history }: SeatView, units: Units): Count | null {
-  const way = history.wayIn;
-  if (heat.phase === 'in_heat' && heat.source === 'gun')
-    return {
-      ...showTemperature(way?.housingC ?? heat.sourceC, units),
-      note: 'wanted in the boss, by the probe',
-    };
-  if (heat.phase === 'in_heat')
-    return run.hotInS === null
-      ? null
-      : { figure: showClock(run.hotInS), unit: 'to go', note: 'until it is as hot as planned' };
-  // Nothing can be said of seconds: what is wanted stands there.
-  const isUnknown = run.now === null || heat.phase === 'cold';
-  if (isUnknown && way && way.way !== 'drive' && way.way !== 'chill')
-    return {
-      ...showTemperature(way.housingC, units),
-      note: way.heatedBy === 'gun' ? 'planned for the boss' : 'planned for the casting',
-    };
-  if (run.now === null) return { figure: '–', unit: '', note: 'the fit is not known' };
-  return {
-    figure: run.sureLeftS === null ? '900+' : String(Math.floor(run.sureLeftS)),
-    unit: 's sure',
-    note: run.likelyLeftS === null ? 'likely over 900' : `likely ${Math.floor(run.likelyLeftS)}`,
-  };
-}
-
-function Figures({ run, units, view }: { run: HeatRunView; units: Units; view: SeatView }) {
-  const micro = units === 'metric' ? 'metric_um' : units;
-  const clearance = run.now && showFit(Math.abs(run.now.clearanceMm.value), micro);
-  const seconds = countOf(run, view, units);
+/** The bearing, how long there is, and the probe. */
+function RunFoot({ run, record, units, heat, view, probe }: RunFootProps) {
   return (
-    <Box sx={{ display: 'flex', gap: 4, alignItems: 'flex-end' }}>
-      {clearance && run.now && (
-        <Big
-          figure={clearance.figure}
-          unit={clearance.unit}
-          word={run.now.clearanceMm.value >= 0 ? 'clear' : 'tight'}
-          note={`± ${showFit(2 * run.now.clearanceMm.u, micro).figure}, at least ${showFit(run.marginMm, micro).figure}`}
-          id="clearance"
-        />
-      )}
-      {seconds ? (
-        <Big figure={seconds.figure} unit={seconds.unit} word="" note={seconds.note} id="seconds" />
-      ) : (
-        <Box sx={{ fontSize: TYPE.head, fontWeight: 750, pb: 3 }}>
-          This heat never gets there: turn it up.
-        </Box>
-      )}
-    </Box>
-  );
-}
-
-function Big({
-  figure,
-  unit,
-  word,
-  note,
-  id,
-}: {
-  figure: string;
-  unit: string;
-  word: string;
-  note: string;
-  id: string;
-}) {
-  return (
-    <Box sx={{ display: 'flex', alignItems: 'flex-end', gap: 1.5 }}>
-      <Box
-        sx={{
-          fontSize: figure.length > 3 ? 116 : 172,
-          fontWeight: 850,
-          fontStretch: STRETCH.headline,
-          lineHeight: 0.86,
-          letterSpacing: '-0.02em',
-        }}
-        data-testid={`run-${id}`}
-      >
-        {figure}
+    <Quiet sx={{ display: 'flex', gap: 3, fontSize: TYPE.name, minHeight: 48, alignItems: 'center' }}>
+      <span>
+        bearing{' '}
+        <b style={{ color: token('cold') }}>
+          {asText(showTemperature(run.now?.ringC ?? record.roomC, units))}
+        </b>
+      </span>
+      <span>
+        {run.gripsAfterS !== null && heat.phase === 'out' && view.history.letGoMs === null ? (
+          <>
+            let go now, it grips in <b>{Math.max(1, Math.round(run.gripsAfterS))} s</b>
+          </>
+        ) : run.freeC !== null ? (
+          <>
+            stays free above <b>{asText(showTemperature(run.freeC, units))}</b> together
+          </>
+        ) : (
+          ''
+        )}
+      </span>
+      <Box sx={{ ml: 'auto' }}>
+        {probe.isOn ? (
+          <span>
+            probe{' '}
+            <b data-testid="probe-live">
+              {probe.liveC === null ? '–' : asText(showTemperature(probe.liveC, units))}
+            </b>
+          </span>
+        ) : (
+          probe.hasProbe && (
+            <Button variant="text" onClick={probe.take} sx={{ minHeight: 48 }}>
+              {probe.isTaken ? 'Probe is on another screen: take it' : 'Put the probe on'}
+            </Button>
+          )
+        )}
       </Box>
-      <Box sx={{ lineHeight: 1.1, pb: 0.5 }}>
-        <Box sx={{ fontSize: TYPE.head, fontWeight: 700 }}>{unit}</Box>
-        <Box sx={{ fontSize: TYPE.head, fontWeight: 700 }}>{word}</Box>
-        <Quiet sx={{ fontSize: TYPE.lead, whiteSpace: 'nowrap' }}>{note}</Quiet>
-      </Box>
-    </Box>
+    </Quiet>
   );
 }

@@ -13,6 +13,7 @@ import { useLoaded } from '@/bench/record/useLoaded';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import type { AnswerPanel as AnswerPanelType } from './AnswerPanel';
 import { Note, Text } from '@/ui/parts/text';
+import type { RefObject } from 'react';
 
 /** The sums and the catalogue come with the first key, not with the page. */
 const loadAsk = () =>
@@ -72,120 +73,8 @@ export function AskLine({ context, asked, walk }: { context: AskContext; asked: 
 
   return (
     <Box role="search" sx={{ mt: 0.5, mb: 1.5 }}>
-      <Box
-        sx={{
-          display: 'flex',
-          alignItems: 'center',
-          border: `3px solid ${token('ink')}`,
-          backgroundColor: token('plate'),
-        }}
-      >
-        <Box
-          component="label"
-          htmlFor="ask"
-          sx={{
-            pl: 2,
-            pr: 1.5,
-            fontSize: TYPE.title,
-            fontWeight: 800,
-            fontStretch: STRETCH.headline,
-            whiteSpace: 'nowrap',
-          }}
-        >
-          Ask
-        </Box>
-        <Box
-          component="input"
-          id="ask"
-          data-testid="ask"
-          ref={box}
-          value={typed}
-          autoComplete="off"
-          spellCheck={false}
-          maxLength={80}
-          placeholder="bearing, sizes, thread, bag code, question"
-          onChange={(event: React.ChangeEvent<HTMLInputElement>) => {
-            setTyped(event.target.value);
-            clearProblem();
-          }}
-          onKeyDown={(event: React.KeyboardEvent) => {
-            if (event.key === 'Enter') onEnter();
-            if (event.key === 'Escape') setTyped('');
-          }}
-          sx={{
-            flex: 1,
-            minWidth: 0,
-            minHeight: 56,
-            border: 0,
-            outline: 0,
-            background: 'transparent',
-            color: token('ink'),
-            font: 'inherit',
-            fontSize: TYPE.head,
-            fontWeight: 700,
-            fontStretch: STRETCH.text,
-            '&::placeholder': { color: token('mid'), fontWeight: 450, fontSize: TYPE.lead, opacity: 1 },
-            '&:focus-visible': { boxShadow: `inset 0 -4px 0 ${token('cold')}` },
-          }}
-        />
-        {typed ? (
-          <Button
-            variant="text"
-            onClick={() => {
-              setTyped('');
-              box.current?.focus();
-            }}
-          >
-            Clear
-          </Button>
-        ) : (
-          <Note
-            sx={{ display: { xs: 'none', md: 'flex' }, alignItems: 'center', pr: 1, whiteSpace: 'nowrap' }}
-          >
-            such as{' '}
-            {EXAMPLES.map((example) => (
-              <Box
-                key={example}
-                component="button"
-                onClick={() => {
-                  setTyped(example);
-                  box.current?.focus();
-                }}
-                sx={{
-                  font: 'inherit',
-                  fontWeight: 700,
-                  color: token('ink'),
-                  background: 'none',
-                  border: 0,
-                  minHeight: 48,
-                  px: 1,
-                  cursor: 'pointer',
-                  textDecoration: 'underline',
-                  textUnderlineOffset: 4,
-                }}
-              >
-                {example}
-              </Box>
-            ))}
-          </Note>
-        )}
-      </Box>
-      {typed && !answer && (
-        <Box role="status" sx={{ fontSize: TYPE.lead, minHeight: 44, display: 'flex', alignItems: 'center' }}>
-          {loaded ? (
-            typed.trim().length < 3 ? (
-              'Go on …'
-            ) : (
-              <span>
-                Nothing answers to this. <Link href="/sums">Quick sums</Link> and{' '}
-                <Link href="/reference">Reference</Link> have the lists.
-              </span>
-            )
-          ) : (
-            'One moment …'
-          )}
-        </Box>
-      )}
+      <AskRow box={box} typed={typed} setTyped={setTyped} clearProblem={clearProblem} onEnter={onEnter} />
+      {typed && !answer && <NoAnswer loaded={loaded} typed={typed} />}
       {answer && Panel && (
         <Panel answer={answer} units={context.units}>
           {href && (
@@ -209,6 +98,172 @@ export function AskLine({ context, asked, walk }: { context: AskContext; asked: 
             </Text>
           )}
         </Panel>
+      )}
+    </Box>
+  );
+}
+
+type AskRowProps = {
+  box: RefObject<HTMLInputElement | null>;
+  typed: string;
+  setTyped: (next: string) => void;
+  clearProblem: () => void;
+  onEnter: () => void;
+};
+
+/** The box with its label; examples while it is empty. */
+function AskRow({ box, typed, setTyped, clearProblem, onEnter }: AskRowProps) {
+  return (
+    <Box
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        border: `3px solid ${token('ink')}`,
+        backgroundColor: token('plate'),
+      }}
+    >
+      <AskLabel />
+      <AskBox box={box} typed={typed} setTyped={setTyped} clearProblem={clearProblem} onEnter={onEnter} />
+      {typed ? (
+        <Button
+          variant="text"
+          onClick={() => {
+            setTyped('');
+            box.current?.focus();
+          }}
+        >
+          Clear
+        </Button>
+      ) : (
+        <Examples setTyped={setTyped} box={box} />
+      )}
+    </Box>
+  );
+}
+
+const AskLabel = () => (
+  <Box
+    component="label"
+    htmlFor="ask"
+    sx={{
+      pl: 2,
+      pr: 1.5,
+      fontSize: TYPE.title,
+      fontWeight: 800,
+      fontStretch: STRETCH.headline,
+      whiteSpace: 'nowrap',
+    }}
+  >
+    Ask
+  </Box>
+);
+
+type AskBoxProps = {
+  box: RefObject<HTMLInputElement | null>;
+  typed: string;
+  setTyped: (next: string) => void;
+  clearProblem: () => void;
+  onEnter: () => void;
+};
+
+/** The box itself. */
+function AskBox({ box, typed, setTyped, clearProblem, onEnter }: AskBoxProps) {
+  return (
+    <Box
+      component="input"
+      id="ask"
+      data-testid="ask"
+      ref={box}
+      value={typed}
+      autoComplete="off"
+      spellCheck={false}
+      maxLength={80}
+      placeholder="bearing, sizes, thread, bag code, question"
+      onChange={(event: React.ChangeEvent<HTMLInputElement>) => {
+        setTyped(event.target.value);
+        clearProblem();
+      }}
+      onKeyDown={(event: React.KeyboardEvent) => {
+        if (event.key === 'Enter') onEnter();
+        if (event.key === 'Escape') setTyped('');
+      }}
+      sx={{
+        flex: 1,
+        minWidth: 0,
+        minHeight: 56,
+        border: 0,
+        outline: 0,
+        background: 'transparent',
+        color: token('ink'),
+        font: 'inherit',
+        fontSize: TYPE.head,
+        fontWeight: 700,
+        fontStretch: STRETCH.text,
+        '&::placeholder': { color: token('mid'), fontWeight: 450, fontSize: TYPE.lead, opacity: 1 },
+        '&:focus-visible': { boxShadow: `inset 0 -4px 0 ${token('cold')}` },
+      }}
+    />
+  );
+}
+
+type ExamplesProps = {
+  setTyped: (next: string) => void;
+  box: RefObject<HTMLInputElement | null>;
+};
+
+/** What may be asked. */
+function Examples({ setTyped, box }: ExamplesProps) {
+  return (
+    <Note sx={{ display: { xs: 'none', md: 'flex' }, alignItems: 'center', pr: 1, whiteSpace: 'nowrap' }}>
+      such as{' '}
+      {EXAMPLES.map((example) => (
+        <Box
+          key={example}
+          component="button"
+          onClick={() => {
+            setTyped(example);
+            box.current?.focus();
+          }}
+          sx={{
+            font: 'inherit',
+            fontWeight: 700,
+            color: token('ink'),
+            background: 'none',
+            border: 0,
+            minHeight: 48,
+            px: 1,
+            cursor: 'pointer',
+            textDecoration: 'underline',
+            textUnderlineOffset: 4,
+          }}
+        >
+          {example}
+        </Box>
+      ))}
+    </Note>
+  );
+}
+
+type NoAnswerProps = {
+  loaded: Loaded | null;
+  typed: string;
+};
+
+/** Why nothing stands below yet. */
+function NoAnswer({ loaded, typed }: NoAnswerProps) {
+  return (
+    <Box role="status" sx={{ fontSize: TYPE.lead, minHeight: 44, display: 'flex', alignItems: 'center' }}>
+      {loaded ? (
+        typed.trim().length < 3 ? (
+          'Go on …'
+        ) : (
+          <span>
+            Nothing answers to this. <Link href="/sums">Quick sums</Link> and{' '}
+            <Link href="/reference">Reference</Link> have the lists.
+          </span>
+        )
+      ) : (
+        'One moment …'
       )}
     </Box>
   );

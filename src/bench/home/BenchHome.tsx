@@ -1,7 +1,6 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import type { AskContext } from '@/core/ask/ask';
@@ -16,11 +15,10 @@ import { NextMoveBand } from '@/bench/frame/NextMoveBand';
 import { placesFrom } from '@/bench/frame/places';
 import { usePerson } from '@/bench/record/hooks';
 import { useRefreshOnChange } from '@/bench/record/useRefreshOnChange';
-import { WAIT_WORDS } from '@/ui/words/work';
 import { Alert } from '@/ui/parts/Alert';
 import { MARK_WORDS, StateMark, type MarkName } from '@/ui/marks/StateMark';
 import { token, TYPE } from '@/ui/theme/tokens';
-import { sayMove, STEP_PATHS } from '@/ui/words/moves';
+import { sayMove } from '@/ui/words/moves';
 import { AskLine } from './AskLine';
 import { CastingLine } from './CastingLine';
 import { JobFileTaker } from './JobFileTaker';
@@ -28,10 +26,13 @@ import { JobStarter, type KindToStart } from './JobStarter';
 import { BenchFilter, FILTERS, type FilterName } from './BenchFilter';
 import { PutAwayBar, usePutAway } from './PutAway';
 import { StartEmpty } from './StartEmpty';
-import { Name, Note } from '@/ui/parts/text';
+import { Note } from '@/ui/parts/text';
 import { Column } from '@/ui/parts/layout';
+import type { MoveWords } from '@/ui/words/moves';
+import { pathOf, JobColumn } from './JobColumn';
 
 export type ShownJob = BenchJob & { stackCodes: readonly string[] };
+
 type Props = {
   shop: { name: string; showsDemo: boolean; hasDemo: boolean };
   jobs: readonly ShownJob[];
@@ -47,18 +48,15 @@ type Props = {
 
 /** Hot metal and cold parts first, then what can be done now, then what waits, then what is done. */
 const URGENT = ['say_home_or_stuck', 'drop_now', 'take_out_and_drop', 'reheat'] as const;
+
 function rankOf(job: ShownJob, walk: WalkStyle): number {
   const i = URGENT.indexOf(job.moves[walk].move.code as (typeof URGENT)[number]);
   if (i >= 0) return i;
   return job.isDone ? 99 : job.waiting ? 50 : 10;
 }
+
 const mostUrgent = (jobs: readonly ShownJob[], walk: WalkStyle): ShownJob | undefined =>
   [...jobs].sort((a, b) => rankOf(a, walk) - rankOf(b, walk))[0];
-
-const pathOf = ({ jobId, moves }: BenchJob, walk: WalkStyle) => {
-  const { move } = moves[walk];
-  return move.seatId ? `/jobs/${jobId}/${move.seatId}/${STEP_PATHS[move.step]}` : `/jobs/${jobId}`;
-};
 
 const MARKS: readonly MarkName[] = [
   'as_found',
@@ -116,24 +114,7 @@ export function BenchHome({ shop, jobs, unreadable, people, kinds, ownKinds, hea
         places={placesFrom('Bench')}
       />
       <Box component="main" sx={{ flex: 1, display: 'flex', flexDirection: 'column' }} onKeyDown={moveFocus}>
-        <NextMoveBand
-          headline={words.headline}
-          reason={
-            first ? (
-              <>
-                {first.machine}: {words.reason}
-              </>
-            ) : (
-              words.reason
-            )
-          }
-        >
-          {first && (
-            <Button variant="contained" component={Link} href={pathOf(first, walk)} sx={{ minWidth: 168 }}>
-              Go there
-            </Button>
-          )}
-        </NextMoveBand>
+        <FirstMove words={words} first={first} walk={walk} />
         {unreadable.map(({ id, number, machine }) => (
           <Alert key={id} testId="unreadable">
             <Box sx={{ py: 1 }}>
@@ -160,39 +141,9 @@ export function BenchHome({ shop, jobs, unreadable, people, kinds, ownKinds, hea
               : `No job is ${FILTERS[filter].words.toLowerCase()} now.`}
           </Box>
         )}
-        <Note
-          sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 3, rowGap: 0.5, alignItems: 'center', mt: 2 }}
-        >
-          {MARKS.map((name) => (
-            <Box key={name} sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
-              <StateMark name={name} size={20} />
-              {MARK_WORDS[name]}
-            </Box>
-          ))}
-          <Box sx={{ flex: 1, textAlign: 'right' }}>all drawn to one scale</Box>
-        </Note>
+        <MarksKey />
         <Box sx={{ flex: 1, minHeight: 16 }} />
-        <Box
-          sx={{
-            mx: -4,
-            px: 4,
-            py: 1.5,
-            backgroundColor: token('plate'),
-            borderTop: `2px solid ${token('ink')}`,
-          }}
-        >
-          <JobStarter kinds={kinds} jobs={jobs} ownKinds={ownKinds} walk={walk} />
-          <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 3, mt: 1 }}>
-            <JobFileTaker />
-            <Button variant="text" component={Link} href="/orders">
-              Orders
-            </Button>
-            <Button variant="text" component={Link} href="/tools">
-              Tool wall
-            </Button>
-            <StartEmpty showsDemo={shop.showsDemo} hasDemo={shop.hasDemo} />
-          </Box>
-        </Box>
+        <MoreJobs kinds={kinds} jobs={jobs} ownKinds={ownKinds} walk={walk} shop={shop} />
       </Box>
       <HeatBar initial={heat} own={null} people={people} units={units} initialMs={nowMs} />
       <PutAwayBar {...putAway} />
@@ -200,84 +151,80 @@ export function BenchHome({ shop, jobs, unreadable, people, kinds, ownKinds, hea
   );
 }
 
-function JobColumn({
-  job,
-  walk,
-  onPutAway,
-}: {
-  job: BenchJob;
+type FirstMoveProps = {
+  words: MoveWords;
+  first: ShownJob | undefined;
   walk: WalkStyle;
-  /** Only among the done ones, so that it is not tapped in passing. */ onPutAway:
-    ((job: BenchJob) => void) | null;
-}) {
-  const { headline, moves, waiting, isDone } = job;
-  const isTrouble = headline.state === 'trouble';
-  const colour =
-    headline.state === 'hot' ? token('heat') : headline.state === 'cold' ? token('cold') : token('ink');
-  const words = sayMove(moves[walk].move, moves[walk].seatName);
+};
+
+/** The most urgent move of all jobs. */
+function FirstMove({ words, first, walk }: FirstMoveProps) {
   return (
-    <Box sx={{ pr: 2, pb: 2, position: 'relative' }} data-job={job.number}>
-      <Box
-        component={Link}
-        href={pathOf(job, walk)}
-        data-job-link
-        sx={{
-          display: 'block',
-          color: token('ink'),
-          textDecoration: 'none',
-          '&:hover h2': { textDecoration: 'underline' },
-          '&:focus-visible': { outline: `3px solid ${token('cold')}`, outlineOffset: 3 },
-        }}
-      >
-        <Typography variant="h2">{job.machine}</Typography>
-        <Note>
-          {job.machineSort} · job {job.number} · bag {bagCode(job.number)}
-        </Note>
-        <Box
-          sx={{
-            display: 'inline-flex',
-            alignItems: 'center',
-            gap: 1,
-            mt: 1,
-            py: 0.5,
-            px: isTrouble ? 1 : 0,
-            border: isTrouble ? `2.5px solid ${token('ink')}` : 'none',
-            color: colour,
-            fontWeight: 700,
-            fontSize: TYPE.text,
-          }}
-        >
-          <StateMark name={headline.state} size={24} />
-          {headline.seatName}
-          {headline.count > 1 ? ` +${headline.count - 1}` : ''}: {MARK_WORDS[headline.state]}
-        </Box>
-        {waiting && (
-          <Box
-            sx={{
-              fontSize: TYPE.text,
-              fontWeight: 700,
-              borderLeft: `6px double ${token('ink')}`,
-              pl: 1,
-              mt: 0.5,
-            }}
-            data-waiting
-          >
-            Waits for {WAIT_WORDS[waiting.reason]}
-            {waiting.note ? `: ${waiting.note}` : ''}
-          </Box>
-        )}
-        <Name sx={{ mt: 1, lineHeight: 1.15 }}>{words.headline}</Name>
-        <Note sx={{ mt: 0.5 }}>{words.reason}</Note>
-      </Box>
-      {isDone && onPutAway && (
-        <Button
-          variant="text"
-          onClick={() => onPutAway(job)}
-          sx={{ px: 0, minWidth: '100%', justifyContent: 'flex-start', minHeight: 48, fontSize: TYPE.text }}
-        >
-          Put away
+    <NextMoveBand
+      headline={words.headline}
+      reason={
+        first ? (
+          <>
+            {first.machine}: {words.reason}
+          </>
+        ) : (
+          words.reason
+        )
+      }
+    >
+      {first && (
+        <Button variant="contained" component={Link} href={pathOf(first, walk)} sx={{ minWidth: 168 }}>
+          Go there
         </Button>
       )}
+    </NextMoveBand>
+  );
+}
+
+/** What each mark means. */
+const MarksKey = () => (
+  <Note sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 3, rowGap: 0.5, alignItems: 'center', mt: 2 }}>
+    {MARKS.map((name) => (
+      <Box key={name} sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
+        <StateMark name={name} size={20} />
+        {MARK_WORDS[name]}
+      </Box>
+    ))}
+    <Box sx={{ flex: 1, textAlign: 'right' }}>all drawn to one scale</Box>
+  </Note>
+);
+
+type MoreJobsProps = {
+  kinds: readonly KindToStart[];
+  jobs: readonly ShownJob[];
+  ownKinds: readonly { id: string; name: string }[];
+  walk: WalkStyle;
+  shop: { name: string; showsDemo: boolean; hasDemo: boolean };
+};
+
+/** Starting a job, taking one in, and the ways to orders and tools. */
+function MoreJobs({ kinds, jobs, ownKinds, walk, shop }: MoreJobsProps) {
+  return (
+    <Box
+      sx={{
+        mx: -4,
+        px: 4,
+        py: 1.5,
+        backgroundColor: token('plate'),
+        borderTop: `2px solid ${token('ink')}`,
+      }}
+    >
+      <JobStarter kinds={kinds} jobs={jobs} ownKinds={ownKinds} walk={walk} />
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 3, mt: 1 }}>
+        <JobFileTaker />
+        <Button variant="text" component={Link} href="/orders">
+          Orders
+        </Button>
+        <Button variant="text" component={Link} href="/tools">
+          Tool wall
+        </Button>
+        <StartEmpty showsDemo={shop.showsDemo} hasDemo={shop.hasDemo} />
+      </Box>
     </Box>
   );
 }

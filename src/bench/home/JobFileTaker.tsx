@@ -54,32 +54,7 @@ export function JobFileTaker() {
 
   return (
     <>
-      <Text sx={{ flex: 1 }} role="status">
-        {outcome.state === 'idle' && (
-          <Quiet sx={{ textAlign: { sm: 'right' } }}>or one from another shop, from its file:</Quiet>
-        )}
-        {outcome.state === 'sending' && `Reading ${outcome.name} …`}
-        {outcome.state === 'taken' && (
-          <b>
-            {outcome.isNew
-              ? `Job ${outcome.number} is on the bench.`
-              : `Job ${outcome.number} was here already; it has all entries of the file.`}
-          </b>
-        )}
-        {outcome.state === 'refused' && (
-          <Box sx={{ py: 1 }}>
-            <b>{outcome.message}</b>
-            <Box component="ul" sx={{ m: 0, pl: 2.5, maxHeight: 96, overflow: 'auto' }}>
-              {outcome.issues.map((issue, i) => (
-                <li key={i}>
-                  {issue.field.includes('.') ? `${issue.field}: ` : ''}
-                  {sayIssue(issue)}
-                </li>
-              ))}
-            </Box>
-          </Box>
-        )}
-      </Text>
+      <OutcomeWords outcome={outcome} />
       <input
         ref={input}
         type="file"
@@ -100,5 +75,41 @@ export function JobFileTaker() {
         Take in a job file
       </Button>
     </>
+  );
+}
+
+type OutcomeWordsProps = {
+  outcome: Outcome;
+};
+
+/** What became of the file. */
+function OutcomeWords({ outcome }: OutcomeWordsProps) {
+  return (
+    <Text sx={{ flex: 1 }} role="status">
+      {outcome.state === 'idle' && (
+        <Quiet sx={{ textAlign: { sm: 'right' } }}>or one from another shop, from its file:</Quiet>
+      )}
+      {outcome.state === 'sending' && `Reading ${outcome.name} …`}
+      {outcome.state === 'taken' && (
+        <b>
+          {outcome.isNew
+            ? `Job ${outcome.number} is on the bench.`
+            : `Job ${outcome.number} was here already; it has all entries of the file.`}
+        </b>
+      )}
+      {outcome.state === 'refused' && (
+        <Box sx={{ py: 1 }}>
+          <b>{outcome.message}</b>
+          <Box component="ul" sx={{ m: 0, pl: 2.5, maxHeight: 96, overflow: 'auto' }}>
+            {outcome.issues.map((issue, i) => (
+              <li key={i}>
+                {issue.field.includes('.') ? `${issue.field}: ` : ''}
+                {sayIssue(issue)}
+              </li>
+            ))}
+          </Box>
+        </Box>
+      )}
+    </Text>
   );
 }

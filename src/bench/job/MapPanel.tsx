@@ -12,6 +12,11 @@ import { MARK_WORDS, StateMark } from '@/ui/marks/StateMark';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { partMark, seatMark } from '@/ui/words/states';
 import { Quiet } from '@/ui/parts/text';
+import type { Seat } from '@/core/record/job';
+import type { SeatState } from '@/core/job/seatView';
+import type { PartState } from '@/core/job/seatView';
+import type { Casting } from '@/core/record/job';
+import type { SeatView } from '@/core/job/seatView';
 
 const WIDTH = 286;
 const HEIGHT = 222;
@@ -38,53 +43,20 @@ export function MapPanel({ seatId }: { seatId: string }) {
       {record.castings.length > 1 && (
         <Box role="tablist" aria-label="Castings" sx={{ display: 'flex', gap: 2, mb: 0.5 }}>
           {record.castings.map((each) => (
-            <Box
-              key={each.id}
-              component="button"
-              role="tab"
-              aria-selected={each.id === casting.id}
-              onClick={() => go(each.seats[0]!.id)}
-              sx={{
-                all: 'unset',
-                cursor: 'pointer',
-                minHeight: 40,
-                display: 'flex',
-                alignItems: 'center',
-                fontSize: TYPE.lead,
-                fontWeight: each.id === casting.id ? 750 : 500,
-                color: each.id === casting.id ? token('ink') : token('steel'),
-                borderBottom: `3px solid ${each.id === casting.id ? token('ink') : 'transparent'}`,
-                '&:focus-visible': { outline: `3px solid ${token('cold')}` },
-              }}
-            >
-              {each.name}
-            </Box>
+            <CastingTab key={each.id} each={each} casting={casting} go={go} />
           ))}
         </Box>
       )}
-      <svg
-        width={WIDTH}
-        height={Math.min(HEIGHT, heightMm * pxPerMm + 8)}
-        role="group"
-        aria-label={`Map of the ${casting.name}`}
-        style={{ display: 'block' }}
-      >
-        <g transform={`translate(${4 - minXMm * pxPerMm} ${heightMm * pxPerMm + 4})`}>
-          <CastingDrawing
-            casting={casting}
-            pxPerMm={pxPerMm}
-            face={face}
-            isHot={views.some(({ heat }) => heat.phase !== 'cold')}
-            onPick={go}
-            seats={views.map(({ seat, seatState, partState }) => ({
-              seatId: seat.id,
-              seatMark: seatMark(seatState),
-              partMark: partMark(partState),
-              isSelected: seat.id === seatId,
-            }))}
-          />
-        </g>
-      </svg>
+      <CastingMap
+        heightMm={heightMm}
+        pxPerMm={pxPerMm}
+        casting={casting}
+        minXMm={minXMm}
+        face={face}
+        views={views}
+        go={go}
+        seatId={seatId}
+      />
       {hasBack && (
         <Quiet
           sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center', fontSize: TYPE.fine }}
@@ -101,42 +73,14 @@ export function MapPanel({ seatId }: { seatId: string }) {
       )}
       <Box component="ul" sx={{ listStyle: 'none', m: 0, mt: 0.5, p: 0 }}>
         {views.map(({ seat, seatState, partState }) => (
-          <Box component="li" key={seat.id}>
-            <Box
-              component="button"
-              onClick={() => go(seat.id)}
-              aria-current={seat.id === seatId || undefined}
-              sx={{
-                all: 'unset',
-                boxSizing: 'border-box',
-                width: '100%',
-                cursor: 'pointer',
-                minHeight: 29,
-                display: 'flex',
-                alignItems: 'center',
-                gap: 1,
-                fontSize: TYPE.small,
-                borderLeft: `5px solid ${seat.id === seatId ? token('ink') : 'transparent'}`,
-                pl: 1,
-                '&:focus-visible': { outline: `3px solid ${token('cold')}` },
-                '@media (pointer: coarse)': { minHeight: 48 },
-              }}
-            >
-              <StateMark name={seatMark(seatState)} size={22} />
-              <b>{seat.name}</b>
-              <Box component="span" sx={{ color: token('steel') }}>
-                {MARK_WORDS[seatMark(seatState)]}
-              </Box>
-              {partMark(partState) && (
-                <>
-                  <StateMark name="cold" size={18} />
-                  <Box component="span" sx={{ color: token('cold') }}>
-                    cold
-                  </Box>
-                </>
-              )}
-            </Box>
-          </Box>
+          <SeatLink
+            key={seat.id}
+            seat={seat}
+            go={go}
+            seatId={seatId}
+            seatState={seatState}
+            partState={partState}
+          />
         ))}
       </Box>
       <Button
@@ -147,6 +91,128 @@ export function MapPanel({ seatId }: { seatId: string }) {
       >
         Set up this job
       </Button>
+    </Box>
+  );
+}
+
+type CastingTabProps = {
+  each: Casting;
+  casting: Casting;
+  go: (id: string) => void;
+};
+
+/** One half or casting, to turn to. */
+function CastingTab({ each, casting, go }: CastingTabProps) {
+  return (
+    <Box
+      component="button"
+      role="tab"
+      aria-selected={each.id === casting.id}
+      onClick={() => go(each.seats[0]!.id)}
+      sx={{
+        all: 'unset',
+        cursor: 'pointer',
+        minHeight: 40,
+        display: 'flex',
+        alignItems: 'center',
+        fontSize: TYPE.lead,
+        fontWeight: each.id === casting.id ? 750 : 500,
+        color: each.id === casting.id ? token('ink') : token('steel'),
+        borderBottom: `3px solid ${each.id === casting.id ? token('ink') : 'transparent'}`,
+        '&:focus-visible': { outline: `3px solid ${token('cold')}` },
+      }}
+    >
+      {each.name}
+    </Box>
+  );
+}
+
+type CastingMapProps = {
+  heightMm: number;
+  pxPerMm: number;
+  casting: Casting;
+  minXMm: number;
+  face: Face;
+  views: SeatView[];
+  go: (id: string) => void;
+  seatId: string;
+};
+
+/** The casting to scale with the state of each seat. */
+function CastingMap({ heightMm, pxPerMm, casting, minXMm, face, views, go, seatId }: CastingMapProps) {
+  return (
+    <svg
+      width={WIDTH}
+      height={Math.min(HEIGHT, heightMm * pxPerMm + 8)}
+      role="group"
+      aria-label={`Map of the ${casting.name}`}
+      style={{ display: 'block' }}
+    >
+      <g transform={`translate(${4 - minXMm * pxPerMm} ${heightMm * pxPerMm + 4})`}>
+        <CastingDrawing
+          casting={casting}
+          pxPerMm={pxPerMm}
+          face={face}
+          isHot={views.some(({ heat }) => heat.phase !== 'cold')}
+          onPick={go}
+          seats={views.map(({ seat, seatState, partState }) => ({
+            seatId: seat.id,
+            seatMark: seatMark(seatState),
+            partMark: partMark(partState),
+            isSelected: seat.id === seatId,
+          }))}
+        />
+      </g>
+    </svg>
+  );
+}
+
+type SeatLinkProps = {
+  seat: Seat;
+  go: (id: string) => void;
+  seatId: string;
+  seatState: SeatState;
+  partState: PartState;
+};
+
+/** A seat by name, with what it is and how far it is. */
+function SeatLink({ seat, go, seatId, seatState, partState }: SeatLinkProps) {
+  return (
+    <Box component="li">
+      <Box
+        component="button"
+        onClick={() => go(seat.id)}
+        aria-current={seat.id === seatId || undefined}
+        sx={{
+          all: 'unset',
+          boxSizing: 'border-box',
+          width: '100%',
+          cursor: 'pointer',
+          minHeight: 29,
+          display: 'flex',
+          alignItems: 'center',
+          gap: 1,
+          fontSize: TYPE.small,
+          borderLeft: `5px solid ${seat.id === seatId ? token('ink') : 'transparent'}`,
+          pl: 1,
+          '&:focus-visible': { outline: `3px solid ${token('cold')}` },
+          '@media (pointer: coarse)': { minHeight: 48 },
+        }}
+      >
+        <StateMark name={seatMark(seatState)} size={22} />
+        <b>{seat.name}</b>
+        <Box component="span" sx={{ color: token('steel') }}>
+          {MARK_WORDS[seatMark(seatState)]}
+        </Box>
+        {partMark(partState) && (
+          <>
+            <StateMark name="cold" size={18} />
+            <Box component="span" sx={{ color: token('cold') }}>
+              cold
+            </Box>
+          </>
+        )}
+      </Box>
     </Box>
   );
 }

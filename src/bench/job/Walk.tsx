@@ -34,31 +34,7 @@ export function Walk({ seatId, step }: { seatId: string; step: Step | null }) {
     : 0;
   return (
     <Box component="nav" aria-label="Steps" className="no-print">
-      <svg
-        width="100%"
-        height="16"
-        style={{ display: 'block' }}
-        aria-hidden
-        preserveAspectRatio="none"
-        viewBox="0 0 1000 16"
-      >
-        <path d="M0 2.5H1000" stroke={token('ink')} strokeWidth="1.6" vectorEffect="non-scaling-stroke" />
-        <path
-          d={`M0 3H${1000 * doneShare}`}
-          stroke={token('ink')}
-          strokeWidth="6"
-          vectorEffect="non-scaling-stroke"
-        />
-        {Array.from({ length: 51 }, (_, i) => (
-          <path
-            key={i}
-            d={`M${i * 20} 2V${i % 10 === 0 ? 16 : 9}`}
-            stroke={token('ink')}
-            strokeWidth={i % 10 === 0 ? 1.6 : 1}
-            vectorEffect="non-scaling-stroke"
-          />
-        ))}
-      </svg>
+      <StepLine doneShare={doneShare} />
       <Box
         sx={{
           display: 'grid',
@@ -125,5 +101,40 @@ export function Walk({ seatId, step }: { seatId: string; step: Step | null }) {
         })}
       </Box>
     </Box>
+  );
+}
+
+type StepLineProps = {
+  doneShare: number;
+};
+
+/** The steps as one line. */
+function StepLine({ doneShare }: StepLineProps) {
+  return (
+    <svg
+      width="100%"
+      height="16"
+      style={{ display: 'block' }}
+      aria-hidden
+      preserveAspectRatio="none"
+      viewBox="0 0 1000 16"
+    >
+      <path d="M0 2.5H1000" stroke={token('ink')} strokeWidth="1.6" vectorEffect="non-scaling-stroke" />
+      <path
+        d={`M0 3H${1000 * doneShare}`}
+        stroke={token('ink')}
+        strokeWidth="6"
+        vectorEffect="non-scaling-stroke"
+      />
+      {Array.from({ length: 51 }, (_, i) => (
+        <path
+          key={i}
+          d={`M${i * 20} 2V${i % 10 === 0 ? 16 : 9}`}
+          stroke={token('ink')}
+          strokeWidth={i % 10 === 0 ? 1.6 : 1}
+          vectorEffect="non-scaling-stroke"
+        />
+      ))}
+    </svg>
   );
 }

@@ -79,48 +79,91 @@ export function FitPlot({ view, units }: { view: SeatView; units: Units }) {
         const y = 20 + i * ROW + ROW / 2;
         const [from, to] = [x(value - 2 * u), x(value + 2 * u)];
         return (
-          <g key={label}>
-            <text x="0" y={y + 6} fontSize="16" fill={token('ink')} style={{ fontStretch: '76%' }}>
-              {label}
-            </text>
-            <text
-              x="92"
-              y={y + 7}
-              fontSize="20"
-              fontWeight="750"
-              fill={token('ink')}
-              style={{ fontStretch: '62%' }}
-            >
-              {showFit(Math.abs(value), units).figure} ± {showFit(2 * u, units).figure}
-            </text>
-            <path
-              d={`M${from} ${y}H${to}M${from} ${y - 6}V${y + 6}M${to} ${y - 6}V${y + 6}`}
-              stroke={token('ink')}
-              strokeWidth="1.8"
-            />
-            <rect x={x(value) - 5} y={y - 5} width="10" height="10" fill={token('ink')} />
-          </g>
+          <Spread
+            key={label}
+            label={label}
+            y={y}
+            value={value}
+            units={units}
+            u={u}
+            from={from}
+            to={to}
+            x={x}
+          />
         );
       })}
       <path d={`M${x(low)} ${height - 22}H${x(high)}`} stroke={token('ink')} />
       {ticks.map((mm, i) => (
-        <g key={i}>
-          <path d={`M${x(mm)} ${height - 22}v6`} stroke={token('ink')} />
-          {(Math.abs(mm) < step / 2 ||
-            ((i === 0 || i === ticks.length - 1) && Math.abs(x(mm) - x(0)) > 44)) && (
-            <text
-              x={x(mm) + (i === ticks.length - 1 ? 6 : 0)}
-              y={height - 3}
-              fontSize="14"
-              textAnchor={i === ticks.length - 1 ? 'end' : 'middle'}
-              fill={token('steel')}
-              style={{ fontStretch: '76%' }}
-            >
-              {showFit(Math.abs(mm), units).figure}
-            </text>
-          )}
-        </g>
+        <Tick key={i} i={i} x={x} mm={mm} height={height} step={step} ticks={ticks} units={units} />
       ))}
     </svg>
+  );
+}
+
+type TickProps = {
+  i: number;
+  x: (mm: number) => number;
+  mm: number;
+  height: number;
+  step: number;
+  ticks: number[];
+  units: Units;
+};
+
+function Tick({ i, x, mm, height, step, ticks, units }: TickProps) {
+  return (
+    <g>
+      <path d={`M${x(mm)} ${height - 22}v6`} stroke={token('ink')} />
+      {(Math.abs(mm) < step / 2 || ((i === 0 || i === ticks.length - 1) && Math.abs(x(mm) - x(0)) > 44)) && (
+        <text
+          x={x(mm) + (i === ticks.length - 1 ? 6 : 0)}
+          y={height - 3}
+          fontSize="14"
+          textAnchor={i === ticks.length - 1 ? 'end' : 'middle'}
+          fill={token('steel')}
+          style={{ fontStretch: '76%' }}
+        >
+          {showFit(Math.abs(mm), units).figure}
+        </text>
+      )}
+    </g>
+  );
+}
+
+type SpreadProps = {
+  label: string;
+  y: number;
+  value: number;
+  units: Units;
+  u: number;
+  from: number;
+  to: number;
+  x: (mm: number) => number;
+};
+
+/** One figure with its band of twice the uncertainty. */
+function Spread({ label, y, value, units, u, from, to, x }: SpreadProps) {
+  return (
+    <g>
+      <text x="0" y={y + 6} fontSize="16" fill={token('ink')} style={{ fontStretch: '76%' }}>
+        {label}
+      </text>
+      <text
+        x="92"
+        y={y + 7}
+        fontSize="20"
+        fontWeight="750"
+        fill={token('ink')}
+        style={{ fontStretch: '62%' }}
+      >
+        {showFit(Math.abs(value), units).figure} ± {showFit(2 * u, units).figure}
+      </text>
+      <path
+        d={`M${from} ${y}H${to}M${from} ${y - 6}V${y + 6}M${to} ${y - 6}V${y + 6}`}
+        stroke={token('ink')}
+        strokeWidth="1.8"
+      />
+      <rect x={x(value) - 5} y={y - 5} width="10" height="10" fill={token('ink')} />
+    </g>
   );
 }

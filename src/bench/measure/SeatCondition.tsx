@@ -9,6 +9,7 @@ import { token, TYPE } from '@/ui/theme/tokens';
 import { CLEANING_WORDS, REMEDY_WORDS } from '@/ui/words/work';
 import { Note, Quiet } from '@/ui/parts/text';
 import { Ruled } from '@/ui/parts/layout';
+import type { SeatWork } from '@/core/job/work';
 
 type Remedy = keyof typeof REMEDY_WORDS;
 const isRemedy = (code: string): code is Remedy => code in REMEDY_WORDS;
@@ -71,42 +72,55 @@ export function SeatCondition({ view }: { view: SeatView }) {
           />
         </Box>
       )}
-      <Ruled
-        sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center', mt: 0.5 }}
-        role="group"
-        aria-label="Cleaned"
-      >
-        <Note sx={{ mr: 0.5 }}>Clean</Note>
-        {(Object.keys(CLEANING_WORDS) as (keyof typeof CLEANING_WORDS)[]).map((what) => {
-          const isClean = work.cleaned.has(what);
-          return (
-            <Box
-              component="button"
-              type="button"
-              key={what}
-              aria-pressed={isClean}
-              disabled={isClean}
-              data-cleaned={what}
-              onClick={() => addEvent('cleaned', { what }, { seatId })}
-              sx={{
-                all: 'unset',
-                cursor: isClean ? 'default' : 'pointer',
-                minHeight: 48,
-                px: 0.75,
-                display: 'flex',
-                alignItems: 'center',
-                fontSize: TYPE.small,
-                fontWeight: isClean ? 700 : 450,
-                borderBottom: `2px solid ${token(isClean ? 'ink' : 'rule')}`,
-                '&:focus-visible': { outline: `3px solid ${token('cold')}` },
-              }}
-            >
-              {isClean ? '✓ ' : ''}
-              {CLEANING_WORDS[what]}
-            </Box>
-          );
-        })}
-      </Ruled>
+      <SeatDone work={work} seatId={seatId} />
     </Box>
+  );
+}
+
+type SeatDoneProps = {
+  work: SeatWork;
+  seatId: string;
+};
+
+/** What was done to the seat. */
+function SeatDone({ work, seatId }: SeatDoneProps) {
+  const { addEvent } = useJob();
+  return (
+    <Ruled
+      sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center', mt: 0.5 }}
+      role="group"
+      aria-label="Cleaned"
+    >
+      <Note sx={{ mr: 0.5 }}>Clean</Note>
+      {(Object.keys(CLEANING_WORDS) as (keyof typeof CLEANING_WORDS)[]).map((what) => {
+        const isClean = work.cleaned.has(what);
+        return (
+          <Box
+            component="button"
+            type="button"
+            key={what}
+            aria-pressed={isClean}
+            disabled={isClean}
+            data-cleaned={what}
+            onClick={() => addEvent('cleaned', { what }, { seatId })}
+            sx={{
+              all: 'unset',
+              cursor: isClean ? 'default' : 'pointer',
+              minHeight: 48,
+              px: 0.75,
+              display: 'flex',
+              alignItems: 'center',
+              fontSize: TYPE.small,
+              fontWeight: isClean ? 700 : 450,
+              borderBottom: `2px solid ${token(isClean ? 'ink' : 'rule')}`,
+              '&:focus-visible': { outline: `3px solid ${token('cold')}` },
+            }}
+          >
+            {isClean ? '✓ ' : ''}
+            {CLEANING_WORDS[what]}
+          </Box>
+        );
+      })}
+    </Ruled>
   );
 }

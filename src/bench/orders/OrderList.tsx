@@ -53,53 +53,53 @@ export function OrderList({ lines, ...place }: PlaceProps & { lines: readonly Or
               <th>job</th>
             </tr>
           </thead>
-          <tbody>
-            {lines.map(
-              ({
-                part,
-                jobId,
-                jobNumber,
-                machine,
-                state,
-                kitNumber,
-                promisedFor,
-                isLate,
-                wasWrongBefore,
-              }) => (
-                <tr key={`${jobId}${part.key}`} data-late={isLate || undefined}>
-                  <td>
-                    <b>{part.name}</b>
-                    {part.count > 1 ? ` × ${part.count}` : ''}
-                  </td>
-                  <td>
-                    {kitNumber}
-                    {wasWrongBefore && (
-                      <Box component="b" sx={{ display: 'block', fontSize: TYPE.small }}>
-                        came wrong before
-                      </Box>
-                    )}
-                  </td>
-                  <td>{ORDER_WORDS[state]}</td>
-                  <td>
-                    {promisedFor ?? ''}
-                    {isLate && (
-                      <Box component="b" sx={{ display: 'block', fontSize: TYPE.small }}>
-                        late
-                      </Box>
-                    )}
-                  </td>
-                  <td>
-                    <Link href={`/jobs/${jobId}`} style={{ color: token('ink') }}>
-                      {machine}, job {jobNumber}
-                    </Link>
-                  </td>
-                </tr>
-              ),
-            )}
-          </tbody>
+          <OrderRows lines={lines} />
         </Box>
       )}
     </PlaceFrame>
+  );
+}
+
+type OrderRowsProps = {
+  lines: readonly OrderLine[];
+};
+
+function OrderRows({ lines }: OrderRowsProps) {
+  return (
+    <tbody>
+      {lines.map(
+        ({ part, jobId, jobNumber, machine, state, kitNumber, promisedFor, isLate, wasWrongBefore }) => (
+          <tr key={`${jobId}${part.key}`} data-late={isLate || undefined}>
+            <td>
+              <b>{part.name}</b>
+              {part.count > 1 ? ` × ${part.count}` : ''}
+            </td>
+            <td>
+              {kitNumber}
+              {wasWrongBefore && (
+                <Box component="b" sx={{ display: 'block', fontSize: TYPE.small }}>
+                  came wrong before
+                </Box>
+              )}
+            </td>
+            <td>{ORDER_WORDS[state]}</td>
+            <td>
+              {promisedFor ?? ''}
+              {isLate && (
+                <Box component="b" sx={{ display: 'block', fontSize: TYPE.small }}>
+                  late
+                </Box>
+              )}
+            </td>
+            <td>
+              <Link href={`/jobs/${jobId}`} style={{ color: token('ink') }}>
+                {machine}, job {jobNumber}
+              </Link>
+            </td>
+          </tr>
+        ),
+      )}
+    </tbody>
   );
 }
 

@@ -16,6 +16,10 @@ import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { DRY_FIT_WORDS, MATE_WORDS, OVERRULE_WORDS } from '@/ui/words/work';
 import { Note, Text } from '@/ui/parts/text';
 import { Ruled } from '@/ui/parts/layout';
+import type { PartCheck } from '@/core/parts/comparePart';
+import type { SeatWork } from '@/core/job/work';
+import type { CurrentReading } from '@/core/job/currentReadings';
+import type { Units } from '@/core/quantity/format';
 
 /** The bearing tables come only when a part is wrong or an old number is typed. */
 const OldNumber = later(() => import('./OldNumber'), 'OldNumber');
@@ -110,42 +114,7 @@ function CompareSlate({
           shaft={seat.spec.journal?.name}
         />
       ))}
-      <Box sx={{ borderTop: `1.5px solid ${token('steel')}`, mt: 1 }}>
-        {rows.map((row) => {
-          const reading = counting.find((each) => each.slot === row.slot);
-          const isKept = reading !== undefined && keptIds.has(reading.id);
-          return (
-            <Box
-              key={row.slot}
-              component="button"
-              type="button"
-              onClick={() => onSlot(row.slot)}
-              data-slot={row.slot}
-              data-stored={reading ? !isKept : undefined}
-              sx={{
-                all: 'unset',
-                boxSizing: 'border-box',
-                cursor: 'pointer',
-                width: '100%',
-                minHeight: 34,
-                display: 'flex',
-                alignItems: 'center',
-                px: 0.75,
-                fontSize: TYPE.small,
-                backgroundColor: slot === row.slot ? token('shade') : 'transparent',
-                boxShadow: slot === row.slot ? `inset 5px 0 0 ${token('ink')}` : 'none',
-                '&:focus-visible': { outline: `3px solid ${token('cold')}` },
-                '@media (pointer: coarse)': { minHeight: 48 },
-              }}
-            >
-              <Box sx={{ flex: 1, pl: 1 }}>{row.label}</Box>
-              <b style={{ fontStretch: STRETCH.headline, fontSize: TYPE.lead }}>
-                {reading ? asText(showSize(reading.value, units)) : '—'}
-              </b>
-            </Box>
-          );
-        })}
-      </Box>
+      <MateRows rows={rows} counting={counting} keptIds={keptIds} onSlot={onSlot} slot={slot} units={units} />
       <OldNumber
         shown={work.oldPart?.designation ?? ''}
         onTake={(designation) =>
@@ -164,22 +133,82 @@ function CompareSlate({
         value={work.dryFit}
         onPick={(result) => addEvent('dry_fit_noted', { result }, { seatId })}
       />
-      {partCheck.verdict !== 'right' && (
-        <Box sx={{ borderTop: `1.5px solid ${token('steel')}`, mt: 1, pt: 1 }}>
-          <Note>
-            {partCheck.verdict === 'wrong'
-              ? 'It is right all the same, because:'
-              : 'Not measured, but compared:'}
-          </Note>
-          <ChoiceRow
-            label="Reason"
-            isLabelHidden
-            options={optionsFrom(OVERRULE_WORDS)}
-            value={work.overruled}
-            onPick={(reason) => addEvent('compare_overruled', { reason }, { seatId })}
-          />
-        </Box>
-      )}
+      {partCheck.verdict !== 'right' && <Overrule partCheck={partCheck} work={work} seatId={seatId} />}
+    </Box>
+  );
+}
+
+type MateRowsProps = {
+  rows: readonly Row[];
+  counting: CurrentReading[];
+  keptIds: ReadonlySet<string>;
+  onSlot: (slot: string) => void;
+  slot: string;
+  units: Units;
+};
+
+/** The part against one of its mates. */
+function MateRows({ rows, counting, keptIds, onSlot, slot, units }: MateRowsProps) {
+  return (
+    <Box sx={{ borderTop: `1.5px solid ${token('steel')}`, mt: 1 }}>
+      {rows.map((row) => {
+        const reading = counting.find((each) => each.slot === row.slot);
+        const isKept = reading !== undefined && keptIds.has(reading.id);
+        return (
+          <Box
+            key={row.slot}
+            component="button"
+            type="button"
+            onClick={() => onSlot(row.slot)}
+            data-slot={row.slot}
+            data-stored={reading ? !isKept : undefined}
+            sx={{
+              all: 'unset',
+              boxSizing: 'border-box',
+              cursor: 'pointer',
+              width: '100%',
+              minHeight: 34,
+              display: 'flex',
+              alignItems: 'center',
+              px: 0.75,
+              fontSize: TYPE.small,
+              backgroundColor: slot === row.slot ? token('shade') : 'transparent',
+              boxShadow: slot === row.slot ? `inset 5px 0 0 ${token('ink')}` : 'none',
+              '&:focus-visible': { outline: `3px solid ${token('cold')}` },
+              '@media (pointer: coarse)': { minHeight: 48 },
+            }}
+          >
+            <Box sx={{ flex: 1, pl: 1 }}>{row.label}</Box>
+            <b style={{ fontStretch: STRETCH.headline, fontSize: TYPE.lead }}>
+              {reading ? asText(showSize(reading.value, units)) : '—'}
+            </b>
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}
+
+type OverruleProps = {
+  partCheck: PartCheck;
+  work: SeatWork;
+  seatId: string;
+};
+
+function Overrule({ partCheck, work, seatId }: OverruleProps) {
+  const { addEvent } = useJob();
+  return (
+    <Box sx={{ borderTop: `1.5px solid ${token('steel')}`, mt: 1, pt: 1 }}>
+      <Note>
+        {partCheck.verdict === 'wrong' ? 'It is right all the same, because:' : 'Not measured, but compared:'}
+      </Note>
+      <ChoiceRow
+        label="Reason"
+        isLabelHidden
+        options={optionsFrom(OVERRULE_WORDS)}
+        value={work.overruled}
+        onPick={(reason) => addEvent('compare_overruled', { reason }, { seatId })}
+      />
     </Box>
   );
 }

@@ -12,6 +12,9 @@ import { token, TYPE } from '@/ui/theme/tokens';
 import { CONVERSION_WORDS, ORDER_WORDS, SORT_WORDS } from '@/ui/words/work';
 import { Lead, Quiet, Text } from '@/ui/parts/text';
 import { Ruled } from '@/ui/parts/layout';
+import type { OrderNote } from '@/core/parts/orders';
+import type { CountCheck } from '@/core/parts/comparePart';
+import type { EventBody } from '@/core/record/entries';
 
 const OrderForm = later(() => import('./OrderForm'), 'OrderForm');
 
@@ -65,63 +68,18 @@ function PartRow({ part, isOpen, onToggle }: { part: PlanPart; isOpen: boolean; 
     addEvent('kit_counted', { partKey: part.key, count: Math.max(0, Math.min(99, to)) });
   return (
     <Ruled data-part={part.key} data-count={check.state} data-order={order?.state}>
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, minHeight: 52 }}>
-        <Box
-          component="button"
-          type="button"
-          aria-expanded={isOpen}
-          onClick={onToggle}
-          sx={{
-            all: 'unset',
-            cursor: 'pointer',
-            flex: 1,
-            minHeight: 48,
-            display: 'flex',
-            flexDirection: 'column',
-            justifyContent: 'center',
-            '&:focus-visible': { outline: `3px solid ${token('cold')}` },
-          }}
-        >
-          <Lead sx={{ fontWeight: 650 }}>{part.name}</Lead>
-          <Quiet sx={{ fontSize: TYPE.fine }}>
-            {SORT_WORDS[part.what]}
-            {part.isSpent ? ', two: a failed attempt destroys it' : ''}
-            {origin ? `, ${origin}` : ''}
-            {conversion ? `, ${CONVERSION_WORDS[conversion.what].name.toLowerCase()}` : ''}
-          </Quiet>
-        </Box>
-        <Box
-          sx={{
-            fontSize: TYPE.small,
-            fontWeight: order?.state === 'wrong' || check.state === 'missing' ? 750 : 500,
-            textAlign: 'right',
-            minWidth: 96,
-          }}
-        >
-          {order
-            ? `${ORDER_WORDS[order.state]}${order.promisedFor && order.state === 'promised' ? ` for ${order.promisedFor}` : ''}`
-            : `${COUNT_WORDS[check.state]}${check.state === 'missing' || check.state === 'extra' ? `: ${check.by}` : ''}`}
-        </Box>
-        <Button
-          variant="outlined"
-          aria-label={`One fewer ${part.name}`}
-          onClick={() => count((counted ?? 0) - 1)}
-          sx={{ minWidth: 48, minHeight: 48, px: 0 }}
-        >
-          −
-        </Button>
-        <Box sx={{ width: 52, textAlign: 'center', fontSize: TYPE.name, fontWeight: 750 }}>
-          {counted ?? '–'}/{needed}
-        </Box>
-        <Button
-          variant="outlined"
-          aria-label={`One more ${part.name}`}
-          onClick={() => count((counted ?? 0) + 1)}
-          sx={{ minWidth: 48, minHeight: 48, px: 0 }}
-        >
-          +
-        </Button>
-      </Box>
+      <PartWords
+        isOpen={isOpen}
+        onToggle={onToggle}
+        part={part}
+        origin={origin}
+        conversion={conversion}
+        order={order}
+        check={check}
+        count={count}
+        counted={counted}
+        needed={needed}
+      />
       {isOpen && (
         <Box sx={{ pb: 1.5, pl: 1, borderLeft: `5px solid ${token('ink')}` }}>
           <ChoiceRow
@@ -152,5 +110,92 @@ function PartRow({ part, isOpen, onToggle }: { part: PlanPart; isOpen: boolean; 
         </Box>
       )}
     </Ruled>
+  );
+}
+
+type PartWordsProps = {
+  isOpen: boolean;
+  onToggle: () => void;
+  part: PlanPart;
+  origin: 'pattern' | 'original' | null;
+  conversion: EventBody<'conversion_noted'> | undefined;
+  order: OrderNote | undefined;
+  check: CountCheck;
+  count: (to: number) => string | null;
+  counted: number | null;
+  needed: number;
+};
+
+/** What the part is, and how it stands with it. */
+function PartWords({
+  isOpen,
+  onToggle,
+  part,
+  origin,
+  conversion,
+  order,
+  check,
+  count,
+  counted,
+  needed,
+}: PartWordsProps) {
+  return (
+    <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, minHeight: 52 }}>
+      <Box
+        component="button"
+        type="button"
+        aria-expanded={isOpen}
+        onClick={onToggle}
+        sx={{
+          all: 'unset',
+          cursor: 'pointer',
+          flex: 1,
+          minHeight: 48,
+          display: 'flex',
+          flexDirection: 'column',
+          justifyContent: 'center',
+          '&:focus-visible': { outline: `3px solid ${token('cold')}` },
+        }}
+      >
+        <Lead sx={{ fontWeight: 650 }}>{part.name}</Lead>
+        <Quiet sx={{ fontSize: TYPE.fine }}>
+          {SORT_WORDS[part.what]}
+          {part.isSpent ? ', two: a failed attempt destroys it' : ''}
+          {origin ? `, ${origin}` : ''}
+          {conversion ? `, ${CONVERSION_WORDS[conversion.what].name.toLowerCase()}` : ''}
+        </Quiet>
+      </Box>
+      <Box
+        sx={{
+          fontSize: TYPE.small,
+          fontWeight: order?.state === 'wrong' || check.state === 'missing' ? 750 : 500,
+          textAlign: 'right',
+          minWidth: 96,
+        }}
+      >
+        {order
+          ? `${ORDER_WORDS[order.state]}${order.promisedFor && order.state === 'promised' ? ` for ${order.promisedFor}` : ''}`
+          : `${COUNT_WORDS[check.state]}${check.state === 'missing' || check.state === 'extra' ? `: ${check.by}` : ''}`}
+      </Box>
+      <Button
+        variant="outlined"
+        aria-label={`One fewer ${part.name}`}
+        onClick={() => count((counted ?? 0) - 1)}
+        sx={{ minWidth: 48, minHeight: 48, px: 0 }}
+      >
+        −
+      </Button>
+      <Box sx={{ width: 52, textAlign: 'center', fontSize: TYPE.name, fontWeight: 750 }}>
+        {counted ?? '–'}/{needed}
+      </Box>
+      <Button
+        variant="outlined"
+        aria-label={`One more ${part.name}`}
+        onClick={() => count((counted ?? 0) + 1)}
+        sx={{ minWidth: 48, minHeight: 48, px: 0 }}
+      >
+        +
+      </Button>
+    </Box>
   );
 }

@@ -92,52 +92,14 @@ export function Photographs({ seatId }: { seatId: string | null }) {
         }}
       />
       {mine.map((photograph) => (
-        <Box
-          key={photograph.id}
-          component="button"
-          type="button"
-          onClick={() => setOpen(photograph)}
-          aria-label={photograph.caption || `Photograph of ${photograph.takenAt.slice(0, 10)}`}
-          sx={{
-            all: 'unset',
-            cursor: 'pointer',
-            height: 84,
-            '&:focus-visible': { outline: `3px solid ${token('cold')}` },
-          }}
-        >
-          {/* eslint-disable-next-line @next/next/no-img-element -- served by id from the database, already scaled */}
-          <img
-            src={`/api/v1/photographs/${photograph.id}`}
-            alt={photograph.caption}
-            height={84}
-            style={{ display: 'block', border: `1.5px solid ${token('ink')}` }}
-          />
-        </Box>
+        <Shot key={photograph.id} photograph={photograph} setOpen={setOpen} />
       ))}
       {kept
         .filter(({ id }) => !mine.some((each) => each.id === id))
         .map(({ id, file }) => (
           <KeptPicture key={id} file={file} />
         ))}
-      <Box role="status" data-testid="photograph-state" sx={{ fontSize: TYPE.small, flex: 1, minWidth: 160 }}>
-        {refused ? (
-          <b>
-            {refused.name}: {refused.problem}
-          </b>
-        ) : kept.length > 0 ? (
-          isAway ? (
-            <b>{kept.length} kept here, sent when the server is back.</b>
-          ) : (
-            `Sending ${kept[0]!.name} …`
-          )
-        ) : mine.length === 0 ? (
-          <Box component="span" sx={{ color: token('steel') }}>
-            None yet. Where it was taken is not kept.
-          </Box>
-        ) : (
-          `${mine.length} of 12`
-        )}
-      </Box>
+      <Sending refused={refused} kept={kept} isAway={isAway} mine={mine} />
       <PhotographDialog
         photograph={open}
         onClose={() => setOpen(null)}
@@ -147,6 +109,69 @@ export function Photographs({ seatId }: { seatId: string | null }) {
         }}
       />
     </Row>
+  );
+}
+
+type ShotProps = {
+  photograph: Photograph;
+  setOpen: (photograph: Photograph) => void;
+};
+
+/** One photograph; a tap shows it large. */
+function Shot({ photograph, setOpen }: ShotProps) {
+  return (
+    <Box
+      component="button"
+      type="button"
+      onClick={() => setOpen(photograph)}
+      aria-label={photograph.caption || `Photograph of ${photograph.takenAt.slice(0, 10)}`}
+      sx={{
+        all: 'unset',
+        cursor: 'pointer',
+        height: 84,
+        '&:focus-visible': { outline: `3px solid ${token('cold')}` },
+      }}
+    >
+      {/* eslint-disable-next-line @next/next/no-img-element -- served by id from the database, already scaled */}
+      <img
+        src={`/api/v1/photographs/${photograph.id}`}
+        alt={photograph.caption}
+        height={84}
+        style={{ display: 'block', border: `1.5px solid ${token('ink')}` }}
+      />
+    </Box>
+  );
+}
+
+type SendingProps = {
+  refused: RefusedPhotograph | null;
+  kept: readonly KeptPhotograph[];
+  isAway: boolean;
+  mine: readonly Photograph[];
+};
+
+/** What is still on its way. */
+function Sending({ refused, kept, isAway, mine }: SendingProps) {
+  return (
+    <Box role="status" data-testid="photograph-state" sx={{ fontSize: TYPE.small, flex: 1, minWidth: 160 }}>
+      {refused ? (
+        <b>
+          {refused.name}: {refused.problem}
+        </b>
+      ) : kept.length > 0 ? (
+        isAway ? (
+          <b>{kept.length} kept here, sent when the server is back.</b>
+        ) : (
+          `Sending ${kept[0]!.name} …`
+        )
+      ) : mine.length === 0 ? (
+        <Box component="span" sx={{ color: token('steel') }}>
+          None yet. Where it was taken is not kept.
+        </Box>
+      ) : (
+        `${mine.length} of 12`
+      )}
+    </Box>
   );
 }
 

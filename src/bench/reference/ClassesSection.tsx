@@ -13,6 +13,10 @@ import type { Units } from '@/core/quantity/format';
 import { parseLength } from '@/core/quantity/parseLength';
 import { sayIssue } from '@/ui/words/issues';
 import { Listing, Shelf } from './Listing';
+import type { ClearanceGroup } from '@/core/catalogue/bearings/designation';
+import type { ClearanceUm } from '@/core/catalogue/bearingLimits';
+import type { Result } from '@/core/quantity/result';
+import type { TypedLength } from '@/core/quantity/parseLength';
 
 /** Limits of size at one nominal: holes, shafts, bearings, radial clearance. */
 export function ClassesSection({ units }: { units: Units }) {
@@ -36,32 +40,7 @@ export function ClassesSection({ units }: { units: Units }) {
   );
   return (
     <>
-      <Box sx={{ maxWidth: 420, mb: 2 }}>
-        <TextField
-          fullWidth
-          label="Nominal size"
-          value={typed}
-          onChange={({ target }) => setTyped(target.value)}
-          error={!read.ok || !isInTable}
-          helperText={
-            !read.ok
-              ? sayIssue(read.issues[0]!, units)
-              : isInTable
-                ? 'over 3 up to 250 mm; a size on a step belongs to the lower step'
-                : sayIssue(
-                    {
-                      code: 'outside_the_table',
-                      field: '',
-                      given: Number(mm.toFixed(3)),
-                      min: 3,
-                      max: 250,
-                    },
-                    units,
-                  )
-          }
-          slotProps={{ htmlInput: { 'data-testid': 'class-size' } }}
-        />
-      </Box>
+      <SizeAsk typed={typed} setTyped={setTyped} read={read} isInTable={isInTable} units={units} mm={mm} />
       {isInTable && (
         <Box
           sx={{
@@ -99,34 +78,80 @@ export function ClassesSection({ units }: { units: Units }) {
             </Shelf>
             {clearances.map(
               ([type, groups]) =>
-                groups && (
-                  <Shelf
-                    key={type}
-                    title={
-                      type === 'deep_groove'
-                        ? 'Radial clearance, ball'
-                        : 'Radial clearance, cylindrical roller'
-                    }
-                    source="ISO 5753-1 by bore, as delivered, from memory"
-                  >
-                    <Listing
-                      label={type}
-                      columns={[
-                        { name: 'Group' },
-                        { name: `least, ${unit}`, isNumber: true },
-                        { name: `most, ${unit}`, isNumber: true },
-                      ]}
-                      rows={Object.entries(groups).map(([group, { minUm, maxUm }]) => ({
-                        key: group,
-                        cells: [group, fit(minUm), fit(maxUm)],
-                      }))}
-                    />
-                  </Shelf>
-                ),
+                groups && <LimitsTable key={type} type={type} unit={unit} groups={groups} fit={fit} />,
             )}
           </Box>
         </Box>
       )}
     </>
+  );
+}
+
+type SizeAskProps = {
+  typed: string;
+  setTyped: (next: string) => void;
+  read: Result<TypedLength>;
+  isInTable: boolean;
+  units: Units;
+  mm: number;
+};
+
+function SizeAsk({ typed, setTyped, read, isInTable, units, mm }: SizeAskProps) {
+  return (
+    <Box sx={{ maxWidth: 420, mb: 2 }}>
+      <TextField
+        fullWidth
+        label="Nominal size"
+        value={typed}
+        onChange={({ target }) => setTyped(target.value)}
+        error={!read.ok || !isInTable}
+        helperText={
+          !read.ok
+            ? sayIssue(read.issues[0]!, units)
+            : isInTable
+              ? 'over 3 up to 250 mm; a size on a step belongs to the lower step'
+              : sayIssue(
+                  {
+                    code: 'outside_the_table',
+                    field: '',
+                    given: Number(mm.toFixed(3)),
+                    min: 3,
+                    max: 250,
+                  },
+                  units,
+                )
+        }
+        slotProps={{ htmlInput: { 'data-testid': 'class-size' } }}
+      />
+    </Box>
+  );
+}
+
+type LimitsTableProps = {
+  type: 'deep_groove' | 'cylindrical_roller';
+  unit: 'thou' | 'µm';
+  groups: Record<ClearanceGroup, ClearanceUm>;
+  fit: (um: number) => string;
+};
+
+function LimitsTable({ type, unit, groups, fit }: LimitsTableProps) {
+  return (
+    <Shelf
+      title={type === 'deep_groove' ? 'Radial clearance, ball' : 'Radial clearance, cylindrical roller'}
+      source="ISO 5753-1 by bore, as delivered, from memory"
+    >
+      <Listing
+        label={type}
+        columns={[
+          { name: 'Group' },
+          { name: `least, ${unit}`, isNumber: true },
+          { name: `most, ${unit}`, isNumber: true },
+        ]}
+        rows={Object.entries(groups).map(([group, { minUm, maxUm }]) => ({
+          key: group,
+          cells: [group, fit(minUm), fit(maxUm)],
+        }))}
+      />
+    </Shelf>
   );
 }

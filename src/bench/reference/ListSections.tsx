@@ -18,6 +18,8 @@ import { showQuantity } from '@/core/quantity/quantities';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { Listing, Shelf } from './Listing';
 import { Lead, Text } from '@/ui/parts/text';
+import type { SealSize } from '@/core/catalogue/seals';
+import type { RetainingRing } from '@/core/catalogue/retainingRings';
 
 const number = (name: string) => ({ name, isNumber: true });
 const dot = (value: number, decimals: number) => value.toFixed(decimals);
@@ -113,45 +115,7 @@ export function SealsSection({ units }: { units: Units }) {
           slotProps={{ htmlInput: { 'data-testid': 'find-seal' } }}
         />
       </Box>
-      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr 1fr' }, columnGap: 5 }}>
-        <Box>
-          <Shelf title="Shaft seals" source="ISO 6194-1 sizes, from memory">
-            {seals.length === 0 ? (
-              <Lead role="status">No standard seal is near this.</Lead>
-            ) : (
-              <Listing
-                label="Shaft seals"
-                columns={[{ name: 'Shaft' }, number('Housing'), number('Width')]}
-                rows={seals.map(({ shaftMm, housingMm, widthMm }) => ({
-                  key: `${shaftMm}x${housingMm}x${widthMm}`,
-                  cells: [size(shaftMm), size(housingMm), size(widthMm)],
-                }))}
-              />
-            )}
-          </Shelf>
-        </Box>
-        {(['DIN472', 'DIN471'] as const).map((standard) => (
-          <Shelf
-            key={standard}
-            title={standard === 'DIN472' ? 'Rings in bores' : 'Rings on shafts'}
-            source={`${standard.replace('DIN', 'DIN ')}, from memory`}
-          >
-            <Listing
-              label={standard}
-              columns={[{ name: 'Size' }, number('Ring'), number('Groove ⌀'), number('Groove width')]}
-              rows={rings(standard).map((ring) => ({
-                key: `${standard} ${ring.nominalMm}`,
-                cells: [
-                  size(ring.nominalMm),
-                  size(ring.ringThicknessMm),
-                  size(ring.grooveDiameterMm),
-                  size(ring.grooveWidthMinMm),
-                ],
-              }))}
-            />
-          </Shelf>
-        ))}
-      </Box>
+      <SealStandards seals={seals} size={size} rings={rings} />
       <Shelf title="Builds and rubbers" source="ISO 6194-1 builds, lip speeds from memory">
         {SEAL_TYPES.map(({ code, meaning }) => (
           <Text key={code}>
@@ -168,6 +132,56 @@ export function SealsSection({ units }: { units: Units }) {
         </Text>
       </Shelf>
     </>
+  );
+}
+
+type SealStandardsProps = {
+  seals: SealSize[];
+  size: (mm: number) => string;
+  rings: (standard: 'DIN471' | 'DIN472') => RetainingRing[];
+};
+
+function SealStandards({ seals, size, rings }: SealStandardsProps) {
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr 1fr' }, columnGap: 5 }}>
+      <Box>
+        <Shelf title="Shaft seals" source="ISO 6194-1 sizes, from memory">
+          {seals.length === 0 ? (
+            <Lead role="status">No standard seal is near this.</Lead>
+          ) : (
+            <Listing
+              label="Shaft seals"
+              columns={[{ name: 'Shaft' }, number('Housing'), number('Width')]}
+              rows={seals.map(({ shaftMm, housingMm, widthMm }) => ({
+                key: `${shaftMm}x${housingMm}x${widthMm}`,
+                cells: [size(shaftMm), size(housingMm), size(widthMm)],
+              }))}
+            />
+          )}
+        </Shelf>
+      </Box>
+      {(['DIN472', 'DIN471'] as const).map((standard) => (
+        <Shelf
+          key={standard}
+          title={standard === 'DIN472' ? 'Rings in bores' : 'Rings on shafts'}
+          source={`${standard.replace('DIN', 'DIN ')}, from memory`}
+        >
+          <Listing
+            label={standard}
+            columns={[{ name: 'Size' }, number('Ring'), number('Groove ⌀'), number('Groove width')]}
+            rows={rings(standard).map((ring) => ({
+              key: `${standard} ${ring.nominalMm}`,
+              cells: [
+                size(ring.nominalMm),
+                size(ring.ringThicknessMm),
+                size(ring.grooveDiameterMm),
+                size(ring.grooveWidthMinMm),
+              ],
+            }))}
+          />
+        </Shelf>
+      ))}
+    </Box>
   );
 }
 

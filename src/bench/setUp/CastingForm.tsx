@@ -13,6 +13,7 @@ import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { EntryField, readLength, readNumber, readText } from '@/ui/fields/EntryField';
 import type { useEdits } from '@/bench/record/useEdits';
 import { Section } from '@/ui/parts/layout';
+import type { Units } from '@/core/quantity/format';
 
 /** The casting itself: its name, metal and mass (they carry the heat), its size on the map, and bolts by their coordinates. */
 export function CastingForm({ casting, edits }: { casting: Casting; edits: ReturnType<typeof useEdits> }) {
@@ -46,45 +47,15 @@ export function CastingForm({ casting, edits }: { casting: Casting; edits: Retur
   return (
     <Section data-testid="casting-form">
       <Typography variant="h3">The casting</Typography>
-      <Box sx={{ display: 'grid', gridTemplateColumns: '2fr 1fr 1fr 1fr', gap: 1 }}>
-        <EntryField
-          label="Name"
-          name="casting-name"
-          shown={casting.name}
-          read={(typed) => (typed.trim() === '' ? fail({ code: 'missing', field: 'name' }) : readText(typed))}
-          onTake={(name) => save(() => ({ name: name.slice(0, 80) }))}
-        />
-        <EntryField
-          label="Mass, kg"
-          name="casting-mass"
-          isNumber
-          shown={String(casting.massKg)}
-          read={readNumber('massKg', 0.01, 200)}
-          onTake={(massKg) =>
-            save((now) => ({ massKg, areaM2: now.areaM2 * (massKg / now.massKg) ** (2 / 3) }))
-          }
-        />
-        <EntryField
-          label="Width"
-          name="casting-width"
-          isNumber
-          shown={show(widthMm)}
-          read={readLength(units, 'widthMm')}
-          onTake={(mm) => {
-            if (mm >= 10 && mm <= 1500) stretch(mm / widthMm, 1);
-          }}
-        />
-        <EntryField
-          label="Height"
-          name="casting-height"
-          isNumber
-          shown={show(heightMm)}
-          read={readLength(units, 'heightMm')}
-          onTake={(mm) => {
-            if (mm >= 10 && mm <= 1500) stretch(1, mm / heightMm);
-          }}
-        />
-      </Box>
+      <CastingSizes
+        casting={casting}
+        save={save}
+        show={show}
+        widthMm={widthMm}
+        units={units}
+        stretch={stretch}
+        heightMm={heightMm}
+      />
       <ChoiceRow
         label="Metal"
         options={CASTING_METALS.map((value) => ({ value, words: MATERIALS[value].name }))}
@@ -99,5 +70,59 @@ export function CastingForm({ casting, edits }: { casting: Casting; edits: Retur
         onTake={(place) => save(({ map }) => ({ map: { ...map, bolts: [...map.bolts, place] } }))}
       />
     </Section>
+  );
+}
+
+type CastingSizesProps = {
+  casting: Casting;
+  save: (change: (now: Casting) => Partial<Casting>) => void;
+  show: (mm: number) => string;
+  widthMm: number;
+  units: Units;
+  stretch: (byX: number, byY: number) => undefined;
+  heightMm: number;
+};
+
+function CastingSizes({ casting, save, show, widthMm, units, stretch, heightMm }: CastingSizesProps) {
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: '2fr 1fr 1fr 1fr', gap: 1 }}>
+      <EntryField
+        label="Name"
+        name="casting-name"
+        shown={casting.name}
+        read={(typed) => (typed.trim() === '' ? fail({ code: 'missing', field: 'name' }) : readText(typed))}
+        onTake={(name) => save(() => ({ name: name.slice(0, 80) }))}
+      />
+      <EntryField
+        label="Mass, kg"
+        name="casting-mass"
+        isNumber
+        shown={String(casting.massKg)}
+        read={readNumber('massKg', 0.01, 200)}
+        onTake={(massKg) =>
+          save((now) => ({ massKg, areaM2: now.areaM2 * (massKg / now.massKg) ** (2 / 3) }))
+        }
+      />
+      <EntryField
+        label="Width"
+        name="casting-width"
+        isNumber
+        shown={show(widthMm)}
+        read={readLength(units, 'widthMm')}
+        onTake={(mm) => {
+          if (mm >= 10 && mm <= 1500) stretch(mm / widthMm, 1);
+        }}
+      />
+      <EntryField
+        label="Height"
+        name="casting-height"
+        isNumber
+        shown={show(heightMm)}
+        read={readLength(units, 'heightMm')}
+        onTake={(mm) => {
+          if (mm >= 10 && mm <= 1500) stretch(1, mm / heightMm);
+        }}
+      />
+    </Box>
   );
 }

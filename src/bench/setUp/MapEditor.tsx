@@ -16,6 +16,8 @@ import { partMark, seatMark } from '@/ui/words/states';
 import { CastingForm } from './CastingForm';
 import type { useEdits } from '@/bench/record/useEdits';
 import { Note } from '@/ui/parts/text';
+import type { MouseEvent } from 'react';
+import type { SeatView } from '@/core/job/seatView';
 
 const WIDTH = 520;
 const HEIGHT = 400;
@@ -68,42 +70,18 @@ export function MapEditor({
   return (
     <Box data-testid="map-editor">
       <ChoiceRow label="A tap" options={TAPS} value={tap} onPick={setTap} />
-      <Box
-        component="svg"
-        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-        onClickCapture={onTap}
-        role="group"
-        aria-label={`Map of the ${casting.name}`}
-        data-testid="map-canvas"
-        sx={{
-          width: '100%',
-          maxWidth: WIDTH,
-          display: 'block',
-          cursor: tap === 'pick' ? 'default' : 'crosshair',
-          border: `1.5px solid ${token('rule')}`,
-          mt: 1,
-        }}
-      >
-        <g transform={`translate(${6 - minXMm * pxPerMm} ${heightMm * pxPerMm + 6})`}>
-          <CastingDrawing
-            casting={casting}
-            pxPerMm={pxPerMm}
-            isHot={false}
-            face={seat.face ?? 'front'}
-            onPick={(id) => {
-              if (tap === 'pick') onPick(id);
-            }}
-            seats={views
-              .filter((each) => each.casting.id === casting.id)
-              .map((each) => ({
-                seatId: each.seat.id,
-                seatMark: seatMark(each.seatState),
-                partMark: partMark(each.partState),
-                isSelected: each.seat.id === seatId,
-              }))}
-          />
-        </g>
-      </Box>
+      <MapCanvas
+        onTap={onTap}
+        casting={casting}
+        tap={tap}
+        minXMm={minXMm}
+        pxPerMm={pxPerMm}
+        heightMm={heightMm}
+        seat={seat}
+        onPick={onPick}
+        views={views}
+        seatId={seatId}
+      />
       <SeatPlace key={`${seat.id}${seat.version}`} seat={seat} edits={edits} />
       <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>
         <Button
@@ -132,6 +110,72 @@ export function MapEditor({
         </Button>
       </Box>
       <CastingForm key={casting.id} casting={casting} edits={edits} />
+    </Box>
+  );
+}
+
+type MapCanvasProps = {
+  onTap: (event: React.MouseEvent<SVGSVGElement>) => void;
+  casting: Casting;
+  tap: Tap;
+  minXMm: number;
+  pxPerMm: number;
+  heightMm: number;
+  seat: Seat;
+  onPick: (seatId: string) => void;
+  views: readonly SeatView[];
+  seatId: string;
+};
+
+/** The map that is drawn on. */
+function MapCanvas({
+  onTap,
+  casting,
+  tap,
+  minXMm,
+  pxPerMm,
+  heightMm,
+  seat,
+  onPick,
+  views,
+  seatId,
+}: MapCanvasProps) {
+  return (
+    <Box
+      component="svg"
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      onClickCapture={onTap}
+      role="group"
+      aria-label={`Map of the ${casting.name}`}
+      data-testid="map-canvas"
+      sx={{
+        width: '100%',
+        maxWidth: WIDTH,
+        display: 'block',
+        cursor: tap === 'pick' ? 'default' : 'crosshair',
+        border: `1.5px solid ${token('rule')}`,
+        mt: 1,
+      }}
+    >
+      <g transform={`translate(${6 - minXMm * pxPerMm} ${heightMm * pxPerMm + 6})`}>
+        <CastingDrawing
+          casting={casting}
+          pxPerMm={pxPerMm}
+          isHot={false}
+          face={seat.face ?? 'front'}
+          onPick={(id) => {
+            if (tap === 'pick') onPick(id);
+          }}
+          seats={views
+            .filter((each) => each.casting.id === casting.id)
+            .map((each) => ({
+              seatId: each.seat.id,
+              seatMark: seatMark(each.seatState),
+              partMark: partMark(each.partState),
+              isSelected: each.seat.id === seatId,
+            }))}
+        />
+      </g>
     </Box>
   );
 }

@@ -14,6 +14,8 @@ import { SKIP_WORDS, WAIT_WORDS } from '@/ui/words/work';
 import type { useEdits } from '@/bench/record/useEdits';
 import { Text } from '@/ui/parts/text';
 import { Ruled } from '@/ui/parts/layout';
+import type { EventBody } from '@/core/record/entries';
+import type { JobRecord } from '@/core/record/job';
 
 const SKIPPABLE: readonly Step[] = STEPS.filter((step) => step !== 'record' && step !== 'heat_run');
 
@@ -56,42 +58,7 @@ export function SetUpSlate({ edits }: { edits: ReturnType<typeof useEdits> }) {
       {SKIPPABLE.map((step) => {
         const skipped = work.skipped.get(step);
         return (
-          <Ruled key={step} data-step={step}>
-            <Box sx={{ display: 'flex', alignItems: 'center', minHeight: 48, fontSize: TYPE.text }}>
-              <Box sx={{ flex: 1 }}>
-                {STEP_WORDS[step]}
-                {skipped ? (
-                  <Box component="span" sx={{ color: token('steel') }}>
-                    : left out, {SKIP_WORDS[skipped.reason].toLowerCase()}
-                  </Box>
-                ) : (
-                  ''
-                )}
-              </Box>
-              <Button
-                variant="text"
-                sx={{ minHeight: 48, fontSize: TYPE.small }}
-                onClick={() =>
-                  skipped
-                    ? addEvent('event_withdrawn', { eventId: skipped.eventId })
-                    : setOpenStep(openStep === step ? null : step)
-                }
-              >
-                {skipped ? 'Put it back' : 'Leave it out'}
-              </Button>
-            </Box>
-            {openStep === step && !skipped && (
-              <ChoiceRow
-                label="Because"
-                options={optionsFrom(SKIP_WORDS)}
-                value={null}
-                onPick={(reason) => {
-                  addEvent('step_skipped', { step, reason });
-                  setOpenStep(null);
-                }}
-              />
-            )}
-          </Ruled>
+          <StepRow key={step} step={step} skipped={skipped} setOpenStep={setOpenStep} openStep={openStep} />
         );
       })}
 
@@ -103,77 +70,14 @@ export function SetUpSlate({ edits }: { edits: ReturnType<typeof useEdits> }) {
           {name}
         </Text>
       ))}
-      <EntryField
-        label="A further stack: where it came off"
-        name="new-stack"
-        shown=""
-        read={readText}
-        onTake={(name) => {
-          if (name)
-            void edits.savePlan(({ stacks }) => ({
-              stacks: [
-                ...stacks,
-                {
-                  key: freeKey(name, new Set(stacks.map(({ key }) => key))),
-                  name: name.slice(0, 80),
-                  shaft: '',
-                },
-              ],
-            }));
-        }}
-      />
-      <EntryField
-        label="A further part"
-        name="new-part"
-        shown=""
-        read={readText}
-        onTake={(name) => {
-          if (name)
-            void edits.savePlan(({ parts }) => ({
-              parts: [
-                ...parts,
-                {
-                  key: freeKey(name, new Set(parts.map(({ key }) => key))),
-                  name: name.slice(0, 80),
-                  what: 'other',
-                  seatId: null,
-                  count: 1,
-                  isSpent: false,
-                  reach: 'some_hours',
-                },
-              ],
-            }));
-        }}
-      />
+      <FurtherStack edits={edits} />
+      <FurtherPart edits={edits} />
 
       <Typography variant="h2" sx={{ mt: 2 }}>
         This job
       </Typography>
-      <EntryField
-        label="Keep as the shop’s own kind, named"
-        name="own-kind"
-        shown=""
-        read={readText}
-        help={kept ?? undefined}
-        onTake={(name) => {
-          if (name)
-            void edits
-              .keepAsKind(name.slice(0, 80))
-              .then((isKept) => setKept(isKept ? `“${name}” stands on the bench among the kinds.` : null));
-        }}
-      />
-      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
-        <Button
-          variant="outlined"
-          disabled={isSending}
-          onClick={() => void start({ kind: record.kind, machine: record.machine, copyOf: record.id })}
-        >
-          Same again
-        </Button>
-        <Button variant="text" onClick={() => addEvent('job_put_away', {})}>
-          Put it away
-        </Button>
-      </Box>
+      <OwnKindField kept={kept} edits={edits} setKept={setKept} />
+      <JobActs isSending={isSending} start={start} record={record} />
       {work.putAway && (
         <Text sx={{ mt: 1 }} role="status">
           Put away: it is off the bench, its record stays.{' '}
@@ -191,5 +95,163 @@ export function SetUpSlate({ edits }: { edits: ReturnType<typeof useEdits> }) {
         </Text>
       )}
     </Box>
+  );
+}
+
+type JobActsProps = {
+  isSending: boolean;
+  start: (body: unknown) => Promise<void>;
+  record: JobRecord;
+};
+
+function JobActs({ isSending, start, record }: JobActsProps) {
+  const { addEvent } = useJob();
+  return (
+    <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
+      <Button
+        variant="outlined"
+        disabled={isSending}
+        onClick={() => void start({ kind: record.kind, machine: record.machine, copyOf: record.id })}
+      >
+        Same again
+      </Button>
+      <Button variant="text" onClick={() => addEvent('job_put_away', {})}>
+        Put it away
+      </Button>
+    </Box>
+  );
+}
+
+type StepRowProps = {
+  step: Step;
+  skipped: { reason: EventBody<'step_skipped'>['reason']; eventId: string } | undefined;
+  setOpenStep: (next: Step | null) => void;
+  openStep: Step | null;
+};
+
+/** A step that may be left out, with the reason. */
+function StepRow({ step, skipped, setOpenStep, openStep }: StepRowProps) {
+  const { addEvent } = useJob();
+  return (
+    <Ruled data-step={step}>
+      <Box sx={{ display: 'flex', alignItems: 'center', minHeight: 48, fontSize: TYPE.text }}>
+        <Box sx={{ flex: 1 }}>
+          {STEP_WORDS[step]}
+          {skipped ? (
+            <Box component="span" sx={{ color: token('steel') }}>
+              : left out, {SKIP_WORDS[skipped.reason].toLowerCase()}
+            </Box>
+          ) : (
+            ''
+          )}
+        </Box>
+        <Button
+          variant="text"
+          sx={{ minHeight: 48, fontSize: TYPE.small }}
+          onClick={() =>
+            skipped
+              ? addEvent('event_withdrawn', { eventId: skipped.eventId })
+              : setOpenStep(openStep === step ? null : step)
+          }
+        >
+          {skipped ? 'Put it back' : 'Leave it out'}
+        </Button>
+      </Box>
+      {openStep === step && !skipped && (
+        <ChoiceRow
+          label="Because"
+          options={optionsFrom(SKIP_WORDS)}
+          value={null}
+          onPick={(reason) => {
+            addEvent('step_skipped', { step, reason });
+            setOpenStep(null);
+          }}
+        />
+      )}
+    </Ruled>
+  );
+}
+
+type FurtherStackProps = {
+  edits: ReturnType<typeof useEdits>;
+};
+
+function FurtherStack({ edits }: FurtherStackProps) {
+  return (
+    <EntryField
+      label="A further stack: where it came off"
+      name="new-stack"
+      shown=""
+      read={readText}
+      onTake={(name) => {
+        if (name)
+          void edits.savePlan(({ stacks }) => ({
+            stacks: [
+              ...stacks,
+              {
+                key: freeKey(name, new Set(stacks.map(({ key }) => key))),
+                name: name.slice(0, 80),
+                shaft: '',
+              },
+            ],
+          }));
+      }}
+    />
+  );
+}
+
+type FurtherPartProps = {
+  edits: ReturnType<typeof useEdits>;
+};
+
+function FurtherPart({ edits }: FurtherPartProps) {
+  return (
+    <EntryField
+      label="A further part"
+      name="new-part"
+      shown=""
+      read={readText}
+      onTake={(name) => {
+        if (name)
+          void edits.savePlan(({ parts }) => ({
+            parts: [
+              ...parts,
+              {
+                key: freeKey(name, new Set(parts.map(({ key }) => key))),
+                name: name.slice(0, 80),
+                what: 'other',
+                seatId: null,
+                count: 1,
+                isSpent: false,
+                reach: 'some_hours',
+              },
+            ],
+          }));
+      }}
+    />
+  );
+}
+
+type OwnKindFieldProps = {
+  kept: string | null;
+  edits: ReturnType<typeof useEdits>;
+  setKept: (next: string | null) => void;
+};
+
+function OwnKindField({ kept, edits, setKept }: OwnKindFieldProps) {
+  return (
+    <EntryField
+      label="Keep as the shop’s own kind, named"
+      name="own-kind"
+      shown=""
+      read={readText}
+      help={kept ?? undefined}
+      onTake={(name) => {
+        if (name)
+          void edits
+            .keepAsKind(name.slice(0, 80))
+            .then((isKept) => setKept(isKept ? `“${name}” stands on the bench among the kinds.` : null));
+      }}
+    />
   );
 }

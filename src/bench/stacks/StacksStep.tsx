@@ -27,6 +27,9 @@ import { StackDrawing } from './StackDrawing';
 import { useOpenStacks } from './useOpenStacks';
 import { Lead, Text } from '@/ui/parts/text';
 import { Ruled } from '@/ui/parts/layout';
+import type { Units } from '@/core/quantity/format';
+import type { PieceCheck } from '@/core/stack/pieces';
+import type { JobRecord } from '@/core/record/job';
 
 const BagLabel = later(() => import('./BagLabel'), 'BagLabel');
 
@@ -35,7 +38,7 @@ const BagLabel = later(() => import('./BagLabel'), 'BagLabel');
  * piece.
  */
 export function StacksStep() {
-  const { record, job, person, addEvent } = useJob();
+  const { record, job, person } = useJob();
   const units = person?.units ?? 'metric';
   const own = useMemo(() => stacksOf(record, job.work), [record, job.work]);
   const others = useOpenStacks(record.id);
@@ -82,65 +85,108 @@ export function StacksStep() {
       ))}
       <Box sx={{ display: 'flex', gap: 2, mt: 2, flexWrap: 'wrap' }}>
         {stack.pieces.length > 0 && <StackDrawing stack={stack} units={units} />}
-        <Box sx={{ flex: 1, minWidth: 250 }}>
-          <Typography variant="h2">{stack.name}</Typography>
-          <Text sx={{ mb: 1 }} data-testid="stack-sum">
-            {stack.pieces.length === 0 ? (
-              'Nothing noted yet: outermost piece first, as it comes off.'
-            ) : (
-              <>
-                <b>
-                  {stack.pieces.length} pieces, {asText(showSize(sumMm(stack.pieces), units, 2))}
-                </b>
-                , bag <b>{code}</b>
-                {back.isComplete ? '. All back in place.' : ''}
-              </>
-            )}
-          </Text>
-          {inOrder(stack.pieces).map((piece) => (
-            <Ruled
-              key={piece.pieceId}
-              sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', minHeight: 34, fontSize: TYPE.text }}
-              data-piece={piece.position}
-            >
-              <b>{piece.position}</b>
-              <Box sx={{ flex: 1 }}>
-                {PIECE_WORDS[piece.what]}
-                {piece.notches > 0 ? `, ${piece.notches} notch${piece.notches > 1 ? 'es' : ''}` : ''}
-                {piece.side !== 'either' ? `, ${SIDE_WORDS[piece.side]}` : ''}
-                {piece.mark ? `, “${piece.mark}”` : ''}
-              </Box>
-              <b style={{ fontStretch: STRETCH.headline }}>
-                {piece.thicknessMm === null ? 'not measured' : asText(showSize(piece.thicknessMm, units, 2))}
-              </b>
-            </Ruled>
-          ))}
-          {isPuttingBack ? (
-            <PutBack stack={stack} units={units} onClose={() => setPuttingBack(false)} />
-          ) : (
-            <PieceForm
-              key={`${stack.stackKey}${stack.pieces.length}`}
-              stack={stack}
-              units={units}
-              onAdd={(piece) => addEvent('stack_piece_noted', piece)}
-            />
-          )}
-          <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>
-            {!isPuttingBack && stack.pieces.length > 0 && (
-              <Button variant="outlined" onClick={() => setPuttingBack(true)}>
-                Put it back
-              </Button>
-            )}
-            {stack.pieces.length > 0 && (
-              <BagLabel code={code} title={stack.name} subtitle={`${record.machine}, job ${record.number}`} />
-            )}
-            <Button variant="text" onClick={() => setSearching(!isSearching)}>
-              Mesh feels wrong
-            </Button>
-          </Box>
-          {isSearching && <Search stack={stack} all={all} say={(mm) => asText(showSize(mm, units, 2))} />}
-        </Box>
+        <StackPieces
+          stack={stack}
+          units={units}
+          code={code}
+          back={back}
+          isPuttingBack={isPuttingBack}
+          setPuttingBack={setPuttingBack}
+          record={record}
+          setSearching={setSearching}
+          isSearching={isSearching}
+          all={all}
+        />
       </Box>
+    </Box>
+  );
+}
+
+type StackPiecesProps = {
+  stack: Stack;
+  units: Units;
+  code: string;
+  back: { checks: PieceCheck[]; isComplete: boolean; countMissing: number; sumMissingMm: number };
+  isPuttingBack: boolean;
+  setPuttingBack: (next: boolean) => void;
+  record: JobRecord;
+  setSearching: (next: boolean) => void;
+  isSearching: boolean;
+  all: Stack[];
+};
+
+/** The pieces of one stack, bagged or being put back. */
+function StackPieces({
+  stack,
+  units,
+  code,
+  back,
+  isPuttingBack,
+  setPuttingBack,
+  record,
+  setSearching,
+  isSearching,
+  all,
+}: StackPiecesProps) {
+  const { addEvent } = useJob();
+  return (
+    <Box sx={{ flex: 1, minWidth: 250 }}>
+      <Typography variant="h2">{stack.name}</Typography>
+      <Text sx={{ mb: 1 }} data-testid="stack-sum">
+        {stack.pieces.length === 0 ? (
+          'Nothing noted yet: outermost piece first, as it comes off.'
+        ) : (
+          <>
+            <b>
+              {stack.pieces.length} pieces, {asText(showSize(sumMm(stack.pieces), units, 2))}
+            </b>
+            , bag <b>{code}</b>
+            {back.isComplete ? '. All back in place.' : ''}
+          </>
+        )}
+      </Text>
+      {inOrder(stack.pieces).map((piece) => (
+        <Ruled
+          key={piece.pieceId}
+          sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', minHeight: 34, fontSize: TYPE.text }}
+          data-piece={piece.position}
+        >
+          <b>{piece.position}</b>
+          <Box sx={{ flex: 1 }}>
+            {PIECE_WORDS[piece.what]}
+            {piece.notches > 0 ? `, ${piece.notches} notch${piece.notches > 1 ? 'es' : ''}` : ''}
+            {piece.side !== 'either' ? `, ${SIDE_WORDS[piece.side]}` : ''}
+            {piece.mark ? `, “${piece.mark}”` : ''}
+          </Box>
+          <b style={{ fontStretch: STRETCH.headline }}>
+            {piece.thicknessMm === null ? 'not measured' : asText(showSize(piece.thicknessMm, units, 2))}
+          </b>
+        </Ruled>
+      ))}
+      {isPuttingBack ? (
+        <PutBack stack={stack} units={units} onClose={() => setPuttingBack(false)} />
+      ) : (
+        <PieceForm
+          key={`${stack.stackKey}${stack.pieces.length}`}
+          stack={stack}
+          units={units}
+          onAdd={(piece) => addEvent('stack_piece_noted', piece)}
+        />
+      )}
+      <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>
+        {!isPuttingBack && stack.pieces.length > 0 && (
+          <Button variant="outlined" onClick={() => setPuttingBack(true)}>
+            Put it back
+          </Button>
+        )}
+        {stack.pieces.length > 0 && (
+          <BagLabel code={code} title={stack.name} subtitle={`${record.machine}, job ${record.number}`} />
+        )}
+        <Button variant="text" onClick={() => setSearching(!isSearching)}>
+          Mesh feels wrong
+        </Button>
+      </Box>
+      {isSearching && <Search stack={stack} all={all} say={(mm) => asText(showSize(mm, units, 2))} />}
     </Box>
   );
 }

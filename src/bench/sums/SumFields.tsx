@@ -5,26 +5,14 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { MATERIALS, type Material } from '@/core/catalogue/materials';
-import { asText, type Units } from '@/core/quantity/format';
-import { quantityAsTyped, showQuantity } from '@/core/quantity/quantities';
-import type { Issue } from '@/core/quantity/result';
 import type { Field, NumberField, SpreadValue } from '@/core/sums/sum';
 import { token, TYPE } from '@/ui/theme/tokens';
-import { sayIssue } from '@/ui/words/issues';
-import { readField, readSpread, valueAsTyped } from './readField';
-import { valueAt, type FieldPath, type Inputs } from './useInputs';
-
-type Props = {
-  fields: readonly Field[];
-  inputs: Inputs;
-  units: Units;
-  issues: readonly Issue[];
-  onChange: (changes: Readonly<Record<FieldPath, unknown>>) => void;
-  prefix?: string;
-};
+import { valueAt, type Inputs } from './useInputs';
+import { TypedBox, SpreadBox, type Props, sayFieldIssue, type OneProps } from './TypedBox';
 
 const isAsked = ({ when }: Field, inputs: Inputs) => !when || when.is.includes(String(inputs[when.field]));
-const grid = {
+
+export const grid = {
   display: 'grid',
   gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' },
   gap: 1.5,
@@ -101,19 +89,6 @@ export function SumFields({ fields, inputs, units, issues, onChange, prefix = ''
   );
 }
 
-/** An issue of a field, its bounds in the reader’s units. */
-function sayFieldIssue(field: Field, issue: Issue, units: Units): string {
-  const { min, max } = issue;
-  if (issue.code !== 'out_of_range' || !('quantity' in field)) return sayIssue(issue, units);
-  const say = (bound: number) => asText(showQuantity(bound, field.quantity, units));
-  if (min !== undefined && max !== undefined) return `Between ${say(min)} and ${say(max)}.`;
-  return min !== undefined
-    ? `At least ${say(min)}.`
-    : max !== undefined
-      ? `At most ${say(max)}.`
-      : sayIssue(issue);
-}
-
 type MetalGroup = { whose: string; members: NumberField[] };
 
 /** Numbers that belong to one part's metal, by the first word of their names. */
@@ -185,15 +160,6 @@ function MetalField({
   );
 }
 
-type OneProps = {
-  field: Field;
-  path: FieldPath;
-  value: unknown;
-  units: Units;
-  issue: Issue | undefined;
-  onChange: Props['onChange'];
-};
-
 /** One field. What does not fit stays in its box with the reason under it; the last good value goes on counting. */
 function OneField({ field, path, value, units, issue, onChange }: OneProps) {
   if (field.kind === 'choice') {
@@ -263,128 +229,5 @@ function OneField({ field, path, value, units, issue, onChange }: OneProps) {
         field.kind === 'numbers' || field.kind === 'texts' || field.kind === 'counts' || field.kind === 'text'
       }
     />
-  );
-}
-
-function TypedBox({
-  field,
-  path,
-  value,
-  units,
-  issue,
-  onChange,
-  placeholder,
-  isWide = false,
-}: OneProps & { placeholder?: string; isWide?: boolean }) {
-  const [typed, setTyped] = useState<{ text: string; for: unknown; problem: Issue | null } | null>(null);
-  // What was typed stands as long as it belongs to the value; a step back or a new link shows the value itself.
-  const isOurs = typed !== null && (typed.problem !== null || typed.for === value);
-  const problem = (isOurs ? typed.problem : null) ?? issue;
-  const change = (text: string) => {
-    const read = readField(field, text, units);
-    setTyped({ text, for: read.ok ? read.value : value, problem: read.ok ? null : read.issues[0]! });
-    if (read.ok) onChange({ [path]: read.value });
-  };
-  return (
-    <TextField
-      label={field.label}
-      value={isOurs ? typed.text : valueAsTyped(field, value, units)}
-      placeholder={placeholder}
-      onChange={({ target }) => change(target.value)}
-      onFocus={({ target }) => target.select()}
-      onBlur={() => {
-        if (isOurs && typed.problem === null) setTyped(null);
-      }}
-      error={problem !== undefined && problem !== null}
-      helperText={problem ? sayFieldIssue(field, problem, units) : field.hint}
-      sx={isWide ? { gridColumn: '1 / -1' } : undefined}
-      slotProps={{
-        htmlInput: {
-          'data-field': path,
-          autoComplete: 'off',
-          ...(field.kind !== 'texts' && field.kind !== 'text' && { inputMode: 'text' }),
-        },
-        inputLabel: { shrink: true },
-      }}
-    />
-  );
-}
-
-function SpreadBox({
-  field,
-  path,
-  value,
-  units,
-  issue,
-  onChange,
-}: {
-  field: Extract<Field, { kind: 'spread' }>;
-  path: FieldPath;
-  value: SpreadValue;
-  units: Units;
-  issue: Issue | undefined;
-  onChange: Props['onChange'];
-}) {
-  const [typed, setTyped] = useState<{ part: 'value' | 'doubt'; text: string; problem: Issue | null } | null>(
-    null,
-  );
-  const doubt = (value.dist === 'rect' ? value.half : value.u) ?? 0;
-  const change = (part: 'value' | 'doubt', text: string) => {
-    const read = readSpread(field, value, part, text, units);
-    setTyped({ part, text, problem: read.ok ? null : read.issues[0]! });
-    if (read.ok) onChange({ [path]: read.value });
-  };
-  const box = (part: 'value' | 'doubt', label: string, shown: string) => (
-    <TextField
-      label={label}
-      value={typed?.part === part ? typed.text : shown}
-      onChange={({ target }) => change(part, target.value)}
-      onFocus={({ target }) => target.select()}
-      onBlur={() => {
-        if (typed?.problem === null) setTyped(null);
-      }}
-      error={typed?.part === part && typed.problem !== null}
-      slotProps={{
-        htmlInput: { 'data-field': `${path}.${part}`, autoComplete: 'off' },
-        inputLabel: { shrink: true },
-      }}
-    />
-  );
-  const problem = typed?.problem ?? issue;
-  return (
-    <Box
-      role="group"
-      aria-label={field.label}
-      sx={{ gridColumn: '1 / -1', display: 'grid', gridTemplateColumns: '1.3fr 1fr 1fr', gap: 1.5 }}
-    >
-      {box('value', field.label, quantityAsTyped(value.value, 'size_mm', units))}
-      {box(
-        'doubt',
-        value.dist === 'rect' ? '± at most' : 'good to (u)',
-        quantityAsTyped(doubt, 'fit_mm', units),
-      )}
-      <TextField
-        select
-        label="known as"
-        value={value.dist}
-        slotProps={{ select: { native: true } }}
-        onChange={({ target }) =>
-          onChange({
-            [path]:
-              target.value === 'rect'
-                ? { value: value.value, half: doubt, dist: 'rect' }
-                : { value: value.value, u: doubt, dist: 'normal' },
-          })
-        }
-      >
-        <option value="normal">measured</option>
-        <option value="rect">within ±</option>
-      </TextField>
-      {problem && (
-        <Box role="alert" sx={{ gridColumn: '1 / -1', fontSize: TYPE.fine, fontWeight: 650 }}>
-          {sayFieldIssue(field, problem, units)}
-        </Box>
-      )}
-    </Box>
   );
 }

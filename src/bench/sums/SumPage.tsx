@@ -3,11 +3,10 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useState } from 'react';
-import { showQuantity } from '@/core/quantity/quantities';
-import { asText, type Units } from '@/core/quantity/format';
-import type { Result } from '@/core/quantity/result';
+import { type Units } from '@/core/quantity/format';
+import type { Result, Issue } from '@/core/quantity/result';
 import type { Solved } from '@/core/sums/allSums';
-import { QUESTIONS, sumPath, type AnswerField, type Answers, type SumDescription } from '@/core/sums/sum';
+import { QUESTIONS, sumPath, type SumDescription } from '@/core/sums/sum';
 import { PlaceFrame, type PlaceProps } from '@/bench/frame/PlaceFrame';
 import { usePerson } from '@/bench/record/hooks';
 import { SceneView } from '@/ui/drawing/SceneView';
@@ -18,17 +17,9 @@ import { SumFields } from './SumFields';
 import { useInputs, type Inputs } from './useInputs';
 import { useSum } from './useSum';
 import { Quiet } from '@/ui/parts/text';
+import { OtherAnswers, Provenance, sayAnswer } from './OtherAnswers';
 
 const SCENE = { width: 760, height: 400 };
-
-/** An answer in words: figure and unit, yes or no, or what its absence means. */
-function sayAnswer(field: AnswerField, answers: Answers, units: Units): { figure: string; unit: string } {
-  const value = answers[field.name];
-  if (value === null || value === undefined) return { figure: field.nullWords ?? '–', unit: '' };
-  if (field.quantity === 'yes_no') return { figure: value ? 'yes' : 'no', unit: '' };
-  if (field.quantity === 'words') return { figure: String(value), unit: '' };
-  return showQuantity(value as number, field.quantity, units);
-}
 
 /** One sum on its own page: the answer, the drawing that explains it, the inputs, and where the figure comes from. */
 export function SumPage({
@@ -69,42 +60,7 @@ export function SumPage({
           '@media print': { gridTemplateColumns: '1fr' },
         }}
       >
-        <Box sx={{ minWidth: 0 }}>
-          {shown && <Answer sum={sum} solved={shown.solved} units={units} isOld={isOld} />}
-          {loose.map((issue) => (
-            <Box
-              key={issue.code}
-              role="alert"
-              sx={{
-                border: `2.5px solid ${token('ink')}`,
-                px: 2,
-                py: 1,
-                fontWeight: 650,
-                fontSize: TYPE.lead,
-              }}
-            >
-              {sayIssue(issue, units)}
-            </Box>
-          ))}
-          {shown && (
-            <Box
-              sx={{ opacity: isOld ? 0.45 : 1, aspectRatio: `${SCENE.width} / ${SCENE.height}` }}
-              data-testid="sum-picture"
-            >
-              <SceneView
-                scene={drawSum({
-                  sum,
-                  inputs: shown.inputs,
-                  answers: shown.solved.answers,
-                  units,
-                  ...SCENE,
-                })}
-              />
-            </Box>
-          )}
-          {shown && <OtherAnswers sum={sum} solved={shown.solved} units={units} />}
-          {shown && <Provenance sum={sum} solved={shown.solved} />}
-        </Box>
+        <InputSide shown={shown} sum={sum} units={units} isOld={isOld} loose={loose} />
         <Box sx={{ minWidth: 0 }}>
           <SumFields fields={sum.fields} inputs={inputs} units={units} issues={issues} onChange={change} />
           <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', mt: 1.5, gap: 1 }}>
@@ -128,6 +84,56 @@ export function SumPage({
         </Box>
       </Box>
     </PlaceFrame>
+  );
+}
+
+type InputSideProps = {
+  shown: { inputs: Readonly<Record<string, unknown>>; solved: Solved } | null;
+  sum: SumDescription;
+  units: Units;
+  isOld: boolean;
+  loose: Issue[];
+};
+
+/** What goes in, and the picture that follows it. */
+function InputSide({ shown, sum, units, isOld, loose }: InputSideProps) {
+  return (
+    <Box sx={{ minWidth: 0 }}>
+      {shown && <Answer sum={sum} solved={shown.solved} units={units} isOld={isOld} />}
+      {loose.map((issue) => (
+        <Box
+          key={issue.code}
+          role="alert"
+          sx={{
+            border: `2.5px solid ${token('ink')}`,
+            px: 2,
+            py: 1,
+            fontWeight: 650,
+            fontSize: TYPE.lead,
+          }}
+        >
+          {sayIssue(issue, units)}
+        </Box>
+      ))}
+      {shown && (
+        <Box
+          sx={{ opacity: isOld ? 0.45 : 1, aspectRatio: `${SCENE.width} / ${SCENE.height}` }}
+          data-testid="sum-picture"
+        >
+          <SceneView
+            scene={drawSum({
+              sum,
+              inputs: shown.inputs,
+              answers: shown.solved.answers,
+              units,
+              ...SCENE,
+            })}
+          />
+        </Box>
+      )}
+      {shown && <OtherAnswers sum={sum} solved={shown.solved} units={units} />}
+      {shown && <Provenance sum={sum} solved={shown.solved} />}
+    </Box>
   );
 }
 
@@ -208,86 +214,5 @@ function CopyLink() {
     <Button variant="text" onClick={() => void copy()}>
       {isCopied ? 'Link copied' : 'Copy link'}
     </Button>
-  );
-}
-
-const row = {
-  display: 'grid',
-  gridTemplateColumns: { xs: '1fr', sm: '150px 1fr' },
-  columnGap: 2,
-  py: 0.5,
-  borderTop: `1px solid ${token('rule')}`,
-  fontSize: TYPE.text,
-} as const;
-
-/** Everything else that the sum gives. */
-function OtherAnswers({ sum, solved, units }: { sum: SumDescription; solved: Solved; units: Units }) {
-  return (
-    <Box sx={{ mt: 2, display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' }, columnGap: 4 }}>
-      {sum.answers
-        .filter(({ name }) => name !== sum.headline)
-        .map((field) => (
-          <Box
-            key={field.name}
-            sx={{
-              ...row,
-              gridTemplateColumns: '1fr auto',
-              ...(field.quantity === 'words' && {
-                gridColumn: '1 / -1',
-                gridTemplateColumns: { xs: '1fr', sm: '150px 1fr' },
-              }),
-            }}
-          >
-            <Quiet>{field.label}</Quiet>
-            <Box
-              data-answer={field.name}
-              sx={{ fontWeight: 750, textAlign: field.quantity === 'words' ? 'left' : 'right' }}
-            >
-              {asText(sayAnswer(field, solved.answers, units))}
-            </Box>
-          </Box>
-        ))}
-    </Box>
-  );
-}
-
-/** `α_r` with its index set low, as print has it. */
-const WithSubscripts = ({ text }: { text: string }) =>
-  text
-    .split(/_(\([^)]*\)|[\p{L}\d]+)/u)
-    .map((part, i) => (i % 2 === 1 ? <sub key={i}>{part.replace(/^\((.*)\)$/, '$1')}</sub> : part));
-
-/** Where the figure comes from: formula, the numbers put in, source, limits, largest doubt. */
-function Provenance({ sum, solved }: { sum: SumDescription; solved: Solved }) {
-  return (
-    <Box sx={{ mt: 2 }}>
-      {sum.caution && (
-        <Box
-          role="note"
-          sx={{ mb: 1.5, border: `2.5px solid ${token('ink')}`, px: 2, py: 1, fontSize: TYPE.text }}
-        >
-          <b>Caution.</b> {sum.caution} The machine’s manual and local rules come first.
-        </Box>
-      )}
-      {(
-        [
-          ['Formula', sum.formula],
-          ['With these', solved.filled],
-          ['Source', sum.source],
-          ['Holds for', sum.valid],
-          ['Largest doubt', sum.largestDoubt],
-        ] as const
-      ).map(([name, words]) => (
-        <Box key={name} sx={row}>
-          <Quiet>{name}</Quiet>
-          <Box
-            data-part={name}
-            sx={{ overflowWrap: 'anywhere', fontWeight: name === 'With these' ? 700 : 450 }}
-          >
-            {name === 'Formula' ? <WithSubscripts text={words} /> : words}
-          </Box>
-        </Box>
-      ))}
-    </Box>
   );
 }

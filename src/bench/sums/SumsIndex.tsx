@@ -53,51 +53,55 @@ export function SumsIndex({ entries, ...place }: PlaceProps & { entries: readonl
       )}
       <Box sx={{ columnCount: { xs: 1, md: 2, lg: 3 }, columnGap: 5 }}>
         {groups.map(({ code, sums }) => (
-          <Box
-            key={code}
-            component="section"
-            aria-label={QUESTIONS[code]}
-            sx={{ breakInside: 'avoid', mb: 3 }}
-          >
-            <Box
-              component="h2"
-              sx={{
-                m: 0,
-                fontSize: TYPE.figure,
-                fontWeight: 800,
-                fontStretch: STRETCH.headline,
-                borderBottom: `3px solid ${token('ink')}`,
-              }}
-            >
-              {QUESTIONS[code]}
-            </Box>
-            {sums.map((sum) => (
-              <Box
-                key={sumPath(sum)}
-                component={Link}
-                href={`/sums/${sumPath(sum)}`}
-                sx={{
-                  display: 'block',
-                  py: 1,
-                  minHeight: 48,
-                  color: token('ink'),
-                  textDecoration: 'none',
-                  borderBottom: `1px solid ${token('rule')}`,
-                  '&:hover b, &:focus-visible b': { textDecoration: 'underline' },
-                }}
-              >
-                <Box
-                  component="b"
-                  sx={{ fontSize: TYPE.lead, fontWeight: 720, fontStretch: STRETCH.headline }}
-                >
-                  {sum.title}
-                </Box>
-                <Note sx={{ lineHeight: 1.25 }}>{sum.lead}</Note>
-              </Box>
-            ))}
-          </Box>
+          <SumGroup key={code} code={code} sums={sums} />
         ))}
       </Box>
     </PlaceFrame>
+  );
+}
+
+type SumGroupProps = {
+  code: 'drop_in' | 'push' | 'fit' | 'square' | 'shim' | 'close' | 'part';
+  sums: Entry[];
+};
+
+/** The sums that answer one question. */
+function SumGroup({ code, sums }: SumGroupProps) {
+  return (
+    <Box component="section" aria-label={QUESTIONS[code]} sx={{ breakInside: 'avoid', mb: 3 }}>
+      <Box
+        component="h2"
+        sx={{
+          m: 0,
+          fontSize: TYPE.figure,
+          fontWeight: 800,
+          fontStretch: STRETCH.headline,
+          borderBottom: `3px solid ${token('ink')}`,
+        }}
+      >
+        {QUESTIONS[code]}
+      </Box>
+      {sums.map((sum) => (
+        <Box
+          key={sumPath(sum)}
+          component={Link}
+          href={`/sums/${sumPath(sum)}`}
+          sx={{
+            display: 'block',
+            py: 1,
+            minHeight: 48,
+            color: token('ink'),
+            textDecoration: 'none',
+            borderBottom: `1px solid ${token('rule')}`,
+            '&:hover b, &:focus-visible b': { textDecoration: 'underline' },
+          }}
+        >
+          <Box component="b" sx={{ fontSize: TYPE.lead, fontWeight: 720, fontStretch: STRETCH.headline }}>
+            {sum.title}
+          </Box>
+          <Note sx={{ lineHeight: 1.25 }}>{sum.lead}</Note>
+        </Box>
+      ))}
+    </Box>
   );
 }

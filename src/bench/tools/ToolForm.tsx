@@ -119,61 +119,115 @@ export function ToolForm({
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm">
       <DialogTitle>{tool ? tool.name : 'Hang a tool up'}</DialogTitle>
-      <DialogContent>
-        {!tool && (
-          <ChoiceRow
-            label="Sort"
-            isLabelHidden
-            options={TOOL_SORTS.map((value) => ({ value, words: TOOL_SORT_WORDS[value] }))}
-            value={sort}
-            onPick={(value) => {
-              setSort(value);
-              setTexts({});
-              setProblems({});
+      <ToolFields
+        tool={tool}
+        sort={sort}
+        setSort={setSort}
+        setTexts={setTexts}
+        setProblems={setProblems}
+        name={name}
+        problems={problems}
+        setName={setName}
+        shown={shown}
+        texts={texts}
+      />
+      <ToolActs tool={tool} onTakeOff={onTakeOff} onClose={onClose} save={save} />
+    </Dialog>
+  );
+}
+
+type ToolActsProps = {
+  tool: Tool | null;
+  onTakeOff: (tool: Tool) => void;
+  onClose: () => void;
+  save: () => Promise<void>;
+};
+
+function ToolActs({ tool, onTakeOff, onClose, save }: ToolActsProps) {
+  return (
+    <DialogActions sx={{ p: 2 }}>
+      {tool && (
+        <Button variant="text" onClick={() => onTakeOff(tool)} sx={{ mr: 'auto' }}>
+          Take it off the wall
+        </Button>
+      )}
+      <Button variant="text" onClick={onClose}>
+        Leave it
+      </Button>
+      <Button variant="contained" onClick={() => void save()}>
+        {tool ? 'Change it' : 'Hang it up'}
+      </Button>
+    </DialogActions>
+  );
+}
+
+type ToolFieldsProps = {
+  tool: Tool | null;
+  sort: ToolSort;
+  setSort: (next: ToolSort) => void;
+  setTexts: (next: Record<string, string>) => void;
+  setProblems: (next: Record<string, string>) => void;
+  name: string;
+  problems: Record<string, string>;
+  setName: (next: string) => void;
+  shown: (field: Field) => string;
+  texts: Record<string, string>;
+};
+
+function ToolFields({
+  tool,
+  sort,
+  setSort,
+  setTexts,
+  setProblems,
+  name,
+  problems,
+  setName,
+  shown,
+  texts,
+}: ToolFieldsProps) {
+  return (
+    <DialogContent>
+      {!tool && (
+        <ChoiceRow
+          label="Sort"
+          isLabelHidden
+          options={TOOL_SORTS.map((value) => ({ value, words: TOOL_SORT_WORDS[value] }))}
+          value={sort}
+          onPick={(value) => {
+            setSort(value);
+            setTexts({});
+            setProblems({});
+          }}
+        />
+      )}
+      <TextField
+        autoFocus
+        fullWidth
+        label="Name"
+        sx={{ mt: 2 }}
+        value={name}
+        error={problems.name !== undefined}
+        helperText={problems.name ?? ' '}
+        onChange={(event) => setName(event.target.value)}
+        slotProps={{ htmlInput: { maxLength: 80, name: 'tool-name' } }}
+      />
+      <Pair>
+        {FIELDS[sort].map((field) => (
+          <TextField
+            key={`${sort}${field.key}`}
+            label={field.label}
+            value={shown(field)}
+            error={problems[field.key] !== undefined}
+            helperText={problems[field.key] ?? ' '}
+            onChange={(event) => setTexts({ ...texts, [field.key]: event.target.value })}
+            slotProps={{
+              htmlInput: { inputMode: 'decimal', name: field.key },
+              inputLabel: { shrink: true },
             }}
           />
-        )}
-        <TextField
-          autoFocus
-          fullWidth
-          label="Name"
-          sx={{ mt: 2 }}
-          value={name}
-          error={problems.name !== undefined}
-          helperText={problems.name ?? ' '}
-          onChange={(event) => setName(event.target.value)}
-          slotProps={{ htmlInput: { maxLength: 80, name: 'tool-name' } }}
-        />
-        <Pair>
-          {FIELDS[sort].map((field) => (
-            <TextField
-              key={`${sort}${field.key}`}
-              label={field.label}
-              value={shown(field)}
-              error={problems[field.key] !== undefined}
-              helperText={problems[field.key] ?? ' '}
-              onChange={(event) => setTexts({ ...texts, [field.key]: event.target.value })}
-              slotProps={{
-                htmlInput: { inputMode: 'decimal', name: field.key },
-                inputLabel: { shrink: true },
-              }}
-            />
-          ))}
-        </Pair>
-      </DialogContent>
-      <DialogActions sx={{ p: 2 }}>
-        {tool && (
-          <Button variant="text" onClick={() => onTakeOff(tool)} sx={{ mr: 'auto' }}>
-            Take it off the wall
-          </Button>
-        )}
-        <Button variant="text" onClick={onClose}>
-          Leave it
-        </Button>
-        <Button variant="contained" onClick={() => void save()}>
-          {tool ? 'Change it' : 'Hang it up'}
-        </Button>
-      </DialogActions>
-    </Dialog>
+        ))}
+      </Pair>
+    </DialogContent>
   );
 }

@@ -21,6 +21,8 @@ import { InstrumentList } from './InstrumentList';
 import { PusherPanel } from './PusherPanel';
 import { ToolRow } from './ToolRow';
 import { Lead } from '@/ui/parts/text';
+import type { ToolNeed } from '@/core/tools/pickTools';
+import type { Units } from '@/core/quantity/format';
 
 export type SeatOfJob = {
   seat: Seat;
@@ -66,44 +68,8 @@ export function ToolWall({ tools, instruments, forSeat, ...place }: Props) {
   const missing = needs.filter((need) => need.fits.length === 0);
   return (
     <PlaceFrame here="Bench" title="Tool wall" subtitle={`${tools.length} tools`} {...place}>
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mt: 2 }}>
-        <Typography variant="h1" sx={{ flex: 1 }}>
-          {forSeat
-            ? missing.length === 0
-              ? `All that the ${forSeat.seat.name.toLowerCase()} needs hangs here.`
-              : `Missing: ${missing.map(({ need }) => TOOL_NEED_WORDS[need]).join(', ')}.`
-            : 'What hangs on the wall.'}
-        </Typography>
-        <Button variant="outlined" onClick={() => setEditing('new')}>
-          Hang a tool up
-        </Button>
-      </Box>
-      {forSeat && (
-        <Box data-testid="needs" sx={{ mt: 1, mb: 1 }}>
-          {needs.map((need) => (
-            <Lead key={need.need} data-need={need.need} data-fits={need.fits.length} sx={{ minHeight: 30 }}>
-              <b>{TOOL_NEED_WORDS[need.need]}</b>
-              {need.need === 'heat' || need.need === 'cold'
-                ? ''
-                : `, ${asText(showSize(need.min, units, 1))} to ${asText(showSize(need.max, units, 1))}`}
-              :{' '}
-              {need.fits[0]
-                ? need.fits
-                    .slice(0, 3)
-                    .map(({ name }) => name)
-                    .join(', ')
-                : `none${need.nearly[0] ? `; ${need.nearly[0].tool.name} is off by ${asText(showSize(need.nearly[0].by, units, 1))}` : ''}. Buy, rent, borrow or make`}
-            </Lead>
-          ))}
-          <Link
-            href={`/jobs/${forSeat.jobId}/${forSeat.seat.id}/way-in`}
-            style={{ color: token('ink'), fontSize: TYPE.text }}
-          >
-            Back to the {forSeat.machine}
-          </Link>
-          {missing.some(({ need }) => need === 'driver') && <PusherPanel seat={forSeat.seat} units={units} />}
-        </Box>
-      )}
+      <WallHead forSeat={forSeat} missing={missing} setEditing={setEditing} />
+      {forSeat && <SeatNeeds needs={needs} units={units} forSeat={forSeat} missing={missing} />}
       {TOOL_SORTS.map((sort) => {
         const those = tools.filter((tool) => tool.sort === sort);
         return (
@@ -143,29 +109,102 @@ export function ToolWall({ tools, instruments, forSeat, ...place }: Props) {
           }}
         />
       )}
-      <Snackbar
-        open={taken !== null}
-        autoHideDuration={UNDO_MS}
-        onClose={(_, reason) => {
-          if (reason !== 'clickaway') setTaken(null);
-        }}
-        transitionDuration={0}
-        anchorOrigin={{ vertical: 'top', horizontal: 'center' }}
-        message={taken ? `${taken.name} is off the wall.` : ''}
-        action={
-          <Button
-            sx={{
-              color: token('onBlock'),
-              minHeight: 48,
-              textDecoration: 'underline',
-              textUnderlineOffset: 4,
-            }}
-            onClick={() => void hangBack()}
-          >
-            Undo
-          </Button>
-        }
-      />
+      <TakenOff taken={taken} setTaken={setTaken} hangBack={hangBack} />
     </PlaceFrame>
+  );
+}
+
+type WallHeadProps = {
+  forSeat: SeatOfJob | null;
+  missing: ToolNeed[];
+  setEditing: (next: 'new') => void;
+};
+
+function WallHead({ forSeat, missing, setEditing }: WallHeadProps) {
+  return (
+    <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mt: 2 }}>
+      <Typography variant="h1" sx={{ flex: 1 }}>
+        {forSeat
+          ? missing.length === 0
+            ? `All that the ${forSeat.seat.name.toLowerCase()} needs hangs here.`
+            : `Missing: ${missing.map(({ need }) => TOOL_NEED_WORDS[need]).join(', ')}.`
+          : 'What hangs on the wall.'}
+      </Typography>
+      <Button variant="outlined" onClick={() => setEditing('new')}>
+        Hang a tool up
+      </Button>
+    </Box>
+  );
+}
+
+type SeatNeedsProps = {
+  needs: ToolNeed[];
+  units: Units;
+  forSeat: SeatOfJob;
+  missing: ToolNeed[];
+};
+
+/** What the seat asks for, and what on the wall serves. */
+function SeatNeeds({ needs, units, forSeat, missing }: SeatNeedsProps) {
+  return (
+    <Box data-testid="needs" sx={{ mt: 1, mb: 1 }}>
+      {needs.map((need) => (
+        <Lead key={need.need} data-need={need.need} data-fits={need.fits.length} sx={{ minHeight: 30 }}>
+          <b>{TOOL_NEED_WORDS[need.need]}</b>
+          {need.need === 'heat' || need.need === 'cold'
+            ? ''
+            : `, ${asText(showSize(need.min, units, 1))} to ${asText(showSize(need.max, units, 1))}`}
+          :{' '}
+          {need.fits[0]
+            ? need.fits
+                .slice(0, 3)
+                .map(({ name }) => name)
+                .join(', ')
+            : `none${need.nearly[0] ? `; ${need.nearly[0].tool.name} is off by ${asText(showSize(need.nearly[0].by, units, 1))}` : ''}. Buy, rent, borrow or make`}
+        </Lead>
+      ))}
+      <Link
+        href={`/jobs/${forSeat.jobId}/${forSeat.seat.id}/way-in`}
+        style={{ color: token('ink'), fontSize: TYPE.text }}
+      >
+        Back to the {forSeat.machine}
+      </Link>
+      {missing.some(({ need }) => need === 'driver') && <PusherPanel seat={forSeat.seat} units={units} />}
+    </Box>
+  );
+}
+
+type TakenOffProps = {
+  taken: Tool | null;
+  setTaken: (next: Tool | null) => void;
+  hangBack: () => Promise<void>;
+};
+
+/** A tool taken off the wall may come back. */
+function TakenOff({ taken, setTaken, hangBack }: TakenOffProps) {
+  return (
+    <Snackbar
+      open={taken !== null}
+      autoHideDuration={UNDO_MS}
+      onClose={(_, reason) => {
+        if (reason !== 'clickaway') setTaken(null);
+      }}
+      transitionDuration={0}
+      anchorOrigin={{ vertical: 'top', horizontal: 'center' }}
+      message={taken ? `${taken.name} is off the wall.` : ''}
+      action={
+        <Button
+          sx={{
+            color: token('onBlock'),
+            minHeight: 48,
+            textDecoration: 'underline',
+            textUnderlineOffset: 4,
+          }}
+          onClick={() => void hangBack()}
+        >
+          Undo
+        </Button>
+      }
+    />
   );
 }

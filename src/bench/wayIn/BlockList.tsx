@@ -12,10 +12,12 @@ import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { BLOCK_WORDS, OVERRULE_WORDS, TOOL_NEED_WORDS, TOOL_WAY_WORDS } from '@/ui/words/work';
 import { Framed } from '@/ui/parts/layout';
+import type { BlockCode } from '@/core/job/blocks';
+import type { JobRecord } from '@/core/record/job';
 
 /** What has to be cleared before this seat is filled, each with its own way out; then the tools that serve it. */
 export function BlockList({ view, blocks }: { view: SeatView; blocks: readonly Block[] }) {
-  const { record, job, addEvent, person } = useJob();
+  const { record, job, person } = useJob();
   const units = person?.units ?? 'metric';
   const { seat, history } = view;
   const seatId = seat.id;
@@ -26,63 +28,7 @@ export function BlockList({ view, blocks }: { view: SeatView; blocks: readonly B
   return (
     <>
       {blocks.map(({ code, name }) => (
-        <Framed key={code + (name ?? '')} role="alert" data-block={code} sx={{ fontSize: TYPE.text }}>
-          <b>
-            Not yet: {BLOCK_WORDS[code]}
-            {name && code === 'other_seat_first'
-              ? ` (${name.toLowerCase()})`
-              : name && code === 'tool_missing'
-                ? ` (${TOOL_NEED_WORDS[name as keyof typeof TOOL_NEED_WORDS]})`
-                : ''}
-            .
-          </b>
-          {(code === 'part_not_compared' || code === 'part_wrong') && (
-            <>
-              <Button
-                variant="outlined"
-                component={Link}
-                href={`/jobs/${record.id}/${seatId}/parts`}
-                sx={{ display: 'inline-flex', minHeight: 48, my: 0.5 }}
-              >
-                Compare it
-              </Button>
-              <ChoiceRow
-                label="Or"
-                options={optionsFrom(OVERRULE_WORDS)}
-                value={null}
-                onPick={(reason) => addEvent('compare_overruled', { reason }, { seatId })}
-              />
-            </>
-          )}
-          {code === 'part_missing' && (
-            <Button
-              variant="outlined"
-              component={Link}
-              href={`/jobs/${record.id}/${seatId}/parts`}
-              sx={{ display: 'flex', minHeight: 48, mt: 0.5 }}
-            >
-              Its order
-            </Button>
-          )}
-          {(code === 'seat_slack' || code === 'remedy_not_checked') && (
-            <Button
-              variant="outlined"
-              component={Link}
-              href={`/jobs/${record.id}/${seatId}/measure`}
-              sx={{ display: 'flex', minHeight: 48, mt: 0.5 }}
-            >
-              To its repair
-            </Button>
-          )}
-          {code === 'tool_missing' && name && (
-            <ChoiceRow
-              label="So"
-              options={optionsFrom(TOOL_WAY_WORDS)}
-              value={null}
-              onPick={(how) => addEvent('tool_sorted', { need: name, how }, { seatId })}
-            />
-          )}
-        </Framed>
+        <Block key={code + (name ?? '')} code={code} name={name} record={record} seatId={seatId} />
       ))}
       {job.tools.length > 0 && (
         <Box sx={{ fontSize: TYPE.small, my: 0.5 }} data-testid="tools-here">
@@ -112,5 +58,76 @@ export function BlockList({ view, blocks }: { view: SeatView; blocks: readonly B
         </Box>
       )}
     </>
+  );
+}
+
+type BlockProps = {
+  code: BlockCode;
+  name: string | undefined;
+  record: JobRecord;
+  seatId: string;
+};
+
+/** One thing in the way, and what clears it. */
+function Block({ code, name, record, seatId }: BlockProps) {
+  const { addEvent } = useJob();
+  return (
+    <Framed role="alert" data-block={code} sx={{ fontSize: TYPE.text }}>
+      <b>
+        Not yet: {BLOCK_WORDS[code]}
+        {name && code === 'other_seat_first'
+          ? ` (${name.toLowerCase()})`
+          : name && code === 'tool_missing'
+            ? ` (${TOOL_NEED_WORDS[name as keyof typeof TOOL_NEED_WORDS]})`
+            : ''}
+        .
+      </b>
+      {(code === 'part_not_compared' || code === 'part_wrong') && (
+        <>
+          <Button
+            variant="outlined"
+            component={Link}
+            href={`/jobs/${record.id}/${seatId}/parts`}
+            sx={{ display: 'inline-flex', minHeight: 48, my: 0.5 }}
+          >
+            Compare it
+          </Button>
+          <ChoiceRow
+            label="Or"
+            options={optionsFrom(OVERRULE_WORDS)}
+            value={null}
+            onPick={(reason) => addEvent('compare_overruled', { reason }, { seatId })}
+          />
+        </>
+      )}
+      {code === 'part_missing' && (
+        <Button
+          variant="outlined"
+          component={Link}
+          href={`/jobs/${record.id}/${seatId}/parts`}
+          sx={{ display: 'flex', minHeight: 48, mt: 0.5 }}
+        >
+          Its order
+        </Button>
+      )}
+      {(code === 'seat_slack' || code === 'remedy_not_checked') && (
+        <Button
+          variant="outlined"
+          component={Link}
+          href={`/jobs/${record.id}/${seatId}/measure`}
+          sx={{ display: 'flex', minHeight: 48, mt: 0.5 }}
+        >
+          To its repair
+        </Button>
+      )}
+      {code === 'tool_missing' && name && (
+        <ChoiceRow
+          label="So"
+          options={optionsFrom(TOOL_WAY_WORDS)}
+          value={null}
+          onPick={(how) => addEvent('tool_sorted', { need: name, how }, { seatId })}
+        />
+      )}
+    </Framed>
   );
 }

@@ -5,107 +5,30 @@ import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
 import type { WayIn } from '@/core/heat/wayIn';
 import { WANTED_SECONDS } from '@/core/heat/wayIn';
-import { findBlocks, isShut } from '@/core/job/blocks';
+import { findBlocks } from '@/core/job/blocks';
 import { FORMULA_VERSION } from '@/core/job/seatFit';
 import { planSeat } from '@/core/job/planSeat';
 import { neighboursOf } from '@/core/job/seatView';
 import type { HeatSource } from '@/core/record/vocabulary';
-import { asText, showFit, showForce, showTemperature, type Units } from '@/core/quantity/format';
+import { asText, showFit, showTemperature, type Units } from '@/core/quantity/format';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
-import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
-import { CAUTIONS, sayCeiling, WAY_WORDS } from '@/ui/words/verdicts';
+import { token, TYPE } from '@/ui/theme/tokens';
+import { CAUTIONS } from '@/ui/words/verdicts';
 import { BlockList } from './BlockList';
 import { SealWayIn } from './SealWayIn';
-import { Name, Quiet } from '@/ui/parts/text';
+import { Quiet } from '@/ui/parts/text';
 import { Framed } from '@/ui/parts/layout';
+import type { WayInPlan } from '@/core/heat/wayIn';
+import type { SeatHistory } from '@/core/job/seatHistory';
+import type { SealMaterial } from '@/core/catalogue/materials';
+import type { Casting } from '@/core/record/job';
+import { isHeated, WayRows, Figure } from './WayRow';
 
 const HEAT_FROM = [
   { value: 'oven', words: 'oven, all of it' },
   { value: 'gun', words: 'hot air, the boss' },
 ] as const;
-const isHeated = (way: WayIn['way']) => way === 'heat' || way === 'heat_chill';
-
-/** What speaks against a way, weakest thing first; null when it works. */
-function objection(way: WayIn): string | null {
-  if (way.broken[0])
-    return `${sayCeiling(way.broken[0])}; this way needs ${way.broken[0].sees === 'casting' ? Math.round(way.housingC) : Math.round(way.settlingC)} °C.`;
-  if (way.works) return null;
-  if (way.way === 'drive') return 'The fit is not known well enough to say a force.';
-  return way.sureSeconds === 0
-    ? 'The bore would still be too small to be sure.'
-    : `Only ${Math.round(way.sureSeconds ?? 0)} s would be sure.`;
-}
-
-function howLong(way: WayIn): string {
-  if (way.sureSeconds === null) return 'over 30 min sure';
-  return `drops ${Math.floor(way.chance * 100)} in 100; ${Math.round(way.sureSeconds)} s sure, ${way.likelySeconds === null ? 'over 1800' : Math.round(way.likelySeconds)} s likely`;
-}
-
-function WayRow({
-  way,
-  units,
-  isChosen,
-  isMildest,
-  isBlocked,
-  onChoose,
-}: {
-  way: WayIn;
-  units: Units;
-  isChosen: boolean;
-  isMildest: boolean;
-  isBlocked: boolean;
-  onChoose: () => void;
-}) {
-  const against = objection(way);
-  const { name, note } = WAY_WORDS[way.way];
-  const isHand = way.forceN !== null && way.forceN.high === 0;
-  return (
-    <Box
-      component="button"
-      onClick={onChoose}
-      disabled={against !== null || isBlocked}
-      aria-pressed={isChosen}
-      data-way={way.way}
-      sx={{
-        all: 'unset',
-        boxSizing: 'border-box',
-        width: '100%',
-        cursor: against ? 'not-allowed' : 'pointer',
-        display: 'block',
-        py: 0.5,
-        px: 1.25,
-        minHeight: 50,
-        borderTop: `1px solid ${token('rule')}`,
-        backgroundColor: isChosen ? token('shade') : 'transparent',
-        boxShadow: isChosen ? `inset 5px 0 0 ${token('ink')}` : 'none',
-        '&:focus-visible': { outline: `3px solid ${token('cold')}` },
-      }}
-    >
-      <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1 }}>
-        <Name
-          sx={{
-            color: against ? token('mid') : token('ink'),
-            textDecoration: against ? 'line-through' : 'none',
-          }}
-        >
-          {name}
-        </Name>
-        <Quiet sx={{ fontSize: TYPE.fine, ml: 'auto' }}>
-          {isChosen ? 'chosen' : isMildest ? 'mildest that is sure' : ''}
-        </Quiet>
-      </Box>
-      <Box sx={{ fontSize: TYPE.small, color: against ? token('ink') : token('steel') }}>
-        {against ??
-          (way.forceN
-            ? isHand
-              ? 'goes in by hand'
-              : `${asText(showForce(way.forceN.low, units))} to ${asText(showForce(way.forceN.high, units))}; ${note}`
-            : `${asText(showTemperature(way.housingC, units))}${way.way === 'heat_chill' || way.way === 'chill' ? `, bearing ${asText(showTemperature(way.ringC, units))}` : ''}; ${howLong(way)}`)}
-      </Box>
-    </Box>
-  );
-}
 
 export function WayInSlate({ seatId }: { seatId: string }) {
   const { record, person, addEvent, views, job } = useJob();
@@ -152,11 +75,7 @@ export function WayInSlate({ seatId }: { seatId: string }) {
       )}
       {shown && shown.way !== 'drive' && (
         <Box sx={{ display: 'flex', gap: 3, my: 0.5 }}>
-          <Figure
-            colour={token('heat')}
-            {...showTemperature(shown.housingC, units)}
-            below={`${heatedBy === 'gun' ? 'boss' : 'casting'}, at least ${showTemperature(shown.neededC, units).figure}`}
-          />
+          <PlanWords shown={shown} units={units} heatedBy={heatedBy} />
           {shown.ringC < record.roomC && (
             <Figure colour={token('cold')} {...showTemperature(shown.ringC, units)} below="bearing" />
           )}
@@ -169,126 +88,133 @@ export function WayInSlate({ seatId }: { seatId: string }) {
         </Box>
       )}
       {leftIn.map(({ seatName, sealMaterial }) => (
-        <Framed key={seatName} role="alert" sx={{ fontSize: TYPE.text }}>
-          <b>The old seal at {seatName} is still in.</b> {sealMaterial.toUpperCase()} takes{' '}
-          {sealMaterial === 'nbr' ? 100 : sealMaterial === 'acm' ? 130 : 200} °C and is heated with the
-          casting.
-          <Button
-            variant="outlined"
-            sx={{ display: 'block', mt: 1, minHeight: 48 }}
-            onClick={() =>
-              addEvent(
-                'seal_taken_out',
-                {},
-                { seatId: casting.seats.find(({ name }) => name === seatName)!.id },
-              )
-            }
-          >
-            It is out
-          </Button>
-        </Framed>
+        <BesideIt key={seatName} seatName={seatName} sealMaterial={sealMaterial} casting={casting} />
       ))}
       <ChoiceRow label="Heat from" options={HEAT_FROM} value={heatedBy} onPick={setHeatedBy} />
-      <Box>
-        {plan.ways.map((way) => (
-          <WayRow
-            key={way.way}
-            way={way}
-            units={units}
-            isChosen={isChosen(way)}
-            isMildest={plan.mildest?.way === way.way}
-            isBlocked={isShut(blocks)}
-            onChoose={() => {
-              setWarned(true);
-              choose(way);
-            }}
-          />
-        ))}
-      </Box>
-      <Box
-        sx={{
-          borderTop: `1.5px solid ${token('steel')}`,
-          pt: 0.75,
-          fontSize: TYPE.small,
-          lineHeight: 1.25,
-          mt: 0.5,
-        }}
-      >
-        {shown && shown.way !== 'drive' && (
-          <Box>
-            At the drop {asText(showFit(shown.clearanceMm.value, units))} ±{' '}
-            {showFit(2 * shown.clearanceMm.u, units).figure} clear; least{' '}
-            {asText(showFit(plan.leastClearanceMm, units))}. Hold it square within{' '}
-            {asText(showFit(shown.holdableTiltMm, units))}.
-          </Box>
-        )}
-        {plan.heldShare !== null && (
-          <Box role="note">
-            <b>Only the boss is hot:</b> the cold web holds its bore back to{' '}
-            {Math.round(plan.heldShare * 100)} % of free growth and draws its heat away. Trust the probe, not
-            the clock.
-          </Box>
-        )}
-        {shown && shown.way !== 'drive' && (
-          <Box>Casting and bearing settle at {asText(showTemperature(shown.settlingC, units))}.</Box>
-        )}
-        {shown && shown.alsoLetGo.length > 0 && (
-          <Box role="note">
-            <b>At this heat {shown.alsoLetGo.join(' and ')} may let go too:</b> face up, or held.
-          </Box>
-        )}
-        {shown?.minutesAllowed && (
-          <Box role="note">
-            <b>Not longer than {shown.minutesAllowed} min at this heat:</b> the casting loses its temper.
-          </Box>
-        )}
-        {plan.freeC !== null ? (
-          <Box>
-            Above {asText(showTemperature(plan.freeC, units))} together it stays free; below, the bore grips
-            within seconds.
-          </Box>
-        ) : (
-          <Box>Like metals: no free temperature, it grips within seconds.</Box>
-        )}
-        <Quiet>Planned for {WANTED_SECONDS} sure seconds at the band’s worse edge.</Quiet>
-        {(history.wayIn || isWarned) && (
-          <Box sx={{ mt: 0.75 }}>
-            <b>{shown?.way === 'drive' ? CAUTIONS.press : CAUTIONS[caution]}</b> {CAUTIONS.manual_first}
-          </Box>
-        )}
-      </Box>
+      <WayRows
+        plan={plan}
+        units={units}
+        isChosen={isChosen}
+        blocks={blocks}
+        setWarned={setWarned}
+        choose={choose}
+      />
+      <WaySettings
+        shown={shown}
+        units={units}
+        plan={plan}
+        history={history}
+        isWarned={isWarned}
+        caution={caution}
+      />
     </Box>
   );
 }
 
-function Figure({
-  figure,
-  unit,
-  below,
-  colour,
-}: {
-  figure: string;
-  unit: string;
-  below: string;
-  colour: string;
-}) {
+type PlanWordsProps = {
+  shown: WayIn;
+  units: Units;
+  heatedBy: 'oven' | 'gun';
+};
+
+function PlanWords({ shown, units, heatedBy }: PlanWordsProps) {
   return (
-    <Box>
-      <Box
-        sx={{
-          fontSize: TYPE.headline,
-          fontWeight: 800,
-          fontStretch: STRETCH.headline,
-          color: colour,
-          lineHeight: 1,
-        }}
+    <Figure
+      colour={token('heat')}
+      {...showTemperature(shown.housingC, units)}
+      below={`${heatedBy === 'gun' ? 'boss' : 'casting'}, at least ${showTemperature(shown.neededC, units).figure}`}
+    />
+  );
+}
+
+type BesideItProps = {
+  seatName: string;
+  sealMaterial: SealMaterial;
+  casting: Casting;
+};
+
+/** A seat beside it, that lets go in the same heat. */
+function BesideIt({ seatName, sealMaterial, casting }: BesideItProps) {
+  const { addEvent } = useJob();
+  return (
+    <Framed role="alert" sx={{ fontSize: TYPE.text }}>
+      <b>The old seal at {seatName} is still in.</b> {sealMaterial.toUpperCase()} takes{' '}
+      {sealMaterial === 'nbr' ? 100 : sealMaterial === 'acm' ? 130 : 200} °C and is heated with the casting.
+      <Button
+        variant="outlined"
+        sx={{ display: 'block', mt: 1, minHeight: 48 }}
+        onClick={() =>
+          addEvent('seal_taken_out', {}, { seatId: casting.seats.find(({ name }) => name === seatName)!.id })
+        }
       >
-        {figure}
-        <Box component="span" sx={{ fontSize: TYPE.title, ml: 0.5 }}>
-          {unit}
+        It is out
+      </Button>
+    </Framed>
+  );
+}
+
+type WaySettingsProps = {
+  shown: WayIn | null;
+  units: Units;
+  plan: WayInPlan;
+  history: SeatHistory;
+  isWarned: boolean;
+  caution: 'magnesium' | 'hot_metal';
+};
+
+/** Where the heat and the cold come from, and how hot and cold. */
+function WaySettings({ shown, units, plan, history, isWarned, caution }: WaySettingsProps) {
+  return (
+    <Box
+      sx={{
+        borderTop: `1.5px solid ${token('steel')}`,
+        pt: 0.75,
+        fontSize: TYPE.small,
+        lineHeight: 1.25,
+        mt: 0.5,
+      }}
+    >
+      {shown && shown.way !== 'drive' && (
+        <Box>
+          At the drop {asText(showFit(shown.clearanceMm.value, units))} ±{' '}
+          {showFit(2 * shown.clearanceMm.u, units).figure} clear; least{' '}
+          {asText(showFit(plan.leastClearanceMm, units))}. Hold it square within{' '}
+          {asText(showFit(shown.holdableTiltMm, units))}.
         </Box>
-      </Box>
-      <Quiet sx={{ fontSize: TYPE.fine }}>{below}</Quiet>
+      )}
+      {plan.heldShare !== null && (
+        <Box role="note">
+          <b>Only the boss is hot:</b> the cold web holds its bore back to {Math.round(plan.heldShare * 100)}{' '}
+          % of free growth and draws its heat away. Trust the probe, not the clock.
+        </Box>
+      )}
+      {shown && shown.way !== 'drive' && (
+        <Box>Casting and bearing settle at {asText(showTemperature(shown.settlingC, units))}.</Box>
+      )}
+      {shown && shown.alsoLetGo.length > 0 && (
+        <Box role="note">
+          <b>At this heat {shown.alsoLetGo.join(' and ')} may let go too:</b> face up, or held.
+        </Box>
+      )}
+      {shown?.minutesAllowed && (
+        <Box role="note">
+          <b>Not longer than {shown.minutesAllowed} min at this heat:</b> the casting loses its temper.
+        </Box>
+      )}
+      {plan.freeC !== null ? (
+        <Box>
+          Above {asText(showTemperature(plan.freeC, units))} together it stays free; below, the bore grips
+          within seconds.
+        </Box>
+      ) : (
+        <Box>Like metals: no free temperature, it grips within seconds.</Box>
+      )}
+      <Quiet>Planned for {WANTED_SECONDS} sure seconds at the band’s worse edge.</Quiet>
+      {(history.wayIn || isWarned) && (
+        <Box sx={{ mt: 0.75 }}>
+          <b>{shown?.way === 'drive' ? CAUTIONS.press : CAUTIONS[caution]}</b> {CAUTIONS.manual_first}
+        </Box>
+      )}
     </Box>
   );
 }

@@ -1,0 +1,101 @@
+'use client';
+import Box from '@mui/material/Box';
+import { type HeatRunView } from '@/core/job/heatRun';
+import type { SeatView } from '@/core/job/seatView';
+import { showClock, showFit, showTemperature, type Units } from '@/core/quantity/format';
+import { STRETCH, TYPE } from '@/ui/theme/tokens';
+import { Quiet } from '@/ui/parts/text';
+
+type Count = { figure: string; unit: string; note: string };
+
+/**
+ * The second figure: what is planned while cold, time to go while heating, sure seconds once it is out. Null: this heat never gets
+ * there.
+ */
+function countOf(run: HeatRunView, { heat, history }: SeatView, units: Units): Count | null {
+  const way = history.wayIn;
+  if (heat.phase === 'in_heat' && heat.source === 'gun')
+    return {
+      ...showTemperature(way?.housingC ?? heat.sourceC, units),
+      note: 'wanted in the boss, by the probe',
+    };
+  if (heat.phase === 'in_heat')
+    return run.hotInS === null
+      ? null
+      : { figure: showClock(run.hotInS), unit: 'to go', note: 'until it is as hot as planned' };
+  // Nothing can be said of seconds: what is wanted stands there.
+  const isUnknown = run.now === null || heat.phase === 'cold';
+  if (isUnknown && way && way.way !== 'drive' && way.way !== 'chill')
+    return {
+      ...showTemperature(way.housingC, units),
+      note: way.heatedBy === 'gun' ? 'planned for the boss' : 'planned for the casting',
+    };
+  if (run.now === null) return { figure: '–', unit: '', note: 'the fit is not known' };
+  return {
+    figure: run.sureLeftS === null ? '900+' : String(Math.floor(run.sureLeftS)),
+    unit: 's sure',
+    note: run.likelyLeftS === null ? 'likely over 900' : `likely ${Math.floor(run.likelyLeftS)}`,
+  };
+}
+
+export function Figures({ run, units, view }: { run: HeatRunView; units: Units; view: SeatView }) {
+  const micro = units === 'metric' ? 'metric_um' : units;
+  const clearance = run.now && showFit(Math.abs(run.now.clearanceMm.value), micro);
+  const seconds = countOf(run, view, units);
+  return (
+    <Box sx={{ display: 'flex', gap: 4, alignItems: 'flex-end' }}>
+      {clearance && run.now && (
+        <Big
+          figure={clearance.figure}
+          unit={clearance.unit}
+          word={run.now.clearanceMm.value >= 0 ? 'clear' : 'tight'}
+          note={`± ${showFit(2 * run.now.clearanceMm.u, micro).figure}, at least ${showFit(run.marginMm, micro).figure}`}
+          id="clearance"
+        />
+      )}
+      {seconds ? (
+        <Big figure={seconds.figure} unit={seconds.unit} word="" note={seconds.note} id="seconds" />
+      ) : (
+        <Box sx={{ fontSize: TYPE.head, fontWeight: 750, pb: 3 }}>
+          This heat never gets there: turn it up.
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function Big({
+  figure,
+  unit,
+  word,
+  note,
+  id,
+}: {
+  figure: string;
+  unit: string;
+  word: string;
+  note: string;
+  id: string;
+}) {
+  return (
+    <Box sx={{ display: 'flex', alignItems: 'flex-end', gap: 1.5 }}>
+      <Box
+        sx={{
+          fontSize: figure.length > 3 ? 116 : 172,
+          fontWeight: 850,
+          fontStretch: STRETCH.headline,
+          lineHeight: 0.86,
+          letterSpacing: '-0.02em',
+        }}
+        data-testid={`run-${id}`}
+      >
+        {figure}
+      </Box>
+      <Box sx={{ lineHeight: 1.1, pb: 0.5 }}>
+        <Box sx={{ fontSize: TYPE.head, fontWeight: 700 }}>{unit}</Box>
+        <Box sx={{ fontSize: TYPE.head, fontWeight: 700 }}>{word}</Box>
+        <Quiet sx={{ fontSize: TYPE.lead, whiteSpace: 'nowrap' }}>{note}</Quiet>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,141 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { type ReactNode } from 'react';
+import { FORMULA_VERSION } from '@/core/job/seatFit';
+import type { SeatView } from '@/core/job/seatView';
+import { asText, showFit, showForce, type Units } from '@/core/quantity/format';
+import { EarlierRebuilds } from '@/bench/record/EarlierRebuilds';
+import { MARK_WORDS, StateMark } from '@/ui/marks/StateMark';
+import { token, TYPE } from '@/ui/theme/tokens';
+import { seatMark } from '@/ui/words/states';
+import { FIT_WORDS, SQUARE_WORDS, WAY_WORDS } from '@/ui/words/verdicts';
+import { Quiet } from '@/ui/parts/text';
+import type { Seat } from '@/core/record/job';
+import type { SeatFit } from '@/core/job/seatFit';
+import type { Squareness } from '@/core/seating/squareness';
+import type { JobRecord } from '@/core/record/job';
+import type { Casting } from '@/core/record/job';
+
+type SheetHeadProps = {
+  view: SeatView;
+  seat: Seat;
+  record: JobRecord;
+  casting: Casting;
+  fit: SeatFit | null;
+  units: Units;
+  pass: Squareness | null | undefined;
+  drawing: ReactNode;
+};
+
+/** What seat it is, with its sizes and fits. */
+export function SheetHead({ view, seat, record, casting, fit, units, pass, drawing }: SheetHeadProps) {
+  return (
+    <Box>
+      <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
+        <StateMark name={seatMark(view.seatState)} size={44} />
+        <Box>
+          <Typography variant="h2">{seat.name}</Typography>
+          <Quiet>
+            {record.machine}, {casting.name} · job {record.number}
+          </Quiet>
+        </Box>
+      </Box>
+      <SheetFigures view={view} seat={seat} fit={fit} units={units} pass={pass} />
+      <Box sx={{ mt: 1 }}>
+        <EarlierRebuilds view={view} units={units} />
+      </Box>
+      <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.25, mt: 2 }}>
+        <Button variant="outlined" onClick={() => window.print()}>
+          Print this sheet
+        </Button>
+        <Button variant="outlined" component="a" href={`/api/v1/jobs/${record.id}/export`} download>
+          Job as a file
+        </Button>
+        <Button variant="outlined" component="a" href={`/api/v1/jobs/${record.id}/readings.csv`} download>
+          Readings as CSV
+        </Button>
+      </Box>
+      <Box sx={{ height: 400, mt: 2, breakInside: 'avoid' }}>{drawing}</Box>
+    </Box>
+  );
+}
+
+type SheetFiguresProps = {
+  view: SeatView;
+  seat: Seat;
+  fit: SeatFit | null;
+  units: Units;
+  pass: Squareness | null | undefined;
+};
+
+function SheetFigures({ view, seat, fit, units, pass }: SheetFiguresProps) {
+  return (
+    <Box
+      component="dl"
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: '128px 1fr',
+        rowGap: 0.75,
+        mt: 2,
+        fontSize: TYPE.text,
+        '& dt': { color: token('steel') },
+        '& dd': { m: 0, fontWeight: 650 },
+      }}
+    >
+      <dt>state</dt>
+      <dd>{MARK_WORDS[seatMark(view.seatState)]}</dd>
+      <dt>bearing</dt>
+      <dd>
+        {seat.spec.part.designation}, {seat.spec.part.boreMm} × {seat.spec.part.outsideMm} ×{' '}
+        {seat.spec.part.widthMm}
+      </dd>
+      {fit && (
+        <>
+          <dt>fit at 20 °C</dt>
+          <dd>
+            {asText(showFit(Math.abs(fit.benchMm.value), units))} ± {showFit(2 * fit.benchMm.u, units).figure}{' '}
+            {fit.benchMm.value >= 0 ? 'tight' : 'clear'}
+          </dd>
+          <dt>running</dt>
+          <dd>
+            {asText(showFit(Math.abs(fit.runningMm.value), units))} ±{' '}
+            {showFit(2 * fit.runningMm.u, units).figure} {fit.runningMm.value >= 0 ? 'tight' : 'clear'}
+          </dd>
+          <dt>verdict</dt>
+          <dd>{FIT_WORDS[fit.judgement.verdict].word}</dd>
+        </>
+      )}
+      {fit?.push && (
+        <>
+          <dt>cold push</dt>
+          <dd>
+            {asText(showForce(fit.push.forceN.low, units))} to{' '}
+            {asText(showForce(fit.push.forceN.high, units))}
+          </dd>
+        </>
+      )}
+      {view.history.wayIn && (
+        <>
+          <dt>way in</dt>
+          <dd>
+            {WAY_WORDS[view.history.wayIn.way].name}
+            {view.history.wayIn.heatedBy === 'gun' ? ', hot air on the boss' : ''}
+          </dd>
+        </>
+      )}
+      {pass && (
+        <>
+          <dt>square</dt>
+          <dd>
+            {SQUARE_WORDS[pass.verdict]}, {asText(showFit(pass.tiltAcrossRingMm, units))} ±{' '}
+            {showFit(2 * pass.uTiltAcrossRingMm, units).figure}
+          </dd>
+        </>
+      )}
+      <dt>formulas</dt>
+      <dd>{FORMULA_VERSION}</dd>
+    </Box>
+  );
+}
