@@ -1,6 +1,7 @@
 /**
- * `npm test`: installs what is missing, then type check, lint with the layering rule, formatted text, unit tests, database tests on a throw-away
- * cluster, and browser tests on the built app. The last line counts them all; each check without tests of its own counts as one.
+ * `npm test`: installs what is missing, then type check, lint with the layering rule and the lengths, formatted text, unit tests,
+ * database tests on a throw-away cluster, and browser tests on the built app. The last line counts them all; each check without tests of
+ * its own counts as one.
  */
 import { spawnSync } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';

@@ -1,16 +1,15 @@
 import type { JobFile } from '@/core/record/jobFile';
-import { oldTwin, quadDrive, rescueSaw, scooterHub, scooterHubBefore, trailBike } from './benchJobs';
+import { oldTwin, quadDrive, rescueSaw, trailBike } from './benchJobs';
+import { scooterHub, scooterHubBefore } from './scooterHub';
+import { headTube, leakingSeal, rearHub } from './openJobs';
 import {
   bigTwin,
   blindGearbox,
   enduro,
   finishedGearbox,
   frontDrive,
-  headTube,
-  leakingSeal,
   pulley,
   quadArm,
-  rearHub,
   scooterGearbox,
 } from './moreJobs';
 

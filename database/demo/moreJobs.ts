@@ -3,11 +3,8 @@ import { FINAL_DRIVE } from '@/core/job/kinds/finalDrive';
 import { OFFROAD_CRANKCASE } from '@/core/job/kinds/offroadCrankcase';
 import { PRESS_TOOL_MAIN } from '@/core/job/kinds/pressToolMain';
 import { PULLEY_HALF } from '@/core/job/kinds/pulleyHalf';
-import { SEAL_ONLY } from '@/core/job/kinds/sealOnly';
 import { SIDE_GEARBOX } from '@/core/job/kinds/sideGearbox';
-import { STEERING_HEAD } from '@/core/job/kinds/steeringHead';
 import { SWING_ARM } from '@/core/job/kinds/swingArm';
-import { WHEEL_HUB } from '@/core/job/kinds/wheelHub';
 import type { JobFile } from '@/core/record/jobFile';
 import { demoFile, demoHead, Diary, partKey, seatNamed, seatsOf } from './diary';
 import { day } from './shop';
@@ -251,25 +248,6 @@ export function quadArm(nowMs: number): JobFile {
   return demoFile(head, diary, nowMs);
 }
 
-export function headTube(nowMs: number): JobFile {
-  const head = demoHead('ostrel frame', STEERING_HEAD, {
-    number: 425,
-    machine: 'Ostrel 250, frame',
-    minutesAgo: 200,
-    nowMs,
-  });
-  return demoFile(
-    head,
-    new Diary('ostrel frame', nowMs).note(195, 'iq', 'look_noted', {
-      check: 'rock',
-      finding: 'bad',
-      decision: 'renew',
-      note: 'notch in the middle',
-    }),
-    nowMs,
-  );
-}
-
 export function bigTwin(nowMs: number): JobFile {
   const head = demoHead('harrow', PRESS_TOOL_MAIN, {
     number: 410,
@@ -283,39 +261,5 @@ export function bigTwin(nowMs: number): JobFile {
     .happen(7000, 'tm', left, 'compare_overruled', { reason: 'compared_by_eye' })
     .measure(7000, 'tm', left, 89.962, 89.992)
     .note(6990, 'tm', 'waiting_noted', { reason: 'customer', note: 'says whether the crank is trued' });
-  return demoFile(head, diary, nowMs);
-}
-
-export function leakingSeal(nowMs: number): JobFile {
-  const head = demoHead('tarn seal', SEAL_ONLY, {
-    number: 426,
-    machine: 'Tarn 220, in the frame',
-    machineSort: 'off-road bike',
-    minutesAgo: 90,
-    nowMs,
-  });
-  const diary = new Diary('tarn seal', nowMs).note(88, 'tm', 'look_noted', {
-    check: 'seal_weeping',
-    finding: 'bad',
-    decision: 'renew',
-    note: 'behind the sprocket',
-  });
-  return demoFile(head, diary, nowMs);
-}
-
-/** The wrong series came for the rear hub: five millimetres bigger outside than its seat. */
-export function rearHub(nowMs: number): JobFile {
-  const head = demoHead('ostrel hub', WHEEL_HUB, {
-    number: 427,
-    machine: 'Ostrel 250, rear hub',
-    minutesAgo: 170,
-    nowMs,
-  });
-  const sprocketSide = seatNamed(head, 'Sprocket side');
-  const diary = new Diary('ostrel hub', nowMs);
-  for (const { key } of head.plan.access) diary.note(165, 'jb', 'access_done', { key });
-  diary
-    .strip(150, 'jb', sprocketSide, { depthMm: 9.2, marks: 'out' }, 'drift_by_quarters')
-    .measure(120, 'jb', sprocketSide, 46.983, 51.992, 0.002);
   return demoFile(head, diary, nowMs);
 }

@@ -28,6 +28,9 @@ import { Column } from '@/ui/parts/layout';
 import type { JobRecord } from '@/core/record/job';
 import type { CastingHeat } from '@/core/job/castingHeat';
 import { Figures } from './RunFigures';
+import type { Seat } from '@/core/record/job';
+import type { Casting } from '@/core/record/job';
+import type { LinkState } from '@/bench/record/liveStream';
 
 const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPicker');
 
@@ -46,16 +49,12 @@ export function HeatRunScreen({ seatId }: { seatId: string }) {
   );
 }
 
-function Run({ view }: { view: SeatView }) {
-  const { record, job, nowMs, person, keptIds, isAskingPerson, stopAsking } = useJob();
-  const units = person?.units ?? 'metric';
-  const link = useLink();
-  const probe = useProbe(view);
-  const chart = useLoaded(loadChart);
-  const { seat, casting, heat } = view;
-  const move = findSeatMove(view, job, person?.walk ?? 'full');
+/** The run at this half second, by what the probe shows where it is fresh. */
+function useRun(view: SeatView, probe: ReturnType<typeof useProbe>): HeatRunView {
+  const { record, nowMs } = useJob();
+  const { casting, heat } = view;
   const half = Math.floor(nowMs / 500);
-  const run = useMemo(() => {
+  return useMemo(() => {
     // The clock here goes by half seconds; what the probe shows may be newer, and counts.
     const ticked = half * 500;
     const isFresh = probe.liveC !== null && ticked - probe.liveAtMs < probe.freshMs;
@@ -69,68 +68,62 @@ function Run({ view }: { view: SeatView }) {
       nowMs: at,
     });
   }, [half, view, record, casting.id, heat, probe.liveC, probe.liveAtMs, probe.freshMs]);
+}
 
+/** Sounds each change of the call. */
+function useCalls(call: HeatCall) {
   const lastCall = useRef<HeatCall | null>(null);
   useEffect(() => {
-    if (lastCall.current !== null && lastCall.current !== run.call)
+    if (lastCall.current !== null && lastCall.current !== call)
       playCall(
-        run.call === 'go' || run.call === 'home'
+        call === 'go' || call === 'home'
           ? 'hot'
-          : run.call === 'too_late' || run.call === 'grabbed'
+          : call === 'too_late' || call === 'grabbed'
             ? 'forgotten'
             : 'tick',
       );
-    lastCall.current = run.call;
-  }, [run.call]);
+    lastCall.current = call;
+  }, [call]);
+}
 
-  // Hot air that no probe has followed, or a fit that is not known: nobody can say.
-  const castingText =
-    run.now || heat.phase === 'cold'
-      ? asText(showTemperature(run.now?.housingC ?? record.roomC, units))
-      : '?';
-  const sinceDoor =
-    heat.phase === 'out'
-      ? `${heat.source === 'gun' ? 'air off' : 'out'} for ${showClock((nowMs - heat.outMs) / 1000)}`
-      : heat.phase === 'in_heat'
-        ? `${heat.source === 'gun' ? 'hot air on' : 'in the oven'} for ${showClock((nowMs - heat.sinceMs) / 1000)}`
-        : 'not in the heat';
+/** The casting's temperature; hot air that no probe has followed, or a fit that is not known: nobody can say. */
+const sayCasting = ({ heat }: SeatView, run: HeatRunView, roomC: number, units: Units): string =>
+  run.now || heat.phase === 'cold' ? asText(showTemperature(run.now?.housingC ?? roomC, units)) : '?';
+
+/** How long it has been in the heat or out of it. */
+function sayDoor({ heat }: SeatView, nowMs: number): string {
+  if (heat.phase === 'out')
+    return `${heat.source === 'gun' ? 'air off' : 'out'} for ${showClock((nowMs - heat.outMs) / 1000)}`;
+  if (heat.phase === 'in_heat')
+    return `${heat.source === 'gun' ? 'hot air on' : 'in the oven'} for ${showClock((nowMs - heat.sinceMs) / 1000)}`;
+  return 'not in the heat';
+}
+
+function Run({ view }: { view: SeatView }) {
+  const { record, job, nowMs, person, keptIds, isAskingPerson, stopAsking } = useJob();
+  const units = person?.units ?? 'metric';
+  const link = useLink();
+  const probe = useProbe(view);
+  const chart = useLoaded(loadChart);
+  const { seat, casting, heat } = view;
+  const move = findSeatMove(view, job, person?.walk ?? 'full');
+  const run = useRun(view, probe);
+  useCalls(run.call);
+
+  const castingText = sayCasting(view, run, record.roomC, units);
+  const sinceDoor = sayDoor(view, nowMs);
   return (
     <Column sx={{ minHeight: '100vh', height: { md: '100vh' }, px: 4 }} data-testid="heat-run">
-      <Box
-        component="header"
-        sx={{
-          display: 'flex',
-          alignItems: 'center',
-          gap: 2.5,
-          minHeight: 62,
-          borderBottom: `4px solid ${token('ink')}`,
-        }}
-      >
-        <Box sx={{ fontSize: TYPE.figure, fontWeight: 800, fontStretch: STRETCH.headline }}>{seat.name}</Box>
-        <Quiet sx={{ fontSize: TYPE.title }}>
-          {record.machine}, {casting.name}
-        </Quiet>
-        <Box sx={{ ml: 'auto', display: { xs: 'none', md: 'block' } }}>
-          <OtherHeat except={[casting.id, seat.id]} units={units} initialMs={nowMs} />
-        </Box>
-        <Box role="status" sx={{ fontSize: TYPE.name, fontWeight: 700 }}>
-          {link === 'server_away' || link === 'database_away'
-            ? 'server away: the clock runs on here'
-            : keptIds.size > 0
-              ? `${keptIds.size} kept here`
-              : ''}
-        </Box>
-        <Box sx={{ fontSize: TYPE.title }} suppressHydrationWarning>
-          {sinceDoor}
-        </Box>
-        <IconButton
-          component={Link}
-          href={`/jobs/${record.id}/${seat.id}/way-in`}
-          aria-label="Back to the job"
-        >
-          <CloseOutlined />
-        </IconButton>
-      </Box>
+      <RunHead
+        seat={seat}
+        record={record}
+        casting={casting}
+        units={units}
+        nowMs={nowMs}
+        link={link}
+        keptIds={keptIds}
+        sinceDoor={sinceDoor}
+      />
       <Box
         component="main"
         sx={{
@@ -182,6 +175,54 @@ function Run({ view }: { view: SeatView }) {
       <UndoBar />
       <PersonPicker people={record.people} isOpen={isAskingPerson} onClose={stopAsking} />
     </Column>
+  );
+}
+
+type RunHeadProps = {
+  seat: Seat;
+  record: JobRecord;
+  casting: Casting;
+  units: Units;
+  nowMs: number;
+  link: LinkState;
+  keptIds: ReadonlySet<string>;
+  sinceDoor: string;
+};
+
+/** Whose run it is, what else is hot, and how long it has been out. */
+function RunHead({ seat, record, casting, units, nowMs, link, keptIds, sinceDoor }: RunHeadProps) {
+  return (
+    <Box
+      component="header"
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        gap: 2.5,
+        minHeight: 62,
+        borderBottom: `4px solid ${token('ink')}`,
+      }}
+    >
+      <Box sx={{ fontSize: TYPE.figure, fontWeight: 800, fontStretch: STRETCH.headline }}>{seat.name}</Box>
+      <Quiet sx={{ fontSize: TYPE.title }}>
+        {record.machine}, {casting.name}
+      </Quiet>
+      <Box sx={{ ml: 'auto', display: { xs: 'none', md: 'block' } }}>
+        <OtherHeat except={[casting.id, seat.id]} units={units} initialMs={nowMs} />
+      </Box>
+      <Box role="status" sx={{ fontSize: TYPE.name, fontWeight: 700 }}>
+        {link === 'server_away' || link === 'database_away'
+          ? 'server away: the clock runs on here'
+          : keptIds.size > 0
+            ? `${keptIds.size} kept here`
+            : ''}
+      </Box>
+      <Box sx={{ fontSize: TYPE.title }} suppressHydrationWarning>
+        {sinceDoor}
+      </Box>
+      <IconButton component={Link} href={`/jobs/${record.id}/${seat.id}/way-in`} aria-label="Back to the job">
+        <CloseOutlined />
+      </IconButton>
+    </Box>
   );
 }
 

@@ -7,7 +7,9 @@ import { useEffect, useMemo, type ReactNode } from 'react';
 import { bagCode } from '@/core/board/bagCode';
 import { findHeatItems, type HeatItem } from '@/core/board/heatItems';
 import { findNextMove, findSeatMove, isJobMove, type Move } from '@/core/job/nextMove';
-import { STEPS } from '@/core/record/vocabulary';
+import type { JobView, SeatView } from '@/core/job/seatView';
+import type { JobRecord } from '@/core/record/job';
+import { STEPS, type Step, type WalkStyle } from '@/core/record/vocabulary';
 import { Head } from '@/bench/frame/Head';
 import { HeatBar } from '@/bench/frame/HeatBar';
 import { UndoBar } from '@/bench/frame/UndoBar';
@@ -34,6 +36,62 @@ const SeatNotHere = ({ jobId }: { jobId: string }) => (
 /** Moves on hot or cold metal take the headline even while another seat is looked at. */
 const CANNOT_WAIT: readonly Move['code'][] = ['say_home_or_stuck', 'drop_now', 'reheat'];
 
+type Here = {
+  record: JobRecord;
+  job: JobView;
+  view: SeatView | null;
+  seatId: string;
+  step: Step | null;
+  walk: WalkStyle;
+};
+
+/** What the frame says is next, and where that is when it is not here. */
+function findFrameMove({ record, job, view, seatId, step, walk }: Here) {
+  const jobMove = findNextMove(job, walk);
+  const seatMove = view && findSeatMove(view, job, walk);
+  const move = CANNOT_WAIT.includes(jobMove.code) || isJobMove(jobMove) ? jobMove : (seatMove ?? jobMove);
+  const nameOf = (id: string | null) =>
+    record.castings.flatMap(({ seats }) => seats).find((seat) => seat.id === id)?.name ?? '';
+  const seatName = nameOf(move.seatId);
+  // While this seat waits, what can go on elsewhere is said, and led to.
+  const meanwhile = move.code === 'wait_for_part' && jobMove.code !== 'wait_for_part' ? jobMove : null;
+  const goal = meanwhile ?? move;
+  const said = sayMove(move, seatName);
+  const words = meanwhile
+    ? { ...said, reason: `Meanwhile: ${sayMove(meanwhile, nameOf(meanwhile.seatId)).headline}` }
+    : said;
+  const isElsewhere =
+    goal.seatId !== null && ((goal.seatId !== seatId && !isJobMove(goal)) || goal.step !== step);
+  return { words, goal, isElsewhere };
+}
+
+/** What is hot or cold on this job, second by second. */
+function useOwnHeat(record: JobRecord, nowMs: number) {
+  const second = Math.floor(nowMs / 1000);
+  return useMemo(
+    () => ({ jobId: record.id, items: findHeatItems([record], second * 1000) }),
+    [record, second],
+  );
+}
+
+/** Alt and a figure go to that step. */
+function useStepKeys(jobId: string) {
+  const router = useRouter();
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const target = event.altKey ? STEPS[Number(event.key) - 1] : undefined;
+      // The address is asked when the key comes: it is newer than this frame right after a change of seat.
+      const [, , , seatHere] = window.location.pathname.split('/');
+      if (target && seatHere) {
+        event.preventDefault();
+        router.push(`/jobs/${jobId}/${seatHere}/${STEP_PATHS[target]}`);
+      }
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [router, jobId]);
+}
+
 /** The frame of a job's screens: head, next move, walk, the step itself, and the strip of what is hot or cold. */
 export function JobFrame({
   seatId,
@@ -49,42 +107,10 @@ export function JobFrame({
   const { record, nowMs, job, person, isAskingPerson, stopAsking } = useJob();
   const view = useSeatView(seatId);
   const step = stepOfPath(usePathname());
-  const router = useRouter();
-  const second = Math.floor(nowMs / 1000);
   const walk = person?.walk ?? 'full';
-  const jobMove = findNextMove(job, walk);
-  const own = useMemo(
-    () => ({ jobId: record.id, items: findHeatItems([record], second * 1000) }),
-    [record, second],
-  );
-  const seatMove = view && findSeatMove(view, job, walk);
-  const move = CANNOT_WAIT.includes(jobMove.code) || isJobMove(jobMove) ? jobMove : (seatMove ?? jobMove);
-  const nameOf = (id: string | null) =>
-    record.castings.flatMap(({ seats }) => seats).find((seat) => seat.id === id)?.name ?? '';
-  const seatName = nameOf(move.seatId);
-  // While this seat waits, what can go on elsewhere is said, and led to.
-  const meanwhile = move.code === 'wait_for_part' && jobMove.code !== 'wait_for_part' ? jobMove : null;
-  const goal = meanwhile ?? move;
-  const said = sayMove(move, seatName);
-  const words = meanwhile
-    ? { ...said, reason: `Meanwhile: ${sayMove(meanwhile, nameOf(meanwhile.seatId)).headline}` }
-    : said;
-  const isElsewhere =
-    goal.seatId !== null && ((goal.seatId !== seatId && !isJobMove(goal)) || goal.step !== step);
-
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      const target = event.altKey ? STEPS[Number(event.key) - 1] : undefined;
-      // The address is asked when the key comes: it is newer than this frame right after a change of seat.
-      const [, , , seatHere] = window.location.pathname.split('/');
-      if (target && seatHere) {
-        event.preventDefault();
-        router.push(`/jobs/${record.id}/${seatHere}/${STEP_PATHS[target]}`);
-      }
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [router, record.id]);
+  const own = useOwnHeat(record, nowMs);
+  const { words, goal, isElsewhere } = findFrameMove({ record, job, view, seatId, step, walk });
+  useStepKeys(record.id);
 
   if (!view) return <SeatNotHere jobId={record.id} />;
   return (

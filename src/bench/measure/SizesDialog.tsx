@@ -42,8 +42,8 @@ function write(spec: SeatSpec, values: Record<Path, number>): SeatSpec {
   return copy;
 }
 
-/** Sizes of the seat and its bearing. An edit made on an older state is refused, and shows what changed meanwhile. */
-export function SizesDialog({ seat, onClose }: { seat: Seat; onClose: () => void }) {
+/** The fields as they are typed, checked when they are saved; an edit of a seat that changed meanwhile says what changed. */
+function useSizes(seat: Seat, onClose: () => void) {
   const { person, replaceSeat } = useJob();
   const units = person?.units ?? 'metric';
   const [base, setBase] = useState(seat);
@@ -112,7 +112,18 @@ export function SizesDialog({ seat, onClose }: { seat: Seat; onClose: () => void
     replaceSeat(current);
     setBase(current);
   };
+  const type = (path: Path, text: string) => {
+    setTexts({ ...texts, [path]: text });
+    setTouched(new Set([...touched, path]));
+  };
+  const shown = (path: Path) =>
+    touched.has(path) ? texts[path] : showSize(read(base.spec, path), units, 2).figure;
+  return { units, shown, problems, message, type, save };
+}
 
+/** Sizes of the seat and its bearing. An edit made on an older state is refused, and shows what changed meanwhile. */
+export function SizesDialog({ seat, onClose }: { seat: Seat; onClose: () => void }) {
+  const { units, shown, problems, message, type, save } = useSizes(seat, onClose);
   return (
     <Dialog open onClose={onClose} maxWidth="sm" fullWidth>
       <DialogTitle>Sizes of {seat.name}</DialogTitle>
@@ -127,13 +138,10 @@ export function SizesDialog({ seat, onClose }: { seat: Seat; onClose: () => void
             <TextField
               key={path}
               label={`${label}, ${units === 'imperial' ? 'in' : 'mm'}`}
-              value={touched.has(path) ? texts[path] : showSize(read(base.spec, path), units, 2).figure}
+              value={shown(path)}
               error={problems[path] !== undefined}
               helperText={problems[path] ?? ' '}
-              onChange={(event) => {
-                setTexts({ ...texts, [path]: event.target.value });
-                setTouched(new Set([...touched, path]));
-              }}
+              onChange={(event) => type(path, event.target.value)}
               slotProps={{ htmlInput: { inputMode: 'decimal', 'data-path': path } }}
             />
           ))}

@@ -94,22 +94,11 @@ async function load<T>(path: string): Promise<T | null> {
   }
 }
 
-export function JobProvider({
-  initial,
-  initialMs,
-  children,
-}: {
-  initial: JobRecord;
-  initialMs: number;
-  children: ReactNode;
-}) {
+/** The job as the database holds it, kept fresh by the live line, and what is still on its way there. */
+function useStored(initial: JobRecord, initialMs: number) {
+  const jobId = initial.id;
   const [stored, setStored] = useState(initial);
   const [kept, setKept] = useState<readonly KeptEntry[]>([]);
-  const [isAskingPerson, setIsAsking] = useState(false);
-  const [lastActs, setLastActs] = useState<readonly JobEvent[]>([]);
-  const person = usePerson(stored.people);
-  const nowMs = useNow(initialMs, 500);
-  const jobId = initial.id;
   const [drawnMs] = useState(initialMs);
 
   const addStored = useCallback((added: { readings: readonly Reading[]; events: readonly JobEvent[] }) => {
@@ -149,21 +138,27 @@ export function JobProvider({
     };
   }, [jobId, drawnMs, addStored, reload]);
 
-  const record = useMemo(
-    () => ({
-      ...stored,
-      entries: withEntries(stored.entries, split(kept.filter(({ refused }) => refused === null))),
-    }),
-    [stored, kept],
-  );
-  const second = Math.floor(nowMs / 1000);
-  const job = useMemo(() => viewJob(record, second * 1000), [record, second]);
-  const keptIds = useMemo(() => new Set(kept.map(({ id }) => id)), [kept]);
+  const replaceSeat = useCallback((seat: Seat) => {
+    setStored((before) => ({
+      ...before,
+      castings: before.castings.map((casting) => ({
+        ...casting,
+        seats: casting.seats.map((old) => (old.id === seat.id ? seat : old)),
+      })),
+    }));
+  }, []);
+
+  return { stored, kept, reload, replaceSeat };
+}
+
+/** What a person does on this job: each becomes an entry, and the last slip can be taken back whole. */
+function useActs(jobId: string, person: Person | null | undefined, askPerson: () => void) {
+  const [lastActs, setLastActs] = useState<readonly JobEvent[]>([]);
 
   const addReading = useCallback(
     (reading: NewReading) => {
       if (!person) {
-        setIsAsking(true);
+        askPerson();
         return null;
       }
       const entry: Reading = {
@@ -175,7 +170,7 @@ export function JobProvider({
       void outbox.keep({ id: entry.id, jobId, refused: null, type: 'reading', entry });
       return entry.id;
     },
-    [jobId, person],
+    [jobId, person, askPerson],
   );
 
   const addEvent = useCallback(
@@ -185,7 +180,7 @@ export function JobProvider({
       where: { seatId?: string; castingId?: string } = {},
     ) => {
       if (!person) {
-        setIsAsking(true);
+        askPerson();
         return null;
       }
       const entry = {
@@ -201,7 +196,7 @@ export function JobProvider({
       setLastActs((before) => (kind === 'event_withdrawn' ? [] : withAct(before, entry)));
       return entry.id;
     },
-    [jobId, person],
+    [jobId, person, askPerson],
   );
 
   const takeBack = () => {
@@ -224,33 +219,49 @@ export function JobProvider({
     [jobId],
   );
 
-  const replaceSeat = useCallback((seat: Seat) => {
-    setStored((before) => ({
-      ...before,
-      castings: before.castings.map((casting) => ({
-        ...casting,
-        seats: casting.seats.map((old) => (old.id === seat.id ? seat : old)),
-      })),
-    }));
-  }, []);
+  return { addReading, addEvent, takeBack, correct, lastActs };
+}
+
+export function JobProvider({
+  initial,
+  initialMs,
+  children,
+}: {
+  initial: JobRecord;
+  initialMs: number;
+  children: ReactNode;
+}) {
+  const { stored, kept, reload, replaceSeat } = useStored(initial, initialMs);
+  const [isAskingPerson, setIsAsking] = useState(false);
+  const askPerson = useCallback(() => setIsAsking(true), []);
+  const person = usePerson(stored.people);
+  const acts = useActs(initial.id, person, askPerson);
+  const nowMs = useNow(initialMs, 500);
+
+  const record = useMemo(
+    () => ({
+      ...stored,
+      entries: withEntries(stored.entries, split(kept.filter(({ refused }) => refused === null))),
+    }),
+    [stored, kept],
+  );
+  const second = Math.floor(nowMs / 1000);
+  const job = useMemo(() => viewJob(record, second * 1000), [record, second]);
+  const keptIds = useMemo(() => new Set(kept.map(({ id }) => id)), [kept]);
 
   const value: JobContext = {
     record,
     keptIds,
     refused: kept.filter(({ refused }) => refused !== null),
-    lastActs,
-    takeBack,
+    ...acts,
     person,
     nowMs,
     views: job.seats,
     job,
     reload,
-    addReading,
-    addEvent,
     replaceSeat,
     leaveOut: (id) => void outbox.leaveOut(id),
-    correct,
-    askPerson: () => setIsAsking(true),
+    askPerson,
     isAskingPerson,
     stopAsking: () => setIsAsking(false),
   };

@@ -1,6 +1,7 @@
 import { bearingInside } from '@/core/catalogue/bearings/inside';
 import type { SeatSpec } from '@/core/record/job';
-import { bearingMarks, block } from '@/ui/drawing/bearing';
+import { bearingMarks } from '@/ui/drawing/bearing';
+import { block } from '@/ui/drawing/bearingShapes';
 import { polygonPath, type Scene, type SceneMark } from '@/ui/drawing/scene';
 import type { Frame } from './sectionFrame';
 import { sealMarks } from './sealMarks';

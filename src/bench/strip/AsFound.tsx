@@ -1,6 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import type { EventBody } from '@/core/record/entries';
+import type { Units } from '@/core/quantity/format';
 import { showSize } from '@/core/quantity/format';
 import { useJob } from '@/bench/record/JobProvider';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
@@ -25,7 +26,7 @@ export function AsFound({
 }) {
   const { addEvent, person } = useJob();
   const units = person?.units ?? 'metric';
-  const note = (change: Found) => addEvent('as_found_noted', change, { seatId });
+  const note = (change: Found) => void addEvent('as_found_noted', change, { seatId });
   const isProud = (found?.depthMm ?? 0) < 0;
   return (
     <Column
@@ -50,40 +51,7 @@ export function AsFound({
         read={readLength(units, 'depthMm')}
         onTake={(mm) => note({ depthMm: isProud ? -mm : mm })}
       />
-      {!isSeal && (
-        <ChoiceRow
-          label="Marks face"
-          options={[
-            { value: 'out', words: 'out' },
-            { value: 'in', words: 'in' },
-            { value: 'none', words: 'none' },
-          ]}
-          value={found?.marks ?? null}
-          onPick={(marks) => note({ marks })}
-        />
-      )}
-      {(isSeal || hasSeal) && (
-        <ChoiceRow
-          label="Lip faces"
-          options={[
-            { value: 'toward_bearing', words: 'the bearing' },
-            { value: 'away', words: 'away' },
-          ]}
-          value={found?.lips ?? null}
-          onPick={(lips) => note({ lips })}
-        />
-      )}
-      {!isSeal && (
-        <ChoiceRow
-          label="Retaining ring"
-          options={[
-            { value: 'yes', words: 'yes' },
-            { value: 'no', words: 'no' },
-          ]}
-          value={found?.retainingRing === undefined ? null : found.retainingRing ? 'yes' : 'no'}
-          onPick={(answer) => note({ retainingRing: answer === 'yes' })}
-        />
-      )}
+      <Faces found={found} isSeal={isSeal} hasSeal={hasSeal} note={note} />
       <ChoiceRow
         label="Thread"
         options={[
@@ -93,26 +61,7 @@ export function AsFound({
         value={found?.threadHand ?? null}
         onPick={(threadHand) => note({ threadHand })}
       />
-      <Pair>
-        {(['spacerLeftMm', 'spacerRightMm'] as const).map((side) => (
-          <EntryField
-            key={side}
-            label={side === 'spacerLeftMm' ? 'Spacer on the left' : 'Spacer on the right'}
-            name={side}
-            isNumber
-            shown={found?.[side] === undefined ? '' : showSize(found[side], units, 2).figure}
-            read={readLength(units, side)}
-            onTake={(mm) => note({ [side]: mm })}
-          />
-        ))}
-      </Pair>
-      {found?.spacerLeftMm !== undefined &&
-        found.spacerRightMm !== undefined &&
-        Math.abs(found.spacerLeftMm - found.spacerRightMm) > 0.05 && (
-          <Box role="note" sx={{ fontSize: TYPE.small, fontWeight: 700 }}>
-            They are unequal: mark them.
-          </Box>
-        )}
+      <Spacers found={found} units={units} note={note} />
       <EntryField
         label="Anything else"
         name="found-note"
@@ -123,3 +72,71 @@ export function AsFound({
     </Column>
   );
 }
+
+type Noting = { found: Found | null; note: (change: Found) => void };
+
+/** Which way its marks and lips face, and whether a ring holds it. */
+const Faces = ({ found, isSeal, hasSeal, note }: Noting & { isSeal: boolean; hasSeal: boolean }) => (
+  <>
+    {!isSeal && (
+      <ChoiceRow
+        label="Marks face"
+        options={[
+          { value: 'out', words: 'out' },
+          { value: 'in', words: 'in' },
+          { value: 'none', words: 'none' },
+        ]}
+        value={found?.marks ?? null}
+        onPick={(marks) => note({ marks })}
+      />
+    )}
+    {(isSeal || hasSeal) && (
+      <ChoiceRow
+        label="Lip faces"
+        options={[
+          { value: 'toward_bearing', words: 'the bearing' },
+          { value: 'away', words: 'away' },
+        ]}
+        value={found?.lips ?? null}
+        onPick={(lips) => note({ lips })}
+      />
+    )}
+    {!isSeal && (
+      <ChoiceRow
+        label="Retaining ring"
+        options={[
+          { value: 'yes', words: 'yes' },
+          { value: 'no', words: 'no' },
+        ]}
+        value={found?.retainingRing === undefined ? null : found.retainingRing ? 'yes' : 'no'}
+        onPick={(answer) => note({ retainingRing: answer === 'yes' })}
+      />
+    )}
+  </>
+);
+
+/** Spacers on both sides: unequal ones are told apart by a mark only. */
+const Spacers = ({ found, units, note }: Noting & { units: Units }) => (
+  <>
+    <Pair>
+      {(['spacerLeftMm', 'spacerRightMm'] as const).map((side) => (
+        <EntryField
+          key={side}
+          label={side === 'spacerLeftMm' ? 'Spacer on the left' : 'Spacer on the right'}
+          name={side}
+          isNumber
+          shown={found?.[side] === undefined ? '' : showSize(found[side], units, 2).figure}
+          read={readLength(units, side)}
+          onTake={(mm) => note({ [side]: mm })}
+        />
+      ))}
+    </Pair>
+    {found?.spacerLeftMm !== undefined &&
+      found.spacerRightMm !== undefined &&
+      Math.abs(found.spacerLeftMm - found.spacerRightMm) > 0.05 && (
+        <Box role="note" sx={{ fontSize: TYPE.small, fontWeight: 700 }}>
+          They are unequal: mark them.
+        </Box>
+      )}
+  </>
+);

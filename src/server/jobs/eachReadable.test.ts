@@ -3,7 +3,8 @@ import type { JobRecord } from '@/core/record/job';
 import { log } from '../pool';
 import { eachReadable } from './eachReadable';
 
-const record = (number: number) => ({ id: `job ${number}`, number, machine: `machine ${number}` }) as JobRecord;
+const record = (number: number) =>
+  ({ id: `job ${number}`, number, machine: `machine ${number}` }) as JobRecord;
 
 describe('a job that can not be read', () => {
   it('is named and logged, and takes no other along', () => {

@@ -1,25 +1,19 @@
-import { z } from 'zod';
 import { jobFileJsonSchema } from '@/core/record/jobFile';
 import { SUMS } from '@/core/sums/allSums';
 import { sentSchema } from '@/core/sums/schema';
 import type { AnswerField, Sum } from '@/core/sums/sum';
 import { bearingQuery, boltOrderBody, dropOrderBody, pusherQuery } from './bodies';
-
-/** The API described as OpenAPI 3.1, generated from the schemas that check its bodies. */
-const input = (schema: z.ZodType) =>
-  z.toJSONSchema(schema, { io: 'input', target: 'draft-2020-12', unrepresentable: 'any' }) as Record<
-    string,
-    unknown
-  >;
-const withoutDialect = ({ $schema: _dialect, ...schema }: Record<string, unknown>) => schema;
-const json = (schema: unknown) => ({ content: { 'application/json': { schema } } });
-
-const errorRef = { $ref: '#/components/schemas/Error' };
-const refused = (status: number, description: string) => ({ [status]: { description, ...json(errorRef) } });
-const REFUSALS = {
-  ...refused(400, 'A value does not fit; each issue names its field.'),
-  ...refused(413, 'The body is too large.'),
-};
+import {
+  input,
+  withoutDialect,
+  json,
+  refused,
+  REFUSALS,
+  parameter,
+  uuid,
+  jobFileRef,
+  queryOf,
+} from './openApiShapes';
 
 const ANSWER_TYPE = (quantity: AnswerField['quantity']) =>
   quantity === 'words'
@@ -74,15 +68,6 @@ function sumPaths() {
   );
 }
 
-const parameter = (
-  name: string,
-  where: 'path' | 'query',
-  schema: unknown,
-  isRequired = where === 'path',
-) => ({ name, in: where, required: isRequired, schema });
-const uuid = { type: 'string', format: 'uuid' };
-const jobFileRef = { $ref: '#/components/schemas/JobFile' };
-
 const bearing = {
   type: 'object',
   properties: {
@@ -99,16 +84,8 @@ const bearing = {
   },
 };
 
-const queryOf = (schema: z.ZodType) => {
-  const { properties, required = [] } = withoutDialect(input(schema)) as {
-    properties: Record<string, unknown>;
-    required?: string[];
-  };
-  return Object.entries(properties).map(([name, each]) =>
-    parameter(name, 'query', each, required.includes(name)),
-  );
-};
-
+// A table, path by path in the order of the document: it stays whole.
+// eslint-disable-next-line max-lines-per-function
 function otherPaths() {
   return {
     '/api/v1/bearings/{designation}': {

@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import type { Casting, Seat } from '@/core/record/job';
+import type { Casting, CastingMap, Seat } from '@/core/record/job';
 import { MarkGlyph, MARK_WORDS, type MarkName } from '@/ui/marks/StateMark';
 import { token } from '@/ui/theme/tokens';
 import { castingOutlinePath } from './castingOutline';
@@ -56,28 +56,7 @@ export function CastingDrawing({ casting, seats, pxPerMm, isHot, face = 'front',
   const hatchColour = isHot ? token('heat') : token('mid');
   return (
     <g transform={`scale(${pxPerMm})`}>
-      <defs>
-        <pattern
-          id={`${ids}-face`}
-          patternUnits="userSpaceOnUse"
-          width={px(7)}
-          height={px(6)}
-          patternTransform={isHot ? 'rotate(-45)' : undefined}
-        >
-          <line
-            x1="0"
-            x2={px(7)}
-            y1={px(3)}
-            y2={px(3)}
-            stroke={hatchColour}
-            strokeWidth={px(isHot ? 1.6 : 1)}
-            opacity={isHot ? 0.75 : 0.7}
-          />
-        </pattern>
-        <clipPath id={`${ids}-clip`}>
-          <path d={castingOutlinePath(map)} />
-        </clipPath>
-      </defs>
+      <Hatches ids={ids} px={px} isHot={isHot} hatchColour={hatchColour} map={map} />
       <path d={castingOutlinePath(map)} fill={ground} />
       <path d={castingOutlinePath(map)} fill={`url(#${ids}-face)`} />
       <g clipPath={`url(#${ids}-clip)`}>
@@ -109,75 +88,153 @@ export function CastingDrawing({ casting, seats, pxPerMm, isHot, face = 'front',
         const label = `${seat.name}: ${state ? MARK_WORDS[state.seatMark] : ''}${state?.partMark ? `, bearing ${MARK_WORDS[state.partMark]}` : ''}`;
         const [x, y] = centreOf(each, placed, px);
         return (
-          <g
+          <SeatPlace
             key={seat.id}
-            transform={`translate(${x} ${y})`}
-            data-seat={seat.id}
-            {...(onPick && {
-              role: 'button',
-              tabIndex: 0,
-              'aria-label': label,
-              'aria-pressed': state?.isSelected ?? false,
-              style: { cursor: 'pointer' },
-              onClick: () => onPick(seat.id),
-              onKeyDown: (event: React.KeyboardEvent) => {
-                if (event.key === 'Enter' || event.key === ' ') {
-                  event.preventDefault();
-                  onPick(seat.id);
-                }
-              },
-            })}
-          >
-            {how === 'beside' ? (
-              <circle
-                r={px(BESIDE_PX / 2)}
-                fill={token('plate')}
-                stroke={token('ink')}
-                strokeWidth={px(state?.isSelected ? 4 : 1.5)}
-              />
-            ) : (
-              <>
-                <circle
-                  r={seat.spec.housing.bossOutsideMm / 2}
-                  fill={ground}
-                  stroke={token('ink')}
-                  strokeWidth={px(1.6)}
-                  {...(how === 'seen_through' && { strokeDasharray: `${px(7)} ${px(4)}` })}
-                />
-                <circle
-                  r={boreR}
-                  fill={token('plate')}
-                  stroke={token('ink')}
-                  strokeWidth={px(state?.isSelected ? 5 : 1.8)}
-                  {...(how === 'seen_through' && { strokeDasharray: `${px(7)} ${px(4)}` })}
-                />
-                {onPick && <circle r={Math.max(px(HIT_PX / 2), boreR)} fill="transparent" />}
-              </>
-            )}
-          </g>
+            seat={seat}
+            x={x}
+            y={y}
+            onPick={onPick}
+            label={label}
+            state={state}
+            how={how}
+            px={px}
+            ground={ground}
+            boreR={boreR}
+          />
         );
       })}
-      <g pointerEvents="none">
-        {placed.map((each) => {
-          const state = seats.find(({ seatId }) => seatId === each.seat.id);
-          const isBeside = each.how === 'beside';
-          const markSize = isBeside ? px(BESIDE_PX * 0.72) : markSizeMm(each.seat, px);
-          const [x, y] = centreOf(each, placed, px);
-          return (
-            state && (
-              <g key={each.seat.id} transform={`translate(${x} ${y})`}>
-                <MarkGlyph name={state.seatMark} size={markSize} />
-                {state.partMark && !isBeside && (
-                  <g transform={`translate(${markSize * 0.66} ${markSize * 0.66})`}>
-                    <circle r={px(10)} fill={token('plate')} />
-                    <MarkGlyph name={state.partMark} size={px(17)} />
-                  </g>
-                )}
-              </g>
-            )
-          );
-        })}
-      </g>
+      <SeatNumber placed={placed} seats={seats} px={px} />
+    </g>
+  );
+}
+
+type HatchesProps = {
+  ids: string;
+  px: (n: number) => number;
+  isHot: boolean;
+  hatchColour: string;
+  map: CastingMap;
+};
+
+function Hatches({ ids, px, isHot, hatchColour, map }: HatchesProps) {
+  return (
+    <defs>
+      <pattern
+        id={`${ids}-face`}
+        patternUnits="userSpaceOnUse"
+        width={px(7)}
+        height={px(6)}
+        patternTransform={isHot ? 'rotate(-45)' : undefined}
+      >
+        <line
+          x1="0"
+          x2={px(7)}
+          y1={px(3)}
+          y2={px(3)}
+          stroke={hatchColour}
+          strokeWidth={px(isHot ? 1.6 : 1)}
+          opacity={isHot ? 0.75 : 0.7}
+        />
+      </pattern>
+      <clipPath id={`${ids}-clip`}>
+        <path d={castingOutlinePath(map)} />
+      </clipPath>
+    </defs>
+  );
+}
+
+type SeatPlaceProps = {
+  seat: Seat;
+  x: number;
+  y: number;
+  onPick: ((seatId: string) => void) | undefined;
+  label: string;
+  state: SeatOnMap | undefined;
+  how: 'full' | 'seen_through' | 'beside';
+  px: (n: number) => number;
+  ground: string;
+  boreR: number;
+};
+
+/** One seat: its boss, its bore and its state. */
+function SeatPlace({ seat, x, y, onPick, label, state, how, px, ground, boreR }: SeatPlaceProps) {
+  return (
+    <g
+      transform={`translate(${x} ${y})`}
+      data-seat={seat.id}
+      {...(onPick && {
+        role: 'button',
+        tabIndex: 0,
+        'aria-label': label,
+        'aria-pressed': state?.isSelected ?? false,
+        style: { cursor: 'pointer' },
+        onClick: () => onPick(seat.id),
+        onKeyDown: (event: React.KeyboardEvent) => {
+          if (event.key === 'Enter' || event.key === ' ') {
+            event.preventDefault();
+            onPick(seat.id);
+          }
+        },
+      })}
+    >
+      {how === 'beside' ? (
+        <circle
+          r={px(BESIDE_PX / 2)}
+          fill={token('plate')}
+          stroke={token('ink')}
+          strokeWidth={px(state?.isSelected ? 4 : 1.5)}
+        />
+      ) : (
+        <>
+          <circle
+            r={seat.spec.housing.bossOutsideMm / 2}
+            fill={ground}
+            stroke={token('ink')}
+            strokeWidth={px(1.6)}
+            {...(how === 'seen_through' && { strokeDasharray: `${px(7)} ${px(4)}` })}
+          />
+          <circle
+            r={boreR}
+            fill={token('plate')}
+            stroke={token('ink')}
+            strokeWidth={px(state?.isSelected ? 5 : 1.8)}
+            {...(how === 'seen_through' && { strokeDasharray: `${px(7)} ${px(4)}` })}
+          />
+          {onPick && <circle r={Math.max(px(HIT_PX / 2), boreR)} fill="transparent" />}
+        </>
+      )}
+    </g>
+  );
+}
+
+type SeatNumberProps = {
+  placed: PlacedSeat[];
+  seats: readonly SeatOnMap[];
+  px: (n: number) => number;
+};
+
+function SeatNumber({ placed, seats, px }: SeatNumberProps) {
+  return (
+    <g pointerEvents="none">
+      {placed.map((each) => {
+        const state = seats.find(({ seatId }) => seatId === each.seat.id);
+        const isBeside = each.how === 'beside';
+        const markSize = isBeside ? px(BESIDE_PX * 0.72) : markSizeMm(each.seat, px);
+        const [x, y] = centreOf(each, placed, px);
+        return (
+          state && (
+            <g key={each.seat.id} transform={`translate(${x} ${y})`}>
+              <MarkGlyph name={state.seatMark} size={markSize} />
+              {state.partMark && !isBeside && (
+                <g transform={`translate(${markSize * 0.66} ${markSize * 0.66})`}>
+                  <circle r={px(10)} fill={token('plate')} />
+                  <MarkGlyph name={state.partMark} size={px(17)} />
+                </g>
+              )}
+            </g>
+          )
+        );
+      })}
     </g>
   );
 }

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { BEARING_TYPES, type BearingType } from '@/core/catalogue/bearings/row';
-import { bearingMarks, circlePath } from './bearing';
+import { bearingMarks } from './bearing';
+import { circlePath } from './bearingShapes';
 
 const place = (
   type: BearingType,

@@ -1,63 +1,6 @@
 import { bearingInside } from '@/core/catalogue/bearings/inside';
-import type { FittedType } from '@/core/catalogue/bearings/inside';
 import { polygonPath, type SceneMark, type Tone } from './scene';
-
-/**
- * The half of a rolling bearing right of its axis, in section, with its rolling elements: balls, rollers, tapers, needles.
- * Section hatching falls for the part (ISO 128); the rolling elements are not hatched, as they are not cut lengthwise.
- */
-export type DrawnBearing = {
-  part: {
-    boreMm: number;
-    outsideMm: number;
-    widthMm: number;
-    chamferMm: number;
-    type?: FittedType | undefined;
-    closure: 'open' | 'shielded' | 'sealed';
-  };
-  x: (radiusMm: number) => number;
-  pxPerMm: number;
-  topPx: number;
-  bottomPx: number;
-  tone: Tone;
-  /** A part that is not in yet is a ghost. */
-  line: 'outline' | 'ghost';
-};
-
-const n = (value: number) => value.toFixed(1);
-
-export const circlePath = (cx: number, cy: number, r: number) =>
-  `M${n(cx - r)} ${n(cy)}A${n(r)} ${n(r)} 0 1 1 ${n(cx + r)} ${n(cy)}A${n(r)} ${n(r)} 0 1 1 ${n(cx - r)} ${n(cy)}Z`;
-
-const rectangle = (left: number, right: number, top: number, bottom: number) =>
-  polygonPath([
-    [left, top],
-    [right, top],
-    [right, bottom],
-    [left, bottom],
-  ]);
-
-/** A filled block without an outline. */
-export const block = (
-  id: string,
-  tone: Tone,
-  [left, right]: readonly [number, number],
-  [from, to]: readonly [number, number],
-): SceneMark => ({
-  kind: 'shape',
-  id,
-  d: rectangle(left, right, from, to),
-  tone,
-  hatch: null,
-  line: 'none',
-  isFilled: true,
-});
-
-type Shape = (id: string, d: string) => SceneMark;
-const shapesOf = ({ tone, line }: DrawnBearing): { race: Shape; element: Shape } => ({
-  race: (id, d) => ({ kind: 'shape', id, d, tone, hatch: 'falling', line, isFilled: true }),
-  element: (id, d) => ({ kind: 'shape', id, d, tone: 'plain', hatch: null, line, isFilled: true }),
-});
+import { type DrawnBearing, n, circlePath, rectangle, block, shapesOf } from './bearingShapes';
 
 /** One race of a ball bearing: rounded at the corners of its fitted side (`edge`), its track cut on the other; `side` 1 outer, −1 inner. */
 function ballRacePath(

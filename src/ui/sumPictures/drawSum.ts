@@ -1,9 +1,13 @@
 import type { Picture } from '@/core/sums/sum';
 import type { Scene, SceneMark } from '@/ui/drawing/scene';
-import { bossPicture, fitPicture, statesPicture, zonesPicture } from './fits';
+import { fitPicture, statesPicture, zonesPicture } from './fits';
 import type { PictureInput } from './marks';
-import { clockPicture, curvePicture, driverPicture, rodPicture } from './motions';
-import { boltPicture, chainPicture, partPicture, sealPicture } from './parts';
+import { bossPicture } from './boss';
+import { clockPicture } from './clocks';
+import { curvePicture } from './curves';
+import { driverPicture, rodPicture } from './driving';
+import { boltPicture, chainPicture, partPicture } from './assembly';
+import { sealPicture } from './sealing';
 
 const BUILDERS: Record<Picture, (input: PictureInput) => SceneMark[]> = {
   fit: fitPicture,
