@@ -1,6 +1,5 @@
 import { z } from 'zod';
 
-/** The API described as OpenAPI 3.1, generated from the schemas that check its bodies. */
 export const input = (schema: z.ZodType) =>
   z.toJSONSchema(schema, { io: 'input', target: 'draft-2020-12', unrepresentable: 'any' }) as Record<
     string,
