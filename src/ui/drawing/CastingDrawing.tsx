@@ -103,7 +103,7 @@ export function CastingDrawing({ casting, seats, pxPerMm, isHot, face = 'front',
           />
         );
       })}
-      <SeatNumber placed={placed} seats={seats} px={px} />
+      <SeatMarks placed={placed} seats={seats} px={px} />
     </g>
   );
 }
@@ -207,13 +207,14 @@ function SeatPlace({ seat, x, y, onPick, label, state, how, px, ground, boreR }:
   );
 }
 
-type SeatNumberProps = {
+type SeatMarksProps = {
   placed: PlacedSeat[];
   seats: readonly SeatOnMap[];
   px: (n: number) => number;
 };
 
-function SeatNumber({ placed, seats, px }: SeatNumberProps) {
+/** State of seat and part, over everything else. */
+function SeatMarks({ placed, seats, px }: SeatMarksProps) {
   return (
     <g pointerEvents="none">
       {placed.map((each) => {
