@@ -6,7 +6,8 @@ import { asText, showFit, showSize, showTemperature } from '@/core/quantity/form
 import { interferenceAtDrop, type SeatView } from '@/core/job/seatView';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { SceneView } from '@/ui/drawing/SceneView';
-import { buildSeatSection, type SeatSectionInput } from './buildSeatSection';
+import { buildSeatSection } from './buildSeatSection';
+import type { SeatSectionInput } from './seatFrame';
 
 /** Which fit to draw: that of the drop where one is planned, else that of the bench. */
 function gapOf(view: SeatView): { clearanceMm: number; isAtDrop: boolean } | null {

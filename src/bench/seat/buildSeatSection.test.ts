@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { buildDemo } from '../../../database/demo/demo';
 import type { SceneMark } from '@/ui/drawing/scene';
-import { buildSeatSection, exaggeration, type SeatSectionInput } from './buildSeatSection';
+import { buildSeatSection, exaggeration } from './buildSeatSection';
+import type { SeatSectionInput } from './seatFrame';
 
 const castings = buildDemo(0).flatMap(({ job }) => job.castings);
 const seats = castings.flatMap(({ seats: each }) => each);

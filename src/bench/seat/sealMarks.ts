@@ -1,6 +1,6 @@
 import type { SeatSpec } from '@/core/record/job';
 import type { SceneMark } from '@/ui/drawing/scene';
-import type { Frame } from './sectionFrame';
+import type { Frame } from './seatFrame';
 
 type Input = { spec: SeatSpec; sealIs: 'in' | 'not_in' | 'none' };
 

@@ -1,0 +1,130 @@
+import { type SceneMark } from '@/ui/drawing/scene';
+import { type Frame, type SeatSectionInput, MARGIN } from './seatFrame';
+
+/** Diameters are dimensioned from the axis outward (one arrow: half-section), depths beside the boss. */
+export function dimensionMarks(
+  { spec, say, measured }: SeatSectionInput,
+  { x, y }: Frame,
+  borePx: number,
+  outsidePx: number,
+): SceneMark[] {
+  const { part, housing, seal } = spec;
+  const axis = MARGIN.left;
+  const bossPx = x(housing.bossOutsideMm / 2);
+  const partTop = y(housing.depthToShoulderMm - part.widthMm);
+  const back = y(housing.bossHeightMm);
+  const diameter = (
+    id: string,
+    atY: number,
+    toPx: number,
+    fromY: number,
+    text: string,
+    note: string,
+  ): SceneMark[] => [
+    {
+      kind: 'line',
+      id: `${id}-extension`,
+      points: [
+        [toPx, atY + (fromY > atY ? -5 : 5)],
+        [toPx, fromY],
+      ],
+      style: 'dimension',
+    },
+    {
+      kind: 'line',
+      id: `${id}-line`,
+      points: [
+        [axis, atY],
+        [toPx, atY],
+      ],
+      style: 'dimension',
+      arrows: 'end',
+    },
+    {
+      kind: 'text',
+      id: `${id}-text`,
+      x: axis + 14,
+      y: atY - 6,
+      text,
+      ...(note && { note }),
+      size: 20,
+      anchor: 'start',
+      tone: 'ink',
+      isBold: true,
+    },
+  ];
+  const depth = (id: string, atX: number, fromX: number, toY: number, text: string): SceneMark[] => [
+    {
+      kind: 'line',
+      id: `${id}-extension`,
+      points: [
+        [fromX, toY],
+        [atX + 5, toY],
+      ],
+      style: 'dimension',
+    },
+    {
+      kind: 'line',
+      id: `${id}-line`,
+      points: [
+        [atX, y(0)],
+        [atX, toY],
+      ],
+      style: 'dimension',
+      arrows: 'both',
+    },
+    {
+      kind: 'text',
+      id: `${id}-text`,
+      x: atX + 6,
+      y: (y(0) + toY) / 2,
+      text,
+      size: 19,
+      anchor: 'middle',
+      tone: 'ink',
+      isBold: true,
+      turned: true,
+      hasGround: true,
+    },
+  ];
+  return [
+    ...diameter(
+      'bore',
+      34,
+      borePx,
+      y(0),
+      measured.boreText ?? `⌀ ${say(part.outsideMm)}`,
+      measured.boreText ? 'bore, measured' : 'bore, nominal',
+    ),
+    ...diameter(
+      'outside',
+      68,
+      outsidePx,
+      partTop,
+      measured.outsideText ?? `⌀ ${say(part.outsideMm)}`,
+      measured.outsideText ? 'bearing, measured' : 'bearing, nominal',
+    ),
+    ...diameter(
+      'shaft',
+      partTop + (y(housing.depthToShoulderMm) - partTop) * 0.62,
+      x(part.boreMm / 2),
+      partTop + (y(housing.depthToShoulderMm) - partTop) * 0.62,
+      `⌀ ${say(part.boreMm)}`,
+      '',
+    ),
+    ...(seal
+      ? diameter('seal', back + 26, x(seal.outsideMm / 2), back, `⌀ ${say(seal.outsideMm)}`, 'seal')
+      : []),
+    {
+      kind: 'line',
+      id: 'face',
+      points: [
+        [bossPx, y(0)],
+        [bossPx + 92, y(0)],
+      ],
+      style: 'dimension',
+    },
+    ...depth('shoulder', bossPx + 40, borePx, y(housing.depthToShoulderMm), say(housing.depthToShoulderMm)),
+    ...depth('height', bossPx + 86, bossPx, back, say(housing.bossHeightMm)),
+  ];
+}
