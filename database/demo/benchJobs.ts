@@ -14,7 +14,7 @@ export function trailBike(nowMs: number): JobFile {
     machine: 'Ostrel 250',
     minutesAgo: 1700,
     nowMs,
-    moreStacks: [{ name: 'Kick-starter shaft', shaft: 'kick-starter shaft' }],
+    moreStacks: [{ name: 'Kick-starter washers', shaft: 'kick-starter shaft' }],
   });
   const [left, right] = head.castings as [(typeof head.castings)[number], (typeof head.castings)[number]];
   const [main, clutch, output, drum, pump] = left.seats as [Seat, Seat, Seat, Seat, Seat];
@@ -34,7 +34,7 @@ export function trailBike(nowMs: number): JobFile {
       ['thrust_washer', 1.02, 0],
       ['shim', 0.31, 2],
     ])
-    .stack(1628, 'iq', 'kick_starter_shaft', [
+    .stack(1628, 'iq', 'kick_starter_washers', [
       ['thrust_washer', 1.85, 0],
       ['thrust_washer', 1.15, 1],
     ])

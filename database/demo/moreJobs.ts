@@ -48,7 +48,7 @@ export function enduro(nowMs: number): JobFile {
     machine: 'Tarn 220',
     minutesAgo: 5200,
     nowMs,
-    moreStacks: [{ name: 'Balancer shaft', shaft: 'balancer shaft' }],
+    moreStacks: [{ name: 'Balancer washers', shaft: 'balancer shaft' }],
   });
   const slip = seatNamed(head, 'Slip-side main');
   const diary = new Diary('tarn', nowMs).note(5190, 'tm', 'machine_noted', {
@@ -72,7 +72,7 @@ export function enduro(nowMs: number): JobFile {
       ['washer', 2.1, 0],
     ])
     .stack(5158, 'tm', 'gear_shaft_slip_end', [['thrust_washer', 1.52, 0]])
-    .stack(5157, 'tm', 'balancer_shaft', [
+    .stack(5157, 'tm', 'balancer_washers', [
       ['thrust_washer', 1.8, 1],
       ['thrust_washer', 1.05, 0],
     ]);

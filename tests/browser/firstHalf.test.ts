@@ -111,11 +111,11 @@ describe('what is caught before any force', () => {
     const place = await findPlace(app, 'Ostrel 250', 'Main bearing');
     const { page } = await openPage(browser, { person: 'jb' });
     await gotoReady(page, place.at('stacks'));
-    await tap(page, 'Kick-starter shaft');
+    await tap(page, 'Kick-starter washers');
     await waitForText(
       page,
       'look-alike',
-      /kick-starter shaft look the same as the balancer shaft of Tarn 220/,
+      /kick-starter washers look the same as the balancer washers of Tarn 220/,
     );
     await tap(page, 'Mesh feels wrong');
     await waitForText(page, 'stack-search', /Tarn 220/);
