@@ -18,12 +18,12 @@ import { jobPath, placesFrom } from '@/bench/frame/places';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
 import { sayMove, STEP_PATHS } from '@/ui/words/moves';
-import { RefusedEntries } from './RefusedEntries';
 import { stepOfPath } from './stepOfPath';
 import { Walk } from './Walk';
 import { TYPE } from '@/ui/theme/tokens';
 import { Column } from '@/ui/parts/layout';
 
+const RefusedEntries = later(() => import('./RefusedEntries'), 'RefusedEntries');
 const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPicker');
 
 /** An address that names a seat of another job, or none. */

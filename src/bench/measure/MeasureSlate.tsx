@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { countingReadings } from '@/core/job/currentReadings';
 import type { SeatView } from '@/core/job/seatView';
-import { EarlierRebuilds } from '@/bench/record/EarlierRebuilds';
+import { later } from '@/bench/record/later';
 import { useJob } from '@/bench/record/JobProvider';
 import { useLoaded } from '@/bench/record/useLoaded';
 import { StateMark } from '@/ui/marks/StateMark';
@@ -19,6 +19,8 @@ import { Ruled } from '@/ui/parts/layout';
 import type { SeatHistory } from '@/core/job/seatHistory';
 import type { Seat } from '@/core/record/job';
 import { AngleHead, DepthRows, OutsideCells } from './BoreTable';
+
+const EarlierRebuilds = later(() => import('@/bench/record/EarlierRebuilds'), 'EarlierRebuilds');
 
 const loadSizes = () => import('./SizesDialog');
 

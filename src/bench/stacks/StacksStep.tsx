@@ -22,7 +22,6 @@ import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { PIECE_WORDS, SIDE_WORDS } from '@/ui/words/work';
 import { PieceForm } from './PieceForm';
-import { PutBack } from './PutBack';
 import { StackDrawing } from './StackDrawing';
 import { useOpenStacks } from './useOpenStacks';
 import { Lead, Text } from '@/ui/parts/text';
@@ -30,6 +29,8 @@ import { Ruled } from '@/ui/parts/layout';
 import type { Units } from '@/core/quantity/format';
 import type { PieceCheck } from '@/core/stack/pieces';
 import type { JobRecord } from '@/core/record/job';
+
+const PutBack = later(() => import('./PutBack'), 'PutBack');
 
 const BagLabel = later(() => import('./BagLabel'), 'BagLabel');
 

@@ -11,12 +11,12 @@ import { planSeat } from '@/core/job/planSeat';
 import { neighboursOf } from '@/core/job/seatView';
 import type { HeatSource } from '@/core/record/vocabulary';
 import { asText, showFit, showTemperature, type Units } from '@/core/quantity/format';
+import { later } from '@/bench/record/later';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { CAUTIONS } from '@/ui/words/verdicts';
 import { BlockList } from './BlockList';
-import { SealWayIn } from './SealWayIn';
 import { Quiet } from '@/ui/parts/text';
 import { Framed } from '@/ui/parts/layout';
 import type { WayInPlan } from '@/core/heat/wayIn';
@@ -24,6 +24,8 @@ import type { SeatHistory } from '@/core/job/seatHistory';
 import type { SealMaterial } from '@/core/catalogue/materials';
 import type { Casting } from '@/core/record/job';
 import { isHeated, WayRows, Figure } from './WayRow';
+
+const SealWayIn = later(() => import('./SealWayIn'), 'SealWayIn');
 
 const HEAT_FROM = [
   { value: 'oven', words: 'oven, all of it' },
