@@ -13,12 +13,13 @@ import { token, TYPE } from '@/ui/theme/tokens';
 import { FIT_WORDS } from '@/ui/words/verdicts';
 import { seatMark } from '@/ui/words/states';
 import { FitPlot } from './FitPlot';
-import { SeatCondition } from './SeatCondition';
 import { Note, Quiet } from '@/ui/parts/text';
 import { Ruled } from '@/ui/parts/layout';
 import type { SeatHistory } from '@/core/job/seatHistory';
 import type { Seat } from '@/core/record/job';
 import { AngleHead, DepthRows, OutsideCells } from './BoreTable';
+
+const SeatCondition = later(() => import('./SeatCondition'), 'SeatCondition');
 
 const EarlierRebuilds = later(() => import('@/bench/record/EarlierRebuilds'), 'EarlierRebuilds');
 

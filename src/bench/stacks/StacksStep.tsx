@@ -21,7 +21,6 @@ import { later } from '@/bench/record/later';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { PIECE_WORDS, SIDE_WORDS } from '@/ui/words/work';
-import { PieceForm } from './PieceForm';
 import { StackDrawing } from './StackDrawing';
 import { useOpenStacks } from './useOpenStacks';
 import { Lead, Text } from '@/ui/parts/text';
@@ -29,6 +28,8 @@ import { Ruled } from '@/ui/parts/layout';
 import type { Units } from '@/core/quantity/format';
 import type { PieceCheck } from '@/core/stack/pieces';
 import type { JobRecord } from '@/core/record/job';
+
+const PieceForm = later(() => import('./PieceForm'), 'PieceForm');
 
 const PutBack = later(() => import('./PutBack'), 'PutBack');
 

@@ -17,7 +17,11 @@ import { SumFields } from './SumFields';
 import { useInputs, type Inputs } from './useInputs';
 import { useSum } from './useSum';
 import { Quiet } from '@/ui/parts/text';
-import { OtherAnswers, Provenance, sayAnswer } from './OtherAnswers';
+import { sayAnswer } from './sayAnswer';
+import { later } from '@/bench/record/later';
+
+const OtherAnswers = later(() => import('./OtherAnswers'), 'OtherAnswers');
+const Provenance = later(() => import('./OtherAnswers'), 'Provenance');
 
 const SCENE = { width: 760, height: 400 };
 

@@ -16,7 +16,6 @@ import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { CAUTIONS } from '@/ui/words/verdicts';
-import { BlockList } from './BlockList';
 import { Quiet } from '@/ui/parts/text';
 import { Framed } from '@/ui/parts/layout';
 import type { WayInPlan } from '@/core/heat/wayIn';
@@ -24,6 +23,8 @@ import type { SeatHistory } from '@/core/job/seatHistory';
 import type { SealMaterial } from '@/core/catalogue/materials';
 import type { Casting } from '@/core/record/job';
 import { isHeated, WayRows, Figure } from './WayRow';
+
+const BlockList = later(() => import('./BlockList'), 'BlockList');
 
 const SealWayIn = later(() => import('./SealWayIn'), 'SealWayIn');
 
