@@ -11,8 +11,6 @@ import type { JobView, SeatView } from '@/core/job/seatView';
 import type { JobRecord } from '@/core/record/job';
 import { STEPS, type Step, type WalkStyle } from '@/core/record/vocabulary';
 import { Head } from '@/bench/frame/Head';
-import { HeatBar } from '@/bench/frame/HeatBar';
-import { UndoBar } from '@/bench/frame/UndoBar';
 import { NextMoveBand } from '@/bench/frame/NextMoveBand';
 import { jobPath, placesFrom } from '@/bench/frame/places';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
@@ -23,6 +21,8 @@ import { Walk } from './Walk';
 import { TYPE } from '@/ui/theme/tokens';
 import { Column } from '@/ui/parts/layout';
 
+const HeatBar = later(() => import('@/bench/frame/HeatBar'), 'HeatBar');
+const UndoBar = later(() => import('@/bench/frame/UndoBar'), 'UndoBar');
 const RefusedEntries = later(() => import('./RefusedEntries'), 'RefusedEntries');
 const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPicker');
 
