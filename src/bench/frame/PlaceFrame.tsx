@@ -5,9 +5,11 @@ import type { HeatItem } from '@/core/board/heatItems';
 import type { Person } from '@/core/record/job';
 import { usePerson } from '@/bench/record/hooks';
 import { Head } from './Head';
-import { HeatBar } from './HeatBar';
+import { later } from '@/bench/record/later';
 import { placesFrom, type PlaceName } from './places';
 import { Column } from '@/ui/parts/layout';
+
+const HeatBar = later(() => import('./HeatBar'), 'HeatBar');
 
 export type PlaceProps = { people: readonly Person[]; heat: readonly HeatItem[]; nowMs: number };
 
