@@ -40,7 +40,7 @@ export function leakingSeal(nowMs: number): JobFile {
   return demoFile(head, diary, nowMs);
 }
 
-/** The wrong series came for the rear hub: five millimetres bigger outside than its seat. */
+/** The wrong series came for the rear hub: two millimetres bigger outside than its seat. */
 export function rearHub(nowMs: number): JobFile {
   const head = demoHead('ostrel hub', WHEEL_HUB, {
     number: 427,
@@ -48,11 +48,11 @@ export function rearHub(nowMs: number): JobFile {
     minutesAgo: 170,
     nowMs,
   });
-  const sprocketSide = seatNamed(head, 'Sprocket side');
+  const discSide = seatNamed(head, 'Disc side');
   const diary = new Diary('ostrel hub', nowMs);
   for (const { key } of head.plan.access) diary.note(165, 'jb', 'access_done', { key });
   diary
-    .strip(150, 'jb', sprocketSide, { depthMm: 9.2, marks: 'out' }, 'drift_by_quarters')
-    .measure(120, 'jb', sprocketSide, 46.983, 51.992, 0.002);
+    .strip(150, 'jb', discSide, { depthMm: 9.2, marks: 'out' }, 'drift_by_quarters')
+    .measure(120, 'jb', discSide, 39.983, 41.992, 0.002);
   return demoFile(head, diary, nowMs);
 }

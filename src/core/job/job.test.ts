@@ -109,7 +109,7 @@ describe('the demo’s seats', () => {
     ['Ostrel 250', 'Pump shaft', 'proven', undefined],
     ['Ostrel 250', 'Right main bearing', 'as_found', 'read_bore'],
     ['Fenwold 7', 'Main bearing', 'hot', 'take_out_and_drop'],
-    ['Ostrel 250, rear hub', 'Sprocket side', 'trouble', 'part_is_wrong'],
+    ['Ostrel 250, rear hub', 'Disc side', 'trouble', 'part_is_wrong'],
     ['Pelling 90', 'Drive side', 'planned', 'casting_into_heat'],
   ])('%s, %s: %s, next %s', (machine, name, state, move) => {
     const seen = view(demo(machine), name);
@@ -119,7 +119,7 @@ describe('the demo’s seats', () => {
     ]);
   });
   it('a bearing of the next series is caught as too tight before any force', () =>
-    expect(view(demo('Ostrel 250, rear hub'), 'Sprocket side').fit?.judgement).toEqual({
+    expect(view(demo('Ostrel 250, rear hub'), 'Disc side').fit?.judgement).toEqual({
       verdict: 'too_tight',
       severity: 'fault',
     }));

@@ -184,12 +184,12 @@ describe('what stands in the way', () => {
   });
   it('a part that fits one mate only, until somebody says why it is right', () => {
     const hub = demo('Ostrel 250, rear hub');
-    const sprocketSide = seatOf(hub, 'Sprocket side');
-    expect(blocksOf(hub, sprocketSide.id)).toContain('part_wrong');
+    const discSide = seatOf(hub, 'Disc side');
+    expect(blocksOf(hub, discSide.id)).toContain('part_wrong');
     expect(
       blocksOf(
-        withEvents(hub, event('compare_overruled', { reason: 'compared_by_eye' }, sprocketSide.id)),
-        sprocketSide.id,
+        withEvents(hub, event('compare_overruled', { reason: 'compared_by_eye' }, discSide.id)),
+        discSide.id,
       ),
     ).not.toContain('part_wrong');
   });
