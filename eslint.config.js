@@ -120,7 +120,7 @@ export default tseslint.config(
     files: [
       'src/core/heat/radial.test.ts',
       'src/core/job/{job,nextMove,work}.test.ts',
-      'src/core/sums/{sums,worked}.test.ts',
+      'src/core/sums/worked.test.ts',
       'tests/browser/{firstHalf,wholePath}.test.ts',
       'tests/database/firstHalf.test.ts',
     ],

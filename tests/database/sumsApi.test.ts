@@ -7,7 +7,7 @@ import { POST as postDropOrder } from '@/app/api/v1/drop-order/route';
 import { GET as getOpenApi } from '@/app/api/v1/openapi.json/route';
 import { GET as getPusher } from '@/app/api/v1/pusher/route';
 import { POST as postSum } from '@/app/api/v1/sums/[topic]/route';
-import { expectCase, referenceCases } from '../support/reference';
+import { expectCase, referenceCases, REFERENCE_TOPICS } from '../support/reference';
 
 /** The sums of the API as a program of the shop sends them: JSON text in, JSON text out, through the route handlers. */
 const post = async (handler: (request: Request) => Promise<Response>, body: unknown) => {
@@ -26,22 +26,8 @@ const get = async (handler: (request: Request) => Promise<Response>, query: stri
   return { status: response.status, text: await response.text(), type: response.headers.get('content-type') };
 };
 
-const TOPICS = [
-  'lame',
-  'thermal_fit',
-  'drop_window',
-  'soak',
-  'tilt',
-  'stack',
-  'press_rod',
-  'iso286',
-  'iso492_5753',
-  'boundary',
-  'rings_seals',
-];
-
 describe('POST sums/{topic}', () => {
-  it.each(TOPICS)('%s: every reference case, as JSON over HTTP', async (topic) => {
+  it.each(REFERENCE_TOPICS)('%s: every reference case, as JSON over HTTP', async (topic) => {
     for (const one of referenceCases(topic)) {
       const { status, json } = await sum(topic, one.inputs);
       expect(status, `${one.id} ${JSON.stringify(json).slice(0, 200)}`).toBe(200);
@@ -64,7 +50,7 @@ describe('POST sums/{topic}', () => {
     '{"__proto__":{"a":1}}',
     `{"a":"${'x'.repeat(70_000)}"}`,
   ])('whatever is sent, %#, gets a 4xx with the one shape of errors', async (text) => {
-    for (const topic of TOPICS) {
+    for (const topic of REFERENCE_TOPICS) {
       const { status, json } = await sum(topic, text);
       expect(Math.floor(status / 100), `${topic} ${JSON.stringify(json)}`).toBe(4);
       expect(json).toMatchObject({
@@ -184,7 +170,8 @@ describe('openapi.json', () => {
   it('is OpenAPI 3.1 and describes every sum and every other question, each with its refusals', async () => {
     const document = await load();
     expect(document.openapi).toBe('3.1.0');
-    for (const topic of TOPICS) expect(Object.keys(document.paths)).toContain(`/api/v1/sums/${topic}`);
+    for (const topic of REFERENCE_TOPICS)
+      expect(Object.keys(document.paths)).toContain(`/api/v1/sums/${topic}`);
     expect(Object.keys(document.paths)).toEqual(
       expect.arrayContaining([
         '/api/v1/bearings/{designation}',
@@ -201,7 +188,7 @@ describe('openapi.json', () => {
   it('its schemas, read by an independent validator (ajv, draft 2020-12), take every reference body and refuse nonsense', async () => {
     const ajv = new Ajv2020({ strict: false, validateFormats: false });
     const { paths } = await load();
-    for (const topic of TOPICS) {
+    for (const topic of REFERENCE_TOPICS) {
       const validate = ajv.compile(
         paths[`/api/v1/sums/${topic}`]!.post!.requestBody!.content['application/json']!.schema,
       );

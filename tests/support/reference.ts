@@ -2,6 +2,21 @@ import { readFileSync } from 'node:fs';
 import { expect } from 'vitest';
 
 type Tolerance = { abs?: number; rel?: number; modulo?: number };
+/** The sums that have reference cases, each in its own file of `tests/reference/`. */
+export const REFERENCE_TOPICS = [
+  'lame',
+  'thermal_fit',
+  'drop_window',
+  'soak',
+  'tilt',
+  'stack',
+  'press_rod',
+  'iso286',
+  'iso492_5753',
+  'boundary',
+  'rings_seals',
+] as const;
+
 export type ReferenceCase<I> = {
   id: string;
   note: string;

@@ -1,27 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
-import { referenceCases, expectCase } from '../../../tests/support/reference';
+import { expectCase, REFERENCE_TOPICS, referenceCases } from '../../../tests/support/reference';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { SUMS, solveSum } from './allSums';
 import { findMaterial } from './inPlaceOfNumbers';
 import { checkInputs, solveBody, sumsOfTopic } from './schema';
 import { QUESTIONS, sumPath, type Field } from './sum';
 
-const TOPICS = [
-  'lame',
-  'thermal_fit',
-  'drop_window',
-  'soak',
-  'tilt',
-  'stack',
-  'press_rod',
-  'iso286',
-  'iso492_5753',
-  'boundary',
-  'rings_seals',
-] as const;
-
-describe.each(TOPICS)(
+describe.each(REFERENCE_TOPICS)(
   'every reference case of %s is a valid body, and every key it expects is answered',
   (topic) => {
     const sums = sumsOfTopic(topic)!;
