@@ -132,8 +132,7 @@ export async function gotoReady(page: Page, url: string) {
 }
 
 /** Waits until the page's line to the server is open: what others enter from here on comes to it by itself. */
-export const waitForLine = (page: Page) =>
-  page.waitForSelector('[data-testid="shop-state"][data-link="live"]');
+export const waitForLine = (page: Page) => page.waitForSelector('[role="status"][data-link="live"]');
 
 /** Waits until nothing on the page is moving any more, but for what never stops. */
 export const waitForStill = (page: Page) =>

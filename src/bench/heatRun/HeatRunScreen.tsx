@@ -209,7 +209,7 @@ function RunHead({ seat, record, casting, units, nowMs, link, keptIds, sinceDoor
       <Box sx={{ ml: 'auto', display: { xs: 'none', md: 'block' } }}>
         <OtherHeat except={[casting.id, seat.id]} units={units} initialMs={nowMs} />
       </Box>
-      <Box role="status" sx={{ fontSize: TYPE.name, fontWeight: 700 }}>
+      <Box role="status" data-link={link} sx={{ fontSize: TYPE.name, fontWeight: 700 }}>
         {link === 'server_away' || link === 'database_away'
           ? 'server away: the clock runs on here'
           : keptIds.size > 0
