@@ -115,17 +115,6 @@ export default tseslint.config(
     files: ['src/ui/sumPictures/*.ts', 'src/bench/seat/dimensionMarks.ts'],
     rules: { 'max-lines-per-function': ['error', { max: 130 }] },
   },
-  // Still too long, and to be cut up: this list only gets shorter.
-  {
-    files: [
-      'src/core/heat/radial.test.ts',
-      'src/core/job/{job,nextMove,work}.test.ts',
-      'src/core/sums/worked.test.ts',
-      'tests/browser/{firstHalf,wholePath}.test.ts',
-      'tests/database/firstHalf.test.ts',
-    ],
-    rules: { 'max-lines': 'off' },
-  },
   {
     files: ['src/**/*.{ts,tsx}'],
     plugins: { 'react-hooks': hooks, '@next/next': next },

@@ -14,11 +14,11 @@ import {
   retimeHeat,
   sendEvent,
   startApp,
-  takePhotograph,
   waitForStored,
   waitForText,
   type App,
 } from '../support/app';
+import { takePhotograph } from '../support/hands';
 import { launchChromium } from '../support/chromium';
 import { makeDataDir } from '../support/dataDir';
 

@@ -3,16 +3,8 @@ import { createRequire } from 'node:module';
 import { gzipSync } from 'node:zlib';
 import type { Browser } from 'puppeteer-core';
 import { describe, expect, it } from 'vitest';
-import {
-  findPlace,
-  gotoReady,
-  openPage,
-  tap,
-  textOf,
-  waitForText,
-  waitForStill,
-  type App,
-} from '../support/app';
+import { findPlace, gotoReady, openPage, textOf, waitForText, waitForStill, type App } from '../support/app';
+import { tap } from '../support/hands';
 import { serveDemo } from '../support/serveDemo';
 
 let app: App;

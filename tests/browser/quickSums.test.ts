@@ -1,7 +1,8 @@
 import type { Browser } from 'puppeteer-core';
 import { describe, expect, it } from 'vitest';
 import { bagCode } from '@/core/board/bagCode';
-import { gotoReady, openPage, tap, textOf, waitForText, type App } from '../support/app';
+import { gotoReady, openPage, textOf, waitForText, type App } from '../support/app';
+import { tap } from '../support/hands';
 import { serveDemo } from '../support/serveDemo';
 
 let app: App;

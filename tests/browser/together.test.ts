@@ -10,7 +10,6 @@ import {
   passedMs,
   retimeHeat,
   sendEvent,
-  tap,
   textOf,
   waitForStored,
   waitForText,
@@ -18,6 +17,7 @@ import {
   watchFor,
   type App,
 } from '../support/app';
+import { tap } from '../support/hands';
 import { serveDemo } from '../support/serveDemo';
 import { makeDataDir } from '../support/dataDir';
 

@@ -1,8 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import type { Browser, ElementHandle, Page } from 'puppeteer-core';
+import type { Browser, Page } from 'puppeteer-core';
 import { ensureBuild } from '../../scripts/lib/install.mjs';
 import { findFreePort, ROOT, run, wait } from '../../scripts/lib/processes.mjs';
 import { idOf } from '../../database/demo/demo';
@@ -163,25 +160,6 @@ export const waitForText = (page: Page, testId: string, pattern: RegExp, timeout
 export const waitForStored = (page: Page, slot: string) =>
   page.waitForSelector(`[data-slot="${slot}"][data-stored="true"]`, { timeout: 20_000 });
 
-/** Presses the button (or link) whose words begin so, by touch; inside of the open dialog where `isInDialog`. */
-export async function tap(page: Page, words: string, { isInDialog = false } = {}) {
-  const handle = await page.waitForFunction(
-    (wanted, scope) =>
-      [...document.querySelectorAll<HTMLElement>(`${scope} button, ${scope} a`)].find(
-        (node) =>
-          node.offsetParent !== null &&
-          !node.hasAttribute('disabled') &&
-          (node.textContent ?? '').trim().startsWith(wanted),
-      ) ?? null,
-    { timeout: 20_000 },
-    words,
-    isInDialog ? '[role="dialog"]' : 'body',
-  );
-  const element = handle.asElement()! as Awaited<ReturnType<Page['$']>>;
-  await element!.evaluate((node) => node.scrollIntoView({ block: 'center' }));
-  await element!.tap();
-}
-
 type EventIn = { kind: string; body: unknown; seatId?: string; castingId?: string; at?: string; id?: string };
 
 /** An event from another person at another screen, through the same door as any. */
@@ -273,13 +251,4 @@ export async function passedMs(pressed: Page, seen: Page) {
   const read = (page: Page, name: 'seenAt' | 'pressedAt') =>
     page.evaluate((key) => Number(document.documentElement.dataset[key]), name);
   return (await read(seen, 'seenAt')) - (await read(pressed, 'pressedAt'));
-}
-
-/** What a camera hands to the page. */
-export async function takePhotograph(page: Page, name: string, bytes: Buffer) {
-  const path = join(tmpdir(), `urn-key-${process.pid}-${name}`);
-  writeFileSync(path, bytes);
-  await (
-    (await page.waitForSelector('[data-testid="photograph-file"]')) as ElementHandle<HTMLInputElement>
-  ).uploadFile(path);
 }

@@ -139,3 +139,28 @@ describe('expansion (reference: tests/reference/thermal_fit.json)', () => {
     );
   });
 });
+
+describe('more heat', () => {
+  it('more heat never closes the gap in a light-alloy seat, and never lowers the chance where the band stays the same', () =>
+    fc.assert(
+      fc.property(
+        fc.double({ min: -20, max: 180, noNaN: true }),
+        fc.double({ min: 0.1, max: 60, noNaN: true }),
+        (c, more) => {
+          const pair = {
+            diameterMm: 62,
+            interferenceMm: 0.03,
+            ringAlphaPerK: 12e-6,
+            housingAlphaPerK: 21.8e-6,
+          };
+          expect(clearanceAt(pair, { ringC: 20, housingC: c + more })).toBeGreaterThan(
+            clearanceAt(pair, { ringC: 20, housingC: c }),
+          );
+          expect(clearanceAt(pair, { ringC: c + more, housingC: c + more })).toBeGreaterThan(
+            clearanceAt(pair, { ringC: c, housingC: c }),
+          );
+        },
+      ),
+      { seed: 2 },
+    ));
+});

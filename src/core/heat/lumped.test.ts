@@ -224,3 +224,17 @@ describe('two lumps (reference: tests/reference/drop_window.json, lumped cases)'
     });
   });
 });
+
+describe('a cold ring in a hot casting', () => {
+  it('a sealed 30 × 62 × 16 into 1.2 kg at 180 °C settles at about 165 °C', () => {
+    const body = (massKg: number, specificHeatJKgK: number, startC: number) => ({
+      massKg,
+      specificHeatJKgK,
+      startC,
+      areaM2: 0.1,
+      hWM2K: 0,
+      emissivity: 0,
+    });
+    expect(Math.abs(settlingTemperature(body(0.2, 475, -18), body(1.2, 963, 180)) - 165)).toBeLessThan(1);
+  });
+});

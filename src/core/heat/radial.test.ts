@@ -1,15 +1,10 @@
+import fc from 'fast-check';
 import { Solver } from 'odex';
 import { describe, expect, it } from 'vitest';
-import fc from 'fast-check';
 import { MATERIALS } from '@/core/catalogue/materials';
-import { dewPointC, MAGNUS } from './dewPoint';
-import { dropChance, dropChanceByLots, heatReachMm, windowClosedForm } from './dropChance';
-import { clearanceAt } from './expansion';
-import { sampleLumped, settlingTemperature, windowOf, type LumpedProblem } from './lumped';
+import { sampleLumped, windowOf, type LumpedProblem } from './lumped';
 import { firstFall, simulateRadial } from './radial';
 import type { RadialProblem } from './radialCells';
-import { restrainedGrowth } from './restrainedGrowth';
-import { metalFromShown } from './thermometer';
 
 const metal = (code: 'bearing_steel' | 'alsi9cu3', startC: number) => {
   const { conductivityWMK, densityKgM3, specificHeatJKgK, alphaPerK } = MATERIALS[code];
@@ -36,7 +31,6 @@ const run = (problem: RadialProblem, times: number[], until = times.at(-1)!, mes
   if (!result.ok) throw new Error(JSON.stringify(result.issues));
   return result.value;
 };
-
 describe('heat along the radius', () => {
   it.each([
     [true, 0],
@@ -224,126 +218,5 @@ describe('heat along the radius', () => {
       ok: false,
       issues: expect.arrayContaining([expect.objectContaining({ field })]),
     });
-  });
-});
-
-describe('a heated boss with a cold web', () => {
-  const boss = {
-    diameterMm: 62,
-    bossOutsideMm: 78,
-    webOutsideMm: 200,
-    bossWidthMm: 20,
-    webThicknessMm: 5,
-    bossC: 120,
-    rimC: 40,
-    alphaPerK: 23e-6,
-    youngsModulusMPa: 71_000,
-    poisson: 0.33,
-  };
-  it('boss 120 °C, web falling to 40 °C at R100: 78 % of free expansion', () => {
-    const grown = restrainedGrowth(boss);
-    expect(grown.ok && grown.value.share).toBeCloseTo(0.78, 1);
-  });
-  it('all at one temperature is free, and a colder rim holds back more', () => {
-    const share = (rimC: number) => {
-      const grown = restrainedGrowth({ ...boss, rimC });
-      return grown.ok ? grown.value.share! : NaN;
-    };
-    expect(share(120)).toBeCloseTo(1, 9);
-    expect(share(20)).toBeLessThan(share(80));
-  });
-});
-
-describe('dew, thermometer, chance', () => {
-  it('20 °C and 50 % give 9.3 °C with either constants', () => {
-    expect(dewPointC({ airC: 20, humidityPercent: 50 })).toBeCloseTo(9.26, 2);
-    expect(dewPointC({ airC: 20, humidityPercent: 50 }, MAGNUS.wmo)).toBeCloseTo(9.26, 1);
-  });
-  it('at 100 % the dew point is the air itself', () =>
-    fc.assert(
-      fc.property(fc.double({ min: -30, max: 45, noNaN: true }), (airC) => {
-        expect(dewPointC({ airC, humidityPercent: 100 })).toBeCloseTo(airC, 9);
-      }),
-      { seed: 1 },
-    ));
-  it('36 °C shown on ε 0.10 ± 0.05 (set to 1) is 95–175 °C, and no one figure is given', () => {
-    const found = metalFromShown({
-      shownC: 36,
-      setEmissivity: 1,
-      emissivity: 0.1,
-      uEmissivity: 0.05,
-      backgroundC: 20,
-    });
-    expect(Math.abs(found.lowC! - 95)).toBeLessThan(10);
-    expect(Math.abs(found.highC! - 175)).toBeLessThan(10);
-    expect(found).toMatchObject({ metalC: null, advice: 'matt_tape_or_contact_probe' });
-  });
-  it('on matt tape it is what it shows', () =>
-    expect(
-      metalFromShown({
-        shownC: 110,
-        setEmissivity: 0.95,
-        emissivity: 0.95,
-        uEmissivity: 0.02,
-        backgroundC: 20,
-      }).metalC,
-    ).toBeCloseTo(110, 6));
-  const odds = {
-    interferenceMm: { value: 0.03, u: 0.005 },
-    ringC: { value: -16, u: 4 },
-    housingC: { value: 85, u: 4 },
-    diameterMm: 62,
-    ring: MATERIALS.bearing_steel,
-    housing: MATERIALS.alsi9cu3,
-    marginMm: 0.05,
-  };
-  it('chance by root-sum-square and by lots agree to a per cent', () =>
-    expect(
-      Math.abs(dropChance(odds).chance - dropChanceByLots(odds, { draws: 60_000, seed: 4 }).share),
-    ).toBeLessThan(0.01));
-  it('more heat never closes the gap in a light-alloy seat, and never lowers the chance where the band stays the same', () =>
-    fc.assert(
-      fc.property(
-        fc.double({ min: -20, max: 180, noNaN: true }),
-        fc.double({ min: 0.1, max: 60, noNaN: true }),
-        (c, more) => {
-          const pair = {
-            diameterMm: 62,
-            interferenceMm: 0.03,
-            ringAlphaPerK: 12e-6,
-            housingAlphaPerK: 21.8e-6,
-          };
-          expect(clearanceAt(pair, { ringC: 20, housingC: c + more })).toBeGreaterThan(
-            clearanceAt(pair, { ringC: 20, housingC: c }),
-          );
-          expect(clearanceAt(pair, { ringC: c + more, housingC: c + more })).toBeGreaterThan(
-            clearanceAt(pair, { ringC: c, housingC: c }),
-          );
-        },
-      ),
-      { seed: 2 },
-    ));
-  it('the closed form of the window: 110 to 60 °C in air of 20 with τ 600 s is 487 s (Newton’s law by hand), with its two ends', () => {
-    expect(windowClosedForm({ housingC: 110, neededC: 60, airC: 20, timeConstantS: 600 })).toBeCloseTo(
-      486.6,
-      1,
-    );
-    expect([
-      windowClosedForm({ housingC: 50, neededC: 60, airC: 20, timeConstantS: 600 }),
-      windowClosedForm({ housingC: 50, neededC: 15, airC: 20, timeConstantS: 600 }),
-    ]).toEqual([0, null]);
-  });
-  it('aluminium gives its heat from 56 mm within 20 s (Carslaw & Jaeger, from memory)', () =>
-    expect(Math.abs(heatReachMm(MATERIALS.alsi9cu3, 20) - 56)).toBeLessThan(2));
-  it('a sealed 30 × 62 × 16 into 1.2 kg at 180 °C settles at about 165 °C', () => {
-    const body = (massKg: number, specificHeatJKgK: number, startC: number) => ({
-      massKg,
-      specificHeatJKgK,
-      startC,
-      areaM2: 0.1,
-      hWM2K: 0,
-      emissivity: 0,
-    });
-    expect(Math.abs(settlingTemperature(body(0.2, 475, -18), body(1.2, 963, 180)) - 165)).toBeLessThan(1);
   });
 });

@@ -1,124 +1,27 @@
 import { describe, expect, it } from 'vitest';
-import { idOf, TOOLS } from '../../../database/demo/demo';
-import type { EventBody, EventKind, JobEvent, Reading } from '@/core/record/entries';
+import {
+  BORE,
+  MATES,
+  OUTSIDE,
+  chosen,
+  disc,
+  fresh,
+  happen,
+  hub,
+  known,
+  order,
+  pass,
+  read,
+  sprocket,
+  type Fact,
+} from '../../../tests/support/knownHub';
+import { NOW } from '../../../tests/support/records';
 import type { JobRecord } from '@/core/record/job';
-import { startJob } from './kinds/jobKind';
-import { WHEEL_HUB } from './kinds/wheelHub';
-import { findNextMove, findSeatMove, type MoveCode } from './nextMove';
 import type { WalkStyle } from '@/core/record/vocabulary';
+import { findNextMove, findSeatMove, type MoveCode } from './nextMove';
 import { viewJob } from './seatView';
 
 /** The engine by tables: what is known of a wheel hub’s first seat, and what it says is next. */
-const NOW = Date.parse('2026-11-01T10:00:00Z');
-let count = 0;
-const makeId = () => idOf(`next move test ${(count += 1)}`);
-const HAND = {
-  id: idOf('by hand'),
-  name: 'By hand',
-  kind: 'by_hand' as const,
-  resolution: 0.01,
-  u: 0.002,
-  isSimulated: false,
-};
-const fresh: JobRecord = {
-  ...startJob(WHEEL_HUB, {
-    number: 1,
-    machine: 'Hub',
-    roomC: 20,
-    openedAt: new Date(NOW).toISOString(),
-    makeId,
-  }),
-  entries: { readings: [], events: [] },
-  people: [],
-  instruments: [HAND],
-  photographs: [],
-  tools: TOOLS,
-};
-const [disc, sprocket] = fresh.castings[0]!.seats as [
-  JobRecord['castings'][number]['seats'][number],
-  JobRecord['castings'][number]['seats'][number],
-];
-
-type Fact = (record: JobRecord) => JobRecord;
-const at = (record: JobRecord) =>
-  new Date(NOW + (record.entries.events.length + record.entries.readings.length) * 1000).toISOString();
-const happen =
-  <K extends EventKind>(
-    kind: K,
-    body: EventBody<K>,
-    where: { seatId?: string; castingId?: string } = { seatId: disc.id },
-  ): Fact =>
-  (record) => ({
-    ...record,
-    entries: {
-      ...record.entries,
-      events: [
-        ...record.entries.events,
-        {
-          id: makeId(),
-          seatId: where.seatId ?? null,
-          castingId: where.castingId ?? null,
-          personId: idOf('person iq'),
-          kind,
-          body,
-          at: at(record),
-        } as JobEvent,
-      ],
-    },
-  });
-const read =
-  (values: Record<string, number>, seatId = disc.id): Fact =>
-  (record) =>
-    Object.entries(values).reduce<JobRecord>(
-      (r, [slot, value]) => ({
-        ...r,
-        entries: {
-          ...r.entries,
-          readings: [
-            ...r.entries.readings,
-            {
-              id: makeId(),
-              seatId,
-              castingId: null,
-              personId: idOf('person iq'),
-              slot,
-              typed: String(value),
-              value,
-              instrumentId: HAND.id,
-              metalC: 20,
-              takenAt: at(r),
-            } satisfies Reading,
-          ],
-        },
-      }),
-      record,
-    );
-const known = (...facts: Fact[]) => facts.reduce((record, fact) => fact(record), fresh);
-
-const BORE = { 'bore.1.0': 39.982, 'bore.1.90': 39.983, 'bore.2.0': 39.982, 'bore.2.90': 39.983 };
-const OUTSIDE = { 'outside.0': 39.994, 'outside.90': 39.994 };
-const MATES = { 'journal.0': 16.99, 'inside.0': 16.996 };
-const hub = { castingId: fresh.castings[0]!.id };
-const chosen = (way: EventBody<'way_in_chosen'>['way']) =>
-  happen('way_in_chosen', { way, housingC: 70, ringC: -18, formulaVersion: 't' });
-const order = (state: EventBody<'order_noted'>['state']) =>
-  happen(
-    'order_noted',
-    {
-      partKey: fresh.plan.parts.find(({ seatId }) => seatId === disc.id)!.key,
-      state,
-      kitNumber: '',
-      promisedFor: null,
-    },
-    {},
-  );
-const pass =
-  (...depths: number[]): Fact =>
-  (record) =>
-    read(Object.fromEntries(depths.map((mm, i) => [`depth.1.${i * 90}`, mm])))(
-      happen('square_pass_started', { pass: 1, sense: 'sunk', circleMm: 34 })(record),
-    );
-
 const ROWS: readonly (readonly [string, Fact[], WalkStyle, MoveCode])[] = [
   ['nothing, in a hurry', [], 'quick', 'read_bore'],
   ['nothing, in full', [], 'full', 'note_as_found'],

@@ -1,0 +1,69 @@
+import { describe, expect, it } from 'vitest';
+import { NOW, demo, seatOf, event, reading, withEntries } from '../../../tests/support/records';
+import { checkReading } from './checkReading';
+import { findSeatMove } from './nextMove';
+import { planSeat } from './planSeat';
+import { viewJob, viewSeat } from './seatView';
+
+describe('measuring', () => {
+  const record = demo('Merrow twin');
+  const seat = seatOf(record, 'Camshaft');
+  it('walks the slots in order, then asks for the way in', () => {
+    const values: [string, number][] = [
+      ['bore.1.0', 46.97],
+      ['bore.1.90', 46.972],
+      ['bore.2.0', 46.97],
+      ['bore.2.90', 46.971],
+      ['outside.0', 46.995],
+      ['outside.90', 46.996],
+    ];
+    let current = record;
+    for (const [slot, value] of values) {
+      expect(findSeatMove(viewSeat(current, seat.id, NOW)!, viewJob(current, NOW), 'quick')).toMatchObject({
+        slot,
+      });
+      current = withEntries(current, [reading(seat.id, slot, value)], []);
+    }
+    expect(findSeatMove(viewSeat(current, seat.id, NOW)!, viewJob(current, NOW), 'quick')?.code).toBe(
+      'choose_way_in',
+    );
+  });
+  it('a casting still warm from washing is provisional, and brought back to 20 °C', () => {
+    const warm = withEntries(record, [reading(seat.id, 'bore.1.0', 46.97 * (1 + 21.8e-6 * 18), 0, 38)], []);
+    const { fit } = viewSeat(warm, seat.id, NOW)!;
+    expect(fit?.isProvisional).toBe(true);
+    expect(fit?.bore?.meanMm.value).toBeCloseTo(46.97, 6);
+  });
+  it('the usual fit is enough to go on', () => {
+    const usual = withEntries(record, [], [event('usual_fit_accepted', {}, { seatId: seat.id })]);
+    const seen = viewSeat(usual, seat.id, NOW)!;
+    expect(findSeatMove(seen, viewJob(usual, NOW), 'quick')?.code).toBe('choose_way_in');
+    expect(planSeat(seen, 20)?.mildest?.works).toBe(true);
+  });
+  it.each([
+    ['2.44', 'looks_like_inches'],
+    ['61', 'impossible_size'],
+    ['nonsense', 'not_a_length'],
+    ['', 'empty'],
+  ])('“%s” for a 47 mm bore is refused as %s', (typed, code) => {
+    const expected =
+      typed === '2.44'
+        ? { ...seat, spec: { ...seat.spec, part: { ...seat.spec.part, outsideMm: 62 } } }
+        : seat;
+    const checked = checkReading({
+      slot: 'bore.1.0',
+      typed,
+      seat: expected,
+      lengthUnit: 'mm',
+      temperatureUnit: 'C',
+    });
+    expect(checked.ok ? 'ok' : checked.issues[0]!.code).toBe(code);
+  });
+  it('a depth has no sign, and fits the boss', () => {
+    const codes = ['-1', '2.1', '150'].map((typed) => {
+      const r = checkReading({ slot: 'depth.1.0', typed, seat, lengthUnit: 'mm', temperatureUnit: 'C' });
+      return r.ok ? 'ok' : r.issues[0]!.code;
+    });
+    expect(codes).toEqual(['depth_negative', 'ok', 'impossible_size']);
+  });
+});

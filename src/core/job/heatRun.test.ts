@@ -1,0 +1,150 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import type { JobEvent } from '@/core/record/entries';
+import { NOW, demo, seatOf, event, withEntries } from '../../../tests/support/records';
+import { findCastingHeat } from './castingHeat';
+import { viewHeatRun } from './heatRun';
+import { findNextMove } from './nextMove';
+import { viewJob, viewSeat } from './seatView';
+
+describe('the heat run', () => {
+  const record = demo('Fenwold 7');
+  const seat = seatOf(record, 'Main bearing');
+  const casting = record.castings[0]!;
+  const run = (extra: JobEvent[], atS: number, probe: { atS: number; celsius: number }[] = []) => {
+    const nowMs = NOW + atS * 1000;
+    return viewHeatRun({
+      view: viewSeat(withEntries(record, [], extra), seat.id, nowMs)!,
+      probe: probe.map(({ atS: s, celsius }) => ({ atMs: NOW + s * 1000, celsius })),
+      roomC: 20,
+      nowMs,
+    });
+  };
+  const out = event('casting_out', {}, { castingId: casting.id }, 1200);
+  const letGo = event('let_go', {}, { seatId: seat.id }, 1220);
+
+  it('never says GO below the least clearance at the unfavourable edge, whatever the probe shows and however late it is', () => {
+    let goes = 0;
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 2400 }),
+        fc.integer({ min: 0, max: 900 }),
+        fc.double({ min: 20, max: 160, noNaN: true }),
+        fc.boolean(),
+        (inHeatS, outS, celsius, hasProbe) => {
+          const shown = run(
+            [event('casting_out', {}, { castingId: casting.id }, inHeatS)],
+            inHeatS + outS,
+            hasProbe ? [{ atS: inHeatS + Math.max(0, outS - 5), celsius }] : [],
+          );
+          if (shown.call !== 'go') return;
+          goes += 1;
+          expect(shown.now!.clearanceMm.value - 2 * shown.now!.clearanceMm.u).toBeGreaterThanOrEqual(
+            shown.marginMm,
+          );
+          expect(shown.sureLeftS === null || shown.sureLeftS >= 0).toBe(true);
+          expect((shown.sureLeftS ?? Infinity) <= (shown.likelyLeftS ?? Infinity)).toBe(true);
+        },
+      ),
+      { seed: 77, numRuns: 80 },
+    );
+    expect(goes).toBeGreaterThan(5);
+  });
+  it('waits while the bore is small, then says take it out, goes, and is too late at last', () => {
+    expect(run([], 0)).toMatchObject({ call: 'wait', reason: 'bore_still_small' });
+    expect(run([], 1100)).toMatchObject({ call: 'wait', reason: 'hot_enough_take_it_out' });
+    expect(run([out], 1205)).toMatchObject({ call: 'go' });
+    expect(run([out], 1200 + 800)).toMatchObject({ call: 'too_late' });
+  });
+  describe('with hot air on the boss', () => {
+    const air = event(
+      'casting_into_heat',
+      { source: 'gun', sourceC: 130, castingC: 20 },
+      { castingId: casting.id },
+      0,
+    );
+    const off = event('casting_out', {}, { castingId: casting.id }, 200);
+    it('nothing but a probe on the boss makes it GO', () => {
+      expect(run([air], 190)).toMatchObject({ call: 'wait', reason: 'probe_the_boss', now: null });
+      expect(run([air, off], 205)).toMatchObject({ call: 'too_late', reason: 'probe_the_boss' });
+      expect(run([air, off], 205, [{ atS: 20, celsius: 130 }]), 'a probe of minutes ago').toMatchObject({
+        call: 'too_late',
+        reason: 'probe_the_boss',
+      });
+    });
+    it('goes on from the probe, and is over far sooner than out of the oven', () => {
+      expect(run([air], 190, [{ atS: 188, celsius: 130 }])).toMatchObject({
+        call: 'wait',
+        reason: 'hot_enough_air_off',
+      });
+      const [boss, whole] = [
+        run([air, off], 203, [{ atS: 199, celsius: 130 }]),
+        run([out], 1203, [{ atS: 1199, celsius: 130 }]),
+      ];
+      expect(boss.call).toBe('go');
+      expect(boss.now!.clearanceMm.value).toBeLessThan(whole.now!.clearanceMm.value);
+      expect(boss.sureLeftS!).toBeLessThan(0.3 * (whole.sureLeftS ?? 900));
+      expect(run([air, off], 380, [{ atS: 199, celsius: 130 }]).call).toBe('too_late');
+    });
+    it('what the probe says afterwards is drawn as the room that it means, not as free growth', () => {
+      const shown = run([air, off], 215, [
+        { atS: 199, celsius: 130 },
+        { atS: 214, celsius: 110 },
+      ]);
+      expect(shown.curve.measured).toHaveLength(1);
+      expect(
+        Math.abs(shown.curve.measured[0]!.clearanceMm - shown.curve.moments[0]!.clearanceMm.value),
+      ).toBeLessThan(1e-4);
+    });
+  });
+  it('seconds that are sure run down with the clock, and end before the likely ones', () => {
+    const [early, later] = [run([out], 1205), run([out], 1225)];
+    expect(early.sureLeftS! - later.sureLeftS!).toBeCloseTo(20, 0);
+    expect(early.sureLeftS!).toBeLessThan(early.likelyLeftS!);
+  });
+  it('a probe that reads colder shortens what is sure; one that reads as computed narrows the band', () => {
+    const believed = run([out], 1230);
+    const cold = run([out], 1230, [{ atS: 1229, celsius: believed.now!.housingC - 12 }]);
+    const same = run([out], 1230, [{ atS: 1229, celsius: believed.now!.housingC }]);
+    expect(cold.sureLeftS!).toBeLessThan(believed.sureLeftS!);
+    expect(same.now!.clearanceMm.u).toBeLessThan(believed.now!.clearanceMm.u);
+  });
+  it('let go, then home or grabbed: each its own sign', () => {
+    expect(run([out, letGo], 1221).call).toBe('let_go');
+    expect(run([out, letGo, event('home', {}, { seatId: seat.id }, 1225)], 1226).call).toBe('home');
+    expect(run([out, letGo, event('stuck', { depthMm: 4 }, { seatId: seat.id }, 1225)], 1226).call).toBe(
+      'grabbed',
+    );
+  });
+  it('a new heat is a new try', () => {
+    const stuck = event('stuck', { depthMm: null }, { seatId: seat.id }, 1225);
+    const again = event(
+      'casting_into_heat',
+      { source: 'oven', sourceC: 95, castingC: 60 },
+      { castingId: casting.id },
+      1300,
+    );
+    expect(run([out, letGo, stuck, again], 1301).call).toBe('wait');
+  });
+  it('home said by mistake is taken back: the question stands again', () => {
+    const home = event('home', {}, { seatId: seat.id }, 1225);
+    const undo = event('event_withdrawn', { eventId: home.id }, { seatId: seat.id }, 1230);
+    expect(run([out, letGo, home], 1231).call).toBe('home');
+    expect(run([out, letGo, home, undo], 1231).call).toBe('let_go');
+  });
+  it('an event put back in time is counted from there', () => {
+    const retimed = event(
+      'event_retimed',
+      { eventId: out.id, at: new Date(NOW + 1150_000).toISOString() },
+      { castingId: casting.id },
+      1260,
+    );
+    expect(
+      findCastingHeat(withEntries(record, [], [out, retimed]).entries, casting.id, NOW + 1300_000),
+    ).toMatchObject({ phase: 'out', outMs: NOW + 1150_000 });
+  });
+  it('hot metal takes the headline of the job', () =>
+    expect(findNextMove(viewJob(withEntries(record, [], [out]), NOW + 1210_000), 'full').code).toBe(
+      'drop_now',
+    ));
+});

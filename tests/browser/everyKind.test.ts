@@ -1,0 +1,82 @@
+import type { Browser } from 'puppeteer-core';
+import { describe, expect, it } from 'vitest';
+import { JOB_KINDS } from '@/core/job/kinds/allKinds';
+import { gotoReady, loadStored, openPage, waitForText, type App } from '../support/app';
+import { read, startJob, tap, typeInto } from '../support/hands';
+import { serveDemo } from '../support/serveDemo';
+
+let app: App;
+let browser: Browser;
+serveDemo((served) => {
+  ({ app, browser } = served);
+});
+
+describe('every kind, from start to a measured seat', () => {
+  it.each(JOB_KINDS.map(({ kind, name, castings }) => [name, kind, castings[0]!.seats[0]!] as const))(
+    '%s',
+    async (_, kind, seat) => {
+      const jobId = await startJob(app, kind);
+      const { page, errors } = await openPage(browser, { person: 'tm' });
+      await gotoReady(page, `${app.url}/jobs/${jobId}?walk=full`);
+      await waitForText(page, 'next-move', /^Look first/);
+      const check = await page.$eval('[data-check]', (node) => node.getAttribute('data-check'));
+      await page.click(`[data-check="${check}"] button`);
+      await page.waitForSelector(`[data-check="${check}"][data-finding="good"]`);
+      await tap(page, 'Strip');
+      await page.waitForSelector('[data-testid="as-found"]');
+      await typeInto(page, 'found-depth', '1.4');
+      await tap(page, 'Measure');
+      await page.waitForSelector('[data-testid="measure-slate"]');
+      for (const slot of [
+        'bore.1.0',
+        'bore.1.90',
+        ...(seat.spec.part.type === 'seal' ? [] : ['bore.2.0', 'bore.2.90']),
+      ])
+        await read(page, slot, (seat.spec.part.outsideMm - 0.018).toFixed(3));
+      for (const slot of ['outside.0', 'outside.90'])
+        await read(page, slot, (seat.spec.part.outsideMm - 0.006).toFixed(3));
+      await page.waitForSelector('[aria-current="true"] svg[aria-label="measured"]');
+      const stored = await loadStored(app, jobId);
+      expect(stored.entries.events.map(({ kind: what }) => what)).toEqual(
+        expect.arrayContaining(['look_noted', 'as_found_noted']),
+      );
+      expect(errors).toEqual([]);
+      await page.close();
+    },
+  );
+});
+
+describe('from scratch', () => {
+  it('a casting is sized, named and given its metal, bolts by coordinates, and kept as the shop’s own kind', async () => {
+    const { page } = await openPage(browser, { person: 'iq' });
+    await gotoReady(page, app.url);
+    await tap(page, 'From scratch');
+    await tap(page, 'Start', { isInDialog: true });
+    await page.waitForSelector('[data-testid="measure-slate"]');
+    await tap(page, 'Set up this job');
+    await page.waitForSelector('[data-testid="casting-form"]');
+    await typeInto(page, 'casting-width', '180');
+    await page.waitForFunction(
+      () => document.querySelector<HTMLInputElement>('input[name="casting-width"]')?.value === '180',
+    );
+    await typeInto(page, 'bolt-place', '20 30');
+    await tap(page, 'cast magnesium');
+    await typeInto(page, 'bolt-place', 'somewhere');
+    await page.waitForFunction(() =>
+      document.querySelector('[data-testid="casting-form"]')?.textContent?.includes('“somewhere” is no size'),
+    );
+    await typeInto(page, 'own-kind', 'Pump housing');
+    await page.waitForFunction(() =>
+      document.body.textContent?.includes('“Pump housing” stands on the bench among the kinds'),
+    );
+    const jobId = new URL(page.url()).pathname.split('/')[2];
+    const { castings } = (await (await fetch(`${app.url}/api/v1/jobs/${jobId}`)).json()) as {
+      castings: { material: string; map: { bolts: number[][] } }[];
+    };
+    expect(castings[0]).toMatchObject({ material: 'az91', map: { bolts: [[20, 30]] } });
+    await gotoReady(page, app.url);
+    await tap(page, 'Pump housing');
+    await tap(page, 'Start', { isInDialog: true });
+    await page.waitForSelector('[data-testid="measure-slate"]');
+  });
+});

@@ -1,0 +1,100 @@
+import type { Browser } from 'puppeteer-core';
+import { describe, expect, it } from 'vitest';
+import {
+  findPlace,
+  gotoReady,
+  loadStored,
+  openPage,
+  retimeHeat,
+  waitForText,
+  type App,
+} from '../support/app';
+import { tap, untilReady } from '../support/hands';
+import { serveDemo } from '../support/serveDemo';
+
+let app: App;
+let browser: Browser;
+serveDemo(
+  (served) => {
+    ({ app, browser } = served);
+  },
+  { hasGauges: true },
+);
+
+describe('the heat run', () => {
+  it('a held space bar or pedal is one act', async () => {
+    const { page } = await openPage(browser, { person: 'iq' });
+    const place = await findPlace(app, 'Ostrel 250', 'Main bearing');
+    await gotoReady(page, place.at('way-in'));
+    await tap(page, 'Heat, and bearing from the freezer');
+    await page.waitForSelector('[data-way="heat_chill"][aria-pressed="true"]');
+    await gotoReady(page, place.at('run'));
+    await untilReady(page);
+    const acts = async () =>
+      (await loadStored(app, place.jobId)).entries.events
+        .filter(({ seatId, castingId }) => seatId === place.seatId || castingId === place.castingId)
+        .map(({ kind }) => kind)
+        .filter((kind) => /freezer|heat|out|let_go|home|stuck|caution/.test(kind));
+    const before = await acts();
+    // Held for over a second: the keyboard repeats the key, as Chromium does it.
+    await page.keyboard.down('Space');
+    for (let i = 0; i < 40; i += 1) await page.keyboard.down('Space');
+    await page.waitForFunction(
+      (since) => performance.now() - since > 1200,
+      {},
+      await page.evaluate(() => performance.now()),
+    );
+    for (let i = 0; i < 40; i += 1) await page.keyboard.down('Space');
+    await page.keyboard.up('Space');
+    await page.waitForFunction(() => !/kept here/.test(document.body.textContent ?? ''));
+    expect((await acts()).length).toBe(before.length + 1);
+  });
+
+  it('with hot air on the boss: only the probe makes it GO, and it is soon over', async () => {
+    const { page, errors } = await openPage(browser, { person: 'tm' });
+    const place = await findPlace(app, 'Pelling 90', 'Drive side');
+    await gotoReady(page, place.at('way-in'));
+    const coolestOf = async () =>
+      Number(
+        /^(\d+)/.exec(
+          await page.$eval(
+            '[data-way="heat_chill"]',
+            (node) => /(\d+)\D°C/.exec(node.textContent ?? '')?.[1] ?? '',
+          ),
+        )?.[1],
+      );
+    const inOven = await coolestOf();
+    await tap(page, 'hot air, the boss');
+    await page.waitForFunction(() => /Only the boss is hot/.test(document.body.textContent ?? ''));
+    expect(await coolestOf()).toBeGreaterThan(inOven);
+    await tap(page, 'Heat, and bearing from the freezer');
+    await waitForText(page, 'next-move', /freezer/);
+    await gotoReady(page, place.at('run'));
+    const press = async (words: RegExp) => {
+      await waitForText(page, 'run-main', words);
+      await untilReady(page);
+      await page.click('[data-testid="run-main"]');
+    };
+    await press(/Understood/);
+    await press(/Bearing into the freezer/);
+    await press(/Hot air on the boss/);
+    await waitForText(page, 'run-reason', /hold the probe on the boss/);
+    await waitForText(page, 'run-main', /The air is off/);
+    await page.waitForFunction(() => !/kept here/.test(document.body.textContent ?? ''));
+    await retimeHeat(app, place, 'part_into_freezer', 5000);
+    await retimeHeat(app, place, 'casting_into_heat', 240);
+    await tap(page, 'Put the probe on');
+    await waitForText(page, 'run-reason', /Air off, and let it go at once/);
+    await press(/The air is off/);
+    // The sign and its seconds, as they stand at one moment.
+    const shown = await page.waitForFunction(() =>
+      document.querySelector('[data-call="go"]')
+        ? (document.querySelector('[data-testid="run-seconds"]')?.textContent ?? '')
+        : null,
+    );
+    const sureS = Number(await shown.jsonValue());
+    expect(sureS).toBeGreaterThan(0);
+    expect(sureS).toBeLessThan(240);
+    expect(errors).toEqual([]);
+  });
+});

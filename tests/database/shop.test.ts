@@ -1,0 +1,154 @@
+import { randomUUID } from 'node:crypto';
+import Papa from 'papaparse';
+import { describe, expect, it } from 'vitest';
+import { idOf, TOOLS } from '../../database/demo/demo';
+import { about, call, jobId, openDoors, ostrel, server } from '../support/doors';
+
+/** The shop: tools, instruments, orders, stacks, people, and the demo put away, through their route handlers. */
+openDoors();
+
+describe('tools, instruments, orders, stacks', () => {
+  it('a tool is hung up, changed, taken off and hung back', async () => {
+    const tool = TOOLS[0]!;
+    const names = async () =>
+      ((await call('tools')).json as unknown as { tools: { name: string }[] }).tools.map(({ name }) => name);
+    expect((await call('hang', {}, tool)).status).toBe(201);
+    await call('hang', {}, { ...tool, name: 'Renamed' });
+    expect(await names()).toEqual(['Renamed']);
+    expect((await call('takeOff', { toolId: tool.id })).status).toBe(200);
+    expect(await names()).toEqual([]);
+    await call('hang', {}, tool);
+    expect(await names()).toEqual([tool.name]);
+    expect((await call('takeOff', { toolId: randomUUID() })).status).toBe(404);
+    expect((await call('hang', {}, { ...tool, outsideMm: -3 })).status).toBe(400);
+  });
+  it('an instrument’s calibration day is set, and a nonsense day refused', async () => {
+    expect(
+      (await call('calibrate', { instrumentId: idOf('bore gauge') }, { calibrationDue: '2027-01-31' }))
+        .status,
+    ).toBe(200);
+    expect(
+      (await server.loadJob(jobId))!.instruments.find(({ id }) => id === idOf('bore gauge'))!.calibrationDue,
+    ).toBe('2027-01-31');
+    for (const calibrationDue of ['2027-13-01', 'soon', 7])
+      expect((await call('calibrate', { instrumentId: idOf('bore gauge') }, { calibrationDue })).status).toBe(
+        400,
+      );
+  });
+  it('orders over all jobs, as a list and as CSV; numbers that came wrong', async () => {
+    const { lines, wrongNumbers } = (await call('orders')).json as unknown as {
+      lines: { part: { name: string }; isLate: boolean }[];
+      wrongNumbers: string[];
+    };
+    expect(lines.map(({ part }) => part.name).sort()).toEqual([
+      'Slip-side main: 6307 C3',
+      'Tight-side main: NJ 207',
+    ]);
+    expect(wrongNumbers).toEqual(['KB7731']);
+    const { data } = Papa.parse<Record<string, string>>((await call('ordersCsv')).text, { header: true });
+    expect(data.map(({ number }) => number).sort()).toEqual(['KB-7742', 'RB-207']);
+  });
+  it('the stacks of every job on the bench', async () => {
+    const { stacks } = (await call('stacks')).json as unknown as {
+      stacks: { machine: string; name: string; pieces: unknown[] }[];
+    };
+    expect(
+      Object.fromEntries(
+        stacks
+          .filter(({ name, pieces }) => name === 'Pinion shims' && pieces.length > 1)
+          .map(({ machine, pieces }) => [machine, pieces.length]),
+      ),
+    ).toEqual({ 'Bolver 570': 2, 'Bolver 570, front drive': 3 });
+  });
+});
+
+describe('the shop', () => {
+  const machines = async () =>
+    ((await call('jobs')).json as unknown as { jobs: { machine: string }[] }).jobs.map(
+      ({ machine }) => machine,
+    );
+  it('starts empty: the demo is put away whole, own jobs stay, and it comes back whole', async () => {
+    await call('start', {}, { kind: 'wheel_hub', machine: 'Second' });
+    const all = await machines();
+    expect((await call('shop', {}, { showsDemo: false })).status).toBe(200);
+    const own = await machines();
+    expect(own).not.toContain('Ostrel 300');
+    expect(own).not.toContain('Fenwold 7');
+    expect(own).toContain('Second');
+    await call('shop', {}, { showsDemo: true });
+    expect(await machines()).toEqual(all);
+  });
+  it('somebody new has initials of their own', async () => {
+    const person = { id: randomUUID(), initials: 'ZZ', name: 'Zed', units: 'metric' };
+    expect((await call('newPerson', {}, person)).status).toBe(201);
+    expect(
+      (await call('newPerson', {}, { ...person, id: randomUUID(), initials: 'iq' })).json.error,
+    ).toMatchObject({ code: 'not_unique', issues: [{ field: 'initials' }] });
+    expect((await call('newPerson', {}, { ...person, initials: 'TOOLONG' })).status).toBe(400);
+  });
+});
+
+describe('nonsense through every new door', () => {
+  const texts = [
+    '',
+    '{',
+    'null',
+    '[]',
+    '"x"',
+    '7',
+    '{"version":1e999}',
+    '{"__proto__":{"a":1}}',
+    '\u0000',
+    `{"a":"${'x'.repeat(1_100_000)}"}`,
+    '{"name":7,"jobId":"x"}',
+    '{"showsDemo":"yes"}',
+  ];
+  const doors: readonly (readonly [string, Record<string, string>])[] = [
+    ['plan', { jobId }],
+    ['addSeat', { castingId: ostrel.job.castings[0]!.id }],
+    ['start', {}],
+    ['keepKind', {}],
+    ['hang', {}],
+    ['calibrate', { instrumentId: idOf('bore gauge') }],
+    ['shop', {}],
+    ['newPerson', {}],
+  ];
+  it.each(doors)('%s answers with a 4xx and the one shape of errors', async (door, params) => {
+    for (const text of texts) {
+      const { status, json } = await call(door, params, text);
+      expect(Math.floor(status / 100), `${door} ${text.slice(0, 40)}`).toBe(4);
+      expect(json).toMatchObject({
+        error: { code: expect.any(String), message: expect.any(String), issues: expect.any(Array) },
+      });
+    }
+  });
+  it.each(['x', '../../etc', "'; DROP TABLE job; --", '00000000-0000-0000-0000-000000000000'])(
+    'an id that is none, or nobody’s: %s',
+    async (id) => {
+      for (const [door, key] of [
+        ['plan', 'jobId'],
+        ['addSeat', 'castingId'],
+        ['picture', 'photographId'],
+        ['takeOff', 'toolId'],
+        ['calibrate', 'instrumentId'],
+        ['photograph', 'jobId'],
+      ] as const) {
+        const { status } = await call(
+          door,
+          { [key]: id },
+          door === 'calibrate'
+            ? { calibrationDue: null }
+            : door === 'takeOff' || door === 'picture'
+              ? undefined
+              : {},
+          door === 'photograph' ? about() : '',
+        );
+        expect(Math.floor(status / 100), `${door} ${id}: ${status}`).toBe(4);
+      }
+    },
+  );
+  it('the shop is as it was: nothing of it was taken', async () => {
+    expect((await call('shop', {}, {})).json).toMatchObject({ shop: { showsDemo: true } });
+    expect((await server.loadJob(jobId))!.number).toBe(412);
+  });
+});

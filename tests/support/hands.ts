@@ -1,0 +1,124 @@
+import { writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { ElementHandle, Page } from 'puppeteer-core';
+import { waitForStored, type App } from './app';
+
+/**
+ * Waits until the element lies still and nothing lies over it, as a finger does: a dialog that is still closing takes the touch, and what
+ * comes in above moves the place away.
+ */
+async function waitUntilReachable(element: ElementHandle<Element>) {
+  await element.evaluate(
+    (node) =>
+      new Promise<void>((resolve, reject) => {
+        let before = '';
+        const untilMs = performance.now() + 20_000;
+        const look = () => {
+          const { left, top, width, height } = node.getBoundingClientRect();
+          const place = [left, top, width, height].join(' ');
+          const hit = document.elementFromPoint(left + width / 2, top + height / 2);
+          if (place === before && hit && node.contains(hit)) resolve();
+          else if (performance.now() > untilMs)
+            reject(new Error(`out of reach, below ${hit?.outerHTML.slice(0, 200)}`));
+          else {
+            before = place;
+            requestAnimationFrame(look);
+          }
+        };
+        look();
+      }),
+  );
+}
+
+/** Presses the button (or link) whose words begin so, by touch; inside of the open dialog where `isInDialog`. */
+export async function tap(page: Page, words: string, { isInDialog = false } = {}) {
+  const handle = await page.waitForFunction(
+    (wanted, scope) =>
+      [...document.querySelectorAll<HTMLElement>(`${scope} button, ${scope} a`)].find(
+        (node) =>
+          node.offsetParent !== null &&
+          !node.hasAttribute('disabled') &&
+          (node.textContent ?? '').trim().startsWith(wanted),
+      ) ?? null,
+    { timeout: 20_000 },
+    words,
+    isInDialog ? '[role="dialog"]' : 'body',
+  );
+  const element = handle.asElement() as ElementHandle<Element>;
+  await element.evaluate((node) => node.scrollIntoView({ block: 'center' }));
+  await waitUntilReachable(element);
+  await element.tap();
+}
+
+/** Starts a job of a kind, as the bench does; gives its id. */
+export const startJob = async (app: App, kind: string) =>
+  (
+    (await (
+      await fetch(`${app.url}/api/v1/jobs`, {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/json' },
+        body: JSON.stringify({ kind, machine: '' }),
+      })
+    ).json()) as { id: string }
+  ).id;
+
+/** Presses Tab until the focus is on something whose words begin so, then Enter: the way of a person without a mouse. */
+export async function tabTo(page: Page, words: string) {
+  for (let i = 0; i < 140; i += 1) {
+    await page.keyboard.press('Tab');
+    const isThere = await page.evaluate((wanted) => {
+      const node = document.activeElement;
+      return (node?.getAttribute('aria-label') ?? node?.textContent ?? '').trim().startsWith(wanted);
+    }, words);
+    if (isThere) return;
+  }
+  throw new Error(`Tab never reaches “${words}”`);
+}
+export const tabAndEnter = async (page: Page, words: string) => {
+  await tabTo(page, words);
+  await page.keyboard.press('Enter');
+};
+
+export async function typeReading(page: Page, text: string) {
+  await page.keyboard.type(text);
+  await page.keyboard.press('Enter');
+}
+
+export async function typeOnPad(page: Page, text: string) {
+  for (const key of text) await tap(page, key, { isInDialog: true });
+  await tap(page, 'Take it', { isInDialog: true });
+  await page.waitForSelector('[role="dialog"]', { hidden: true });
+}
+
+/** After an act the run takes none for a moment: a slip must not do the next one too. */
+export const untilReady = (page: Page) => page.waitForSelector('[data-testid="run-main"][data-ready="true"]');
+export async function pressWhenReady(page: Page) {
+  await untilReady(page);
+  await page.keyboard.press('Space');
+}
+
+export async function typeInto(page: Page, name: string, text: string) {
+  const field = await page.waitForSelector(`input[name="${name}"]`);
+  await field!.click({ count: 3 });
+  await page.keyboard.type(text);
+  await page.keyboard.press('Enter');
+}
+
+/** Types readings into the waiting slots until `slot` has taken one. */
+export async function read(page: Page, slot: string, text: string) {
+  await page.click(`[data-slot="${slot}"]`);
+  await page.focus('[data-testid="reading"]');
+  await page.keyboard.type(text);
+  await page.keyboard.press('Enter');
+  await waitForStored(page, slot);
+}
+
+/** What a camera hands to the page. */
+export async function takePhotograph(page: Page, name: string, bytes: Buffer) {
+  const path = join(tmpdir(), `urn-key-${process.pid}-${name}`);
+  writeFileSync(path, bytes);
+  await (
+    (await page.waitForSelector('[data-testid="photograph-file"]')) as ElementHandle<HTMLInputElement>
+  ).uploadFile(path);
+}
