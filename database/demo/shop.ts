@@ -28,7 +28,7 @@ export const instrumentsAt = (nowMs: number): Instrument[] => [
   },
   {
     id: idOf('bore gauge'),
-    name: 'Bore gauge 18–100 (simulated)',
+    name: 'Bore gauge 10–100 (simulated)',
     kind: 'bore_gauge',
     resolution: 0.001,
     u: 0.002,
@@ -37,7 +37,7 @@ export const instrumentsAt = (nowMs: number): Instrument[] => [
   },
   {
     id: idOf('micrometer'),
-    name: 'Micrometer 25–100 (simulated)',
+    name: 'Micrometer 0–100 (simulated)',
     kind: 'micrometer',
     resolution: 0.001,
     u: 0.0015,

@@ -1,18 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { buildDemo } from '../../database/demo/demo';
-import type { JobRecord } from '@/core/record/job';
-import { recordOfFile } from '@/core/record/jobFile';
+import { demo, NOW } from '../../tests/support/records';
+import type { JobRecord, Seat } from '@/core/record/job';
 import { normal, seededRandom, show } from './instrument';
 import { chanceOf, trueCastingC, trueValue } from './workpiece';
 
-const NOW = Date.parse('2026-11-01T10:00:00Z');
-const record = (machine: string): JobRecord => {
-  const file = buildDemo(NOW).find(({ job }) => job.machine === machine)!;
-  return recordOfFile(file);
-};
+const withoutShaft = (seat: Seat): Seat => ({ ...seat, spec: { ...seat.spec, journal: undefined } });
 
 describe('the simulated workpiece', () => {
-  const twin = record('Merrow twin');
+  const twin = demo('Merrow twin');
   const casting = twin.castings[0]!;
   const seat = casting.seats[1]!;
   const at = (slot: string) => trueValue(twin, { seatId: seat.id, castingId: casting.id, slot }, NOW)!;
@@ -22,12 +17,30 @@ describe('the simulated workpiece', () => {
     expect(at('bore.1.0')).not.toBe(at('bore.1.90'));
     expect(at('outside.0')).toBeLessThanOrEqual(47);
   });
+  it('knows part and shaft too, each near its own size, the old part apart from the new one', () => {
+    const hub = demo('Ostrel 250, rear hub');
+    const { id: castingId, seats } = hub.castings[0]!;
+    const { id: seatId, spec } = seats.find(({ spec: { journal } }) => journal)!;
+    const read = (slot: string) => trueValue(hub, { seatId, castingId, slot }, NOW)!;
+    const nominals = { outside: spec.part.outsideMm, inside: spec.part.boreMm, width: spec.part.widthMm };
+    for (const [size, nominalMm] of Object.entries(nominals)) {
+      expect(Math.abs(read(`${size}.0`) - nominalMm), size).toBeLessThan(0.07);
+      expect(Math.abs(read(`old_${size}.0`) - nominalMm), `old ${size}`).toBeLessThan(0.07);
+      expect(read(`old_${size}.0`)).not.toBe(read(`${size}.0`));
+    }
+    expect(Math.abs(read('journal.0') - spec.journal!.nominalMm)).toBeLessThan(0.01);
+    expect(read('no_such_size.0')).toBeNull();
+  });
+  it('a micrometer reads nothing on a seat that no shaft goes through', () => {
+    const found = { ...twin, castings: [{ ...casting, seats: [withoutShaft(seat)] }] };
+    expect(trueValue(found, { seatId: seat.id, castingId: casting.id, slot: 'journal.0' }, NOW)).toBeNull();
+  });
   it('knows nothing of what is not there', () =>
     expect(
       trueValue(twin, { seatId: seat.id, castingId: 'no such casting', slot: 'bore.1.0' }, NOW),
     ).toBeNull());
   it('warms in the oven toward its temperature, and its bore grows with it', () => {
-    const saw = record('Fenwold 7');
+    const saw = demo('Fenwold 7');
     const [early, late] = [
       trueCastingC(saw, saw.castings[0]!, NOW),
       trueCastingC(saw, saw.castings[0]!, NOW + 3_600_000),
@@ -47,7 +60,7 @@ describe('the simulated workpiece', () => {
     );
   });
   it('under hot air its boss warms to what is wanted, and cools faster than a casting out of the oven', () => {
-    const saw = record('Fenwold 7');
+    const saw = demo('Fenwold 7');
     const [castingId, seatId] = [saw.castings[0]!.id, saw.castings[0]!.seats[0]!.id];
     const happen = (kind: string, body: object, atS: number) =>
       ({

@@ -40,7 +40,27 @@ function trueBoreMm({ id, spec }: Seat, plane: number, angleDeg: number): number
   );
 }
 
-const trueOutsideMm = ({ id, spec }: Seat) => spec.part.outsideMm - (2 + 6 * chanceOf(`${id} part`)) / 1000;
+/** How far the sizes of parts and shafts lie from what is marked on them, µm, from least to most. Common practice, no source. */
+const AS_MADE_UM = { outside: [-8, -2], inside: [-7, 0], width: [-60, 0], journal: [-1, 8] } as const;
+/** The old part was pressed and has run. */
+const OLD_OFF_UM = 2;
+
+type MicrometerSize = keyof typeof AS_MADE_UM;
+const isMicrometerSize = (size: string): size is MicrometerSize => size in AS_MADE_UM;
+
+/** True size across a part or its shaft, mm; null where the seat has none of it. */
+function trueAcrossMm({ id, spec }: Seat, size: MicrometerSize, isOld: boolean): number | null {
+  const nominalMm = {
+    outside: spec.part.outsideMm,
+    inside: spec.part.boreMm,
+    width: spec.part.widthMm,
+    journal: spec.journal?.nominalMm,
+  }[size];
+  if (nominalMm === undefined) return null;
+  const [leastUm, mostUm] = AS_MADE_UM[size];
+  const offUm = leastUm + (mostUm - leastUm) * chanceOf(`${id} ${isOld ? 'old ' : ''}${size}`);
+  return nominalMm + (offUm - (isOld ? OLD_OFF_UM : 0)) / 1000;
+}
 
 /** The part lies tilted after it came home; each pass of taps takes out most of it. Depth below the face. */
 function trueDepthMm({ id, spec }: Seat, pass: number, angleDeg: number): number {
@@ -120,15 +140,33 @@ export function trueCastingC(record: JobRecord, casting: Casting, nowMs: number)
 
 type Target = { seatId: string | null; castingId: string; slot: string };
 
-/** Temperature of the metal that a gauge touches: the casting's own, or the room's for a bearing that lies on the bench. */
+/** What is read, of what: `old_inside.0` is the inside of the old part. */
+function readSlot(slot: string) {
+  const [what = ''] = slot.split('.');
+  const isOld = what.startsWith('old_');
+  return { what: isOld ? what.slice(4) : what, isOld };
+}
+
+/** Temperature of the metal that a gauge touches: the casting's own, or the room's for what lies on the bench. */
 export function metalTemperature(record: JobRecord, { castingId, slot }: Target, nowMs: number): number {
   const casting = record.castings.find(({ id }) => id === castingId);
-  return !casting || slot.startsWith('outside.') ? record.roomC : trueCastingC(record, casting, nowMs);
+  return !casting || isMicrometerSize(readSlot(slot).what)
+    ? record.roomC
+    : trueCastingC(record, casting, nowMs);
+}
+
+function trueDepthAsReadMm(record: JobRecord, seat: Seat, slot: string): number {
+  const [number = 0, angleDeg = 0] = slotNumbers(slot);
+  const pass = record.entries.events.find(
+    (event) => event.kind === 'square_pass_started' && event.seatId === seat.id && event.body.pass === number,
+  );
+  const depthMm = trueDepthMm(seat, number, angleDeg);
+  return pass?.kind === 'square_pass_started' && pass.body.sense === 'standing_out' ? -depthMm : depthMm;
 }
 
 /**
  * True value at a slot: mm for sizes, °C for temperatures; depths as the pass asks for them.
- * @returns null where the record does not have such a seat or casting
+ * @returns null where the record does not have such a seat or casting, or the seat no such size
  */
 export function trueValue(record: JobRecord, target: Target, nowMs: number): number | null {
   const casting = record.castings.find(({ id }) => id === target.castingId);
@@ -136,16 +174,17 @@ export function trueValue(record: JobRecord, target: Target, nowMs: number): num
   if (!casting) return null;
   if (target.slot === 'temperature.casting') return trueCastingC(record, casting, nowMs);
   if (!seat) return null;
-  const [first = 0, second = 0] = slotNumbers(target.slot);
+  const { what, isOld } = readSlot(target.slot);
   const grown = (mm: number, alphaPerK: number) =>
     mm * (1 + alphaPerK * (metalTemperature(record, target, nowMs) - REFERENCE_C));
-  if (target.slot.startsWith('bore.'))
-    return grown(trueBoreMm(seat, first, second), MATERIALS[casting.material].alphaPerK);
-  if (target.slot.startsWith('outside.'))
-    return grown(trueOutsideMm(seat), MATERIALS.bearing_steel.alphaPerK);
-  const pass = record.entries.events.find(
-    (event) => event.kind === 'square_pass_started' && event.seatId === seat.id && event.body.pass === first,
-  );
-  const depthMm = trueDepthMm(seat, first, second);
-  return pass?.kind === 'square_pass_started' && pass.body.sense === 'standing_out' ? -depthMm : depthMm;
+  if (what === 'bore') {
+    const [plane = 0, angleDeg = 0] = slotNumbers(target.slot);
+    return grown(trueBoreMm(seat, plane, angleDeg), MATERIALS[casting.material].alphaPerK);
+  }
+  if (isMicrometerSize(what)) {
+    const acrossMm = trueAcrossMm(seat, what, isOld);
+    const metal = what === 'journal' ? 'bearing_steel' : (seat.spec.part.material ?? 'bearing_steel');
+    return acrossMm === null ? null : grown(acrossMm, MATERIALS[metal].alphaPerK);
+  }
+  return what === 'depth' ? trueDepthAsReadMm(record, seat, target.slot) : null;
 }

@@ -3,18 +3,8 @@ import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
 import { buildDemo } from '../../database/demo/demo';
 import { cloneDatabase } from '../support/database';
-import {
-  about,
-  call,
-  database,
-  jobId,
-  NOW,
-  openDoors,
-  ostrel,
-  personId,
-  seat,
-  server,
-} from '../support/doors';
+import { about, call, database, jobId, openDoors, ostrel, personId, seat, server } from '../support/doors';
+import { NOW } from '../support/records';
 
 /** Photographs and what a seat was at its last rebuild, through their route handlers. */
 openDoors();

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { NOW } from '../support/records';
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { buildDemo, idOf } from '../../database/demo/demo';
@@ -7,7 +8,6 @@ import type { Reading } from '@/core/record/entries';
 import { writeJobFile } from '@/core/record/jobFile';
 import { cloneDatabase } from '../support/database';
 
-const NOW = Date.parse('2026-11-01T10:00:00Z');
 let database: Awaited<ReturnType<typeof cloneDatabase>>;
 let client: pg.Client;
 // The pool reads its address when it is first used, so the modules are loaded after the clone is there.

@@ -3,8 +3,8 @@ import { afterAll, beforeAll } from 'vitest';
 import { buildDemo, idOf } from '../../database/demo/demo';
 import { drawPhotographs } from '../../database/demo/drawPhotographs';
 import { cloneDatabase } from './database';
+import { NOW } from './records';
 
-export const NOW = Date.parse('2026-11-01T10:00:00Z');
 export const ostrel = buildDemo(NOW)[0]!;
 export const jobId = ostrel.job.id;
 export const seat = ostrel.job.castings[0]!.seats[0]!;

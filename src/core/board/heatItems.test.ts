@@ -1,12 +1,11 @@
 import { expect, it } from 'vitest';
 import { buildDemo } from '../../../database/demo/demo';
+import { NOW } from '../../../tests/support/records';
 import { bearingBody } from '@/core/catalogue/bearings/inside';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { soakTemperature } from '@/core/heat/soak';
 import { recordOfFile } from '@/core/record/jobFile';
 import { findHeatItems } from './heatItems';
-
-const NOW = Date.parse('2026-11-01T10:00:00Z');
 
 it('a bearing in the freezer is ready when it is within 2 K of it (common practice, no source)', () => {
   const records = buildDemo(NOW).map(recordOfFile);

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
+import { NOW } from '../../../tests/support/records';
 import { buildDemo } from '../../../database/demo/demo';
 import { judgeRelaxation } from '@/core/fit/relaxation';
 import { recordOfFile } from '@/core/record/jobFile';
 import type { JobRecord } from '@/core/record/job';
 import { findRebuilds, isSameMachine } from './rebuilds';
 
-const NOW = Date.parse('2026-11-01T10:00:00Z');
 const records = buildDemo(NOW).map(recordOfFile);
 const named = (start: string) => records.find(({ machine }) => machine.startsWith(start))!;
 const [before, now] = [named('Pelling 90, two'), records.find(({ number }) => number === 417)!];

@@ -1,11 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { buildDemo, idOf } from '../../../database/demo/demo';
-import { recordOfFile } from '@/core/record/jobFile';
+import { idOf } from '../../../database/demo/demo';
+import { demo, NOW } from '../../../tests/support/records';
 import type { CurrentReading } from './currentReadings';
 import { findSeatFit } from './seatFit';
 
-const NOW = Date.parse('2026-11-01T10:00:00Z');
-const record = recordOfFile(buildDemo(NOW).find(({ job }) => job.machine === 'Merrow twin')!);
+const record = demo('Merrow twin');
 const casting = record.castings[0]!;
 const seat = casting.seats.find(({ name }) => name === 'Camshaft')!;
 const { outsideMm } = seat.spec.part;

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { NOW } from '../../../tests/support/records';
 import { buildDemo, idOf } from '../../../database/demo/demo';
 import { replayWork } from '@/core/job/work';
 import { CHECKS } from './vocabulary';
@@ -8,7 +9,6 @@ import { parseJobFile, recordOfFile, writeJobFile } from './jobFile';
 import { CLEANINGS, FEELS, FINDINGS, ORDER_STATES, PIECES, SIDES, WAIT_REASONS } from './workEvents';
 
 /** Whatever somebody does in the first half of a job, its file gives the same job back. */
-const NOW = Date.parse('2026-11-01T10:00:00Z');
 const file = buildDemo(NOW).find(({ job }) => job.machine === 'Quarry 500')!;
 const seatIds = file.job.castings.flatMap(({ seats }) => seats.map(({ id }) => id));
 const key = fc.constantFrom(...file.job.plan.parts.map((part) => part.key));

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { NOW } from '../../../../tests/support/records';
 import { idOf } from '../../../../database/demo/demo';
 import { jobHeadSchema, type JobRecord } from '@/core/record/job';
 import type { JobEvent, Reading } from '@/core/record/entries';
@@ -9,7 +10,6 @@ import { copyHead, ownNumbers, withoutSeats } from '../copyJob';
 import { JOB_KINDS } from './allKinds';
 import { startJob } from './jobKind';
 
-const NOW = Date.parse('2026-11-01T10:00:00Z');
 let count = 0;
 const makeId = () => idOf(`kinds test ${(count += 1)}`);
 const HAND = {
