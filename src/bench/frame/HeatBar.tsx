@@ -11,7 +11,7 @@ import type { Person } from '@/core/record/job';
 import { useNow } from '@/bench/record/hooks';
 import { liveStream } from '@/bench/record/liveStream';
 import { StateMark } from '@/ui/marks/StateMark';
-import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
+import { HEAT_BAR_PX, STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { playCall } from './sounds';
 import { Note, Text } from '@/ui/parts/text';
 
@@ -142,20 +142,16 @@ export function OtherHeat({
   );
 }
 
-/** On every screen while something is hot or cold: its clock, its owner, a way to it; a sound when it is ready or forgotten. */
-export function HeatBar({
-  initial,
-  own,
-  people,
-  units,
-  initialMs,
-}: {
+export type HeatBarProps = {
   initial: readonly HeatItem[];
   own: { jobId: string; items: readonly HeatItem[] } | null;
   people: readonly Person[];
   units: Units;
   initialMs: number;
-}) {
+};
+
+/** On every screen while something is hot or cold: its clock, its owner, a way to it; a sound when it is ready or forgotten. */
+export function HeatBar({ initial, own, people, units, initialMs }: HeatBarProps) {
   const nowMs = useNow(initialMs);
   const items = useHeatItems(initial, initialMs, own);
   const [isLoud, setLoud] = useState(true);
@@ -175,17 +171,12 @@ export function HeatBar({
     <Box
       component="aside"
       aria-label="Hot and cold"
-      className="no-print"
       sx={{
         display: 'flex',
         alignItems: 'stretch',
         gap: 4,
-        minHeight: 76,
-        mx: -4,
+        minHeight: HEAT_BAR_PX,
         px: 4,
-        position: 'sticky',
-        bottom: 0,
-        zIndex: 2,
         backgroundColor: token('shade'),
         borderTop: `2px solid ${token('ink')}`,
         overflowX: 'auto',

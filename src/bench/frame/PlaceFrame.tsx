@@ -5,11 +5,9 @@ import type { HeatItem } from '@/core/board/heatItems';
 import type { Person } from '@/core/record/job';
 import { usePerson } from '@/bench/record/hooks';
 import { Head } from './Head';
-import { later } from '@/bench/record/later';
+import { HeatBarPlace } from './HeatBarPlace';
 import { placesFrom, type PlaceName } from './places';
 import { Column } from '@/ui/parts/layout';
-
-const HeatBar = later(() => import('./HeatBar'), 'HeatBar');
 
 export type PlaceProps = { people: readonly Person[]; heat: readonly HeatItem[]; nowMs: number };
 
@@ -34,7 +32,7 @@ export function PlaceFrame({
       >
         {children}
       </Box>
-      <HeatBar
+      <HeatBarPlace
         initial={heat}
         own={null}
         people={people}

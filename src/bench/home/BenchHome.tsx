@@ -10,7 +10,7 @@ import type { WalkStyle } from '@/core/record/vocabulary';
 import type { HeatItem } from '@/core/board/heatItems';
 import type { Person } from '@/core/record/job';
 import { Head } from '@/bench/frame/Head';
-import { HeatBar } from '@/bench/frame/HeatBar';
+import { HeatBarPlace } from '@/bench/frame/HeatBarPlace';
 import { NextMoveBand } from '@/bench/frame/NextMoveBand';
 import { placesFrom } from '@/bench/frame/places';
 import { usePerson } from '@/bench/record/hooks';
@@ -145,7 +145,7 @@ export function BenchHome({ shop, jobs, unreadable, people, kinds, ownKinds, hea
         <Box sx={{ flex: 1, minHeight: 16 }} />
         <MoreJobs kinds={kinds} jobs={jobs} ownKinds={ownKinds} walk={walk} shop={shop} />
       </Box>
-      <HeatBar initial={heat} own={null} people={people} units={units} initialMs={nowMs} />
+      <HeatBarPlace initial={heat} own={null} people={people} units={units} initialMs={nowMs} />
       <PutAwayBar {...putAway} />
     </Column>
   );

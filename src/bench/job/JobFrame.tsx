@@ -11,6 +11,7 @@ import type { JobView, SeatView } from '@/core/job/seatView';
 import type { JobRecord } from '@/core/record/job';
 import { STEPS, type Step, type WalkStyle } from '@/core/record/vocabulary';
 import { Head } from '@/bench/frame/Head';
+import { HeatBarPlace } from '@/bench/frame/HeatBarPlace';
 import { NextMoveBand } from '@/bench/frame/NextMoveBand';
 import { jobPath, placesFrom } from '@/bench/frame/places';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
@@ -21,7 +22,6 @@ import { Walk } from './Walk';
 import { TYPE } from '@/ui/theme/tokens';
 import { Column } from '@/ui/parts/layout';
 
-const HeatBar = later(() => import('@/bench/frame/HeatBar'), 'HeatBar');
 const UndoBar = later(() => import('@/bench/frame/UndoBar'), 'UndoBar');
 const RefusedEntries = later(() => import('./RefusedEntries'), 'RefusedEntries');
 const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPicker');
@@ -158,7 +158,7 @@ export function JobFrame({
       >
         {children}
       </Box>
-      <HeatBar
+      <HeatBarPlace
         initial={heat}
         own={own}
         people={record.people}

@@ -74,3 +74,6 @@ export const TYPE = {
   headline: 44,
   big: 50,
 } as const;
+
+/** Height of the bar of what is hot or cold, px: its place is kept before it is there. */
+export const HEAT_BAR_PX = 76;

@@ -1,0 +1,20 @@
+'use client';
+import Box from '@mui/material/Box';
+import { later } from '@/bench/record/later';
+import { HEAT_BAR_PX } from '@/ui/theme/tokens';
+import type { HeatBarProps } from './HeatBar';
+
+const HeatBar = later(() => import('./HeatBar'), 'HeatBar');
+
+/** Where the bar of what is hot or cold stands: kept free from the first drawing on, so that nothing moves below a finger when it comes. */
+export function HeatBarPlace(props: HeatBarProps) {
+  const hasItems = props.initial.length + (props.own?.items.length ?? 0) > 0;
+  return (
+    <Box
+      className="no-print"
+      sx={{ position: 'sticky', bottom: 0, zIndex: 2, mx: -4, minHeight: hasItems ? HEAT_BAR_PX : 0 }}
+    >
+      <HeatBar {...props} />
+    </Box>
+  );
+}
