@@ -6,6 +6,7 @@ import {
   loadStored,
   openPage,
   retimeHeat,
+  sendEvent,
   waitForText,
   type App,
 } from '../support/app';
@@ -48,6 +49,43 @@ describe('the heat run', () => {
     await page.keyboard.up('Space');
     await page.waitForFunction(() => !/kept here/.test(document.body.textContent ?? ''));
     expect((await acts()).length).toBe(before.length + 1);
+  });
+
+  it.each(['iq', 'tm', 'jb'])('fits a bench screen of 1280 × 800 in every phase, for %s', async (person) => {
+    const { page } = await openPage(browser, { person });
+    await page.setViewport({ width: 1280, height: 800 });
+    const { jobId, castingId, seatId, at } = await findPlace(app, 'Merrow twin', 'Camshaft');
+    const happen = (kind: string, body: object, secondsAgo = 0) =>
+      sendEvent(app, jobId, {
+        kind,
+        body,
+        ...(kind.startsWith('casting') ? { castingId } : { seatId }),
+        at: new Date(Date.now() - secondsAgo * 1000).toISOString(),
+      });
+    const overflow = () =>
+      page.evaluate(() => {
+        const { scrollWidth, scrollHeight } = document.documentElement;
+        return [scrollWidth - window.innerWidth, scrollHeight - window.innerHeight];
+      });
+    await happen('usual_fit_accepted', {});
+    await happen('way_in_chosen', { way: 'heat', housingC: 95, ringC: 20, formulaVersion: 't' });
+    await happen('caution_acknowledged', { caution: 'hot_metal' });
+    await gotoReady(page, at('run'));
+    await waitForText(page, 'run-main', /Casting into the heat/);
+    expect(await overflow(), 'cold').toEqual([0, 0]);
+    await happen('casting_into_heat', { source: 'oven', sourceC: 110, castingC: 20 }, 2400);
+    await happen('casting_rest_noted', { on: 'bare_steel' });
+    await page.waitForSelector('[data-testid="rest-caution"]');
+    expect(await overflow(), 'in the oven, with the caution of what it lies on').toEqual([0, 0]);
+    for (const [kind, call] of [
+      ['casting_out', 'go'],
+      ['let_go', 'let_go'],
+      ['home', 'home'],
+    ] as const) {
+      await happen(kind, {});
+      await page.waitForSelector(`[data-call="${call}"]`);
+      expect(await overflow(), call).toEqual([0, 0]);
+    }
   });
 
   it('with hot air on the boss: only the probe makes it GO, and it is soon over', async () => {

@@ -129,7 +129,7 @@ function Run({ view }: { view: SeatView }) {
         sx={{
           flex: 1,
           display: 'grid',
-          gridTemplateColumns: { xs: '1fr', md: '44% 1fr' },
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '44% minmax(0, 1fr)' },
           gridTemplateRows: { xs: 'auto 1fr', md: '1fr' },
           columnGap: 4,
           rowGap: 1,

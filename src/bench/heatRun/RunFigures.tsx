@@ -94,7 +94,7 @@ function Big({
       <Box sx={{ lineHeight: 1.1, pb: 0.5 }}>
         <Box sx={{ fontSize: TYPE.head, fontWeight: 700 }}>{unit}</Box>
         <Box sx={{ fontSize: TYPE.head, fontWeight: 700 }}>{word}</Box>
-        <Quiet sx={{ fontSize: TYPE.lead, whiteSpace: 'nowrap' }}>{note}</Quiet>
+        <Quiet sx={{ fontSize: TYPE.lead }}>{note}</Quiet>
       </Box>
     </Box>
   );

@@ -140,13 +140,16 @@ type CastingMapProps = {
 
 /** The casting to scale with the state of each seat. */
 function CastingMap({ heightMm, pxPerMm, casting, minXMm, face, views, go, seatId }: CastingMapProps) {
+  const heightPx = Math.min(HEIGHT, heightMm * pxPerMm + 8);
   return (
     <svg
       width={WIDTH}
-      height={Math.min(HEIGHT, heightMm * pxPerMm + 8)}
+      height={heightPx}
+      viewBox={`0 0 ${WIDTH} ${heightPx}`}
       role="group"
       aria-label={`Map of the ${casting.name}`}
-      style={{ display: 'block' }}
+      // A scroll bar beside it makes it smaller, not cut off.
+      style={{ display: 'block', maxWidth: '100%', height: 'auto' }}
     >
       <g transform={`translate(${4 - minXMm * pxPerMm} ${heightMm * pxPerMm + 4})`}>
         <CastingDrawing

@@ -32,7 +32,7 @@ export function LookStep() {
   };
   return (
     <Box data-testid="look" sx={{ pr: 1 }}>
-      <Typography variant="h2">First look at the {record.machine}</Typography>
+      <Typography variant="h2">First look</Typography>
       {checks.map((check) => {
         const found = work.looks.get(check);
         return (

@@ -88,7 +88,7 @@ function Block({ code, name, record, seatId }: BlockProps) {
             variant="outlined"
             component={Link}
             href={`/jobs/${record.id}/${seatId}/parts`}
-            sx={{ display: 'inline-flex', minHeight: 48, my: 0.5 }}
+            sx={{ display: 'flex', minHeight: 48, mt: 0.5 }}
           >
             Compare it
           </Button>
