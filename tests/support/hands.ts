@@ -52,13 +52,13 @@ export async function tap(page: Page, words: string, { isInDialog = false } = {}
 }
 
 /** Starts a job of a kind, as the bench does; gives its id. */
-export const startJob = async (app: App, kind: string) =>
+export const startJob = async (app: App, kind: string, machine = '') =>
   (
     (await (
       await fetch(`${app.url}/api/v1/jobs`, {
         method: 'POST',
         headers: { 'Content-Type': 'application/json' },
-        body: JSON.stringify({ kind, machine: '' }),
+        body: JSON.stringify({ kind, machine }),
       })
     ).json()) as { id: string }
   ).id;

@@ -21,7 +21,7 @@ const DECISIONS: Record<NonNullable<Look['decision']>, string> = {
 
 /** First look: each check with what was found and what follows from it. One tap notes a finding; the rest can wait. */
 export function LookStep() {
-  const { job, addEvent, record } = useJob();
+  const { job, addEvent } = useJob();
   const { plan, work } = job;
   const [extra, setExtra] = useState<readonly Check[]>([]);
   const checks = [...new Set([...plan.checks, ...work.looks.keys(), ...extra])];
