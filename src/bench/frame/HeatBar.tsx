@@ -232,10 +232,12 @@ function HeatItemLink({ item, isCold, isForgotten, words, people, clock }: HeatI
         textDecoration: 'none',
         whiteSpace: 'nowrap',
         minHeight: 60,
+        // A long name gives way to the clocks: those must be read.
+        minWidth: 220,
       }}
     >
       <StateMark name={isCold ? 'cold' : 'hot'} size={34} />
-      <Box sx={{ lineHeight: 1.15 }}>
+      <Box sx={{ lineHeight: 1.15, minWidth: 0, '& > *': { overflow: 'hidden', textOverflow: 'ellipsis' } }}>
         <Text sx={{ fontWeight: 700 }}>
           {item.name}, {item.machine}
         </Text>
