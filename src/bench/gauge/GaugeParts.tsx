@@ -2,7 +2,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Ref, KeyboardEvent } from 'react';
-import { showSize } from '@/core/quantity/format';
+import { asText, showSize, showTemperature } from '@/core/quantity/format';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { SlotPicture } from './SlotPicture';
 import type { GaugeSlot, Instruments, Readings } from './useReadings';
@@ -17,7 +17,7 @@ type InstrumentProps = { instruments: Instruments; readings: Readings; onMetal: 
 /** Which instrument reads, the metal’s temperature, and whether all is stored. */
 export function InstrumentName({ instruments, readings, onMetal }: InstrumentProps) {
   const { simulated, byHand, isByHand, setByHand } = instruments;
-  const { gauge, metalC, keptHere, isAllStored } = readings;
+  const { gauge, metalC, keptHere, isAllStored, units } = readings;
   return (
     <Box sx={{ width: 146, py: 0.5, pr: 1, lineHeight: 1.2, alignSelf: 'center' }}>
       <Box
@@ -47,7 +47,7 @@ export function InstrumentName({ instruments, readings, onMetal }: InstrumentPro
           minHeight: 24,
         }}
       >
-        metal {Math.round(gauge.live?.metalC ?? metalC)} °C
+        metal {asText(showTemperature(gauge.live?.metalC ?? metalC, units))}
         {keptHere === 0 && isAllStored ? ' · all stored' : ''}
       </Box>
       {keptHere > 0 && (

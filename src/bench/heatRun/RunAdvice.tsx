@@ -60,7 +60,7 @@ export function OvenDial({ view: { seat, casting, leftIn, history }, ovenC, unit
       </Box>
       <Lead>
         {hottest ? (
-          <b>{sayCeiling(hottest)}.</b>
+          <b>{sayCeiling(hottest, units)}.</b>
         ) : (
           `oven; the plan wants ${asText(showTemperature(wantedC, units))} in the casting`
         )}

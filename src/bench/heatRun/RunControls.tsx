@@ -48,6 +48,7 @@ export function RunControls({ view, run, units }: { view: SeatView; run: HeatRun
     view,
     run,
     ovenC,
+    units,
     caution,
     addEvent,
     goTo: (step) => router.push(`/jobs/${record.id}/${seat.id}/${step}`),

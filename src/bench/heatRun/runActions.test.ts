@@ -51,6 +51,7 @@ class Bench {
       view,
       run: viewHeatRun({ view, probe: readings, roomC: 20, nowMs }),
       ovenC,
+      units: 'metric',
       caution: this.caution,
       addEvent: (kind, body, where) => {
         const happened = event(kind, body, where, this.atS);
@@ -145,7 +146,11 @@ describe('the buttons of the heat run', () => {
       ...bench.view,
       leftIn: [{ seatName: 'Left seal', sealMaterial: 'nbr' as const }],
     };
-    const rest = { run: viewHeatRun({ view: sealed, probe: [], roomC: 20, nowMs: NOW }), caution: null };
+    const rest = {
+      units: 'metric' as const,
+      run: viewHeatRun({ view: sealed, probe: [], roomC: 20, nowMs: NOW }),
+      caution: null,
+    };
     const doors = { addEvent: () => null, goTo: () => undefined, askDepth: () => undefined };
     const [hot, way] = actionsFor({ view: sealed, ovenC: 101, ...rest, ...doors });
     expect(hot).toMatchObject({ words: 'Casting into the heat', isBlocked: true });

@@ -1,5 +1,7 @@
 import type { HeatRunView } from '@/core/job/heatRun';
-import { FREEZER_C, type SeatView } from '@/core/job/seatView';
+import { FREEZER_C } from '@/core/heat/soak';
+import type { SeatView } from '@/core/job/seatView';
+import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import type { useJob } from '@/bench/record/JobProvider';
 import type { CautionCode } from '@/ui/words/verdicts';
 
@@ -19,6 +21,7 @@ export type ActionInput = {
   view: SeatView;
   run: HeatRunView;
   ovenC: number;
+  units: Units;
   caution: CautionCode | null;
   addEvent: ReturnType<typeof useJob>['addEvent'];
   goTo: (step: 'square' | 'way-in') => void;
@@ -63,7 +66,7 @@ function stuckActions(input: ActionInput, depthMm: number | null): Actions {
       words: 'Casting into the heat',
       note: isByAir(input.view)
         ? 'hot air again; the bearing backed out first'
-        : `again, at ${input.ovenC} °C; the bearing backed out first`,
+        : `again, at ${asText(showTemperature(input.ovenC, input.units))}; the bearing backed out first`,
       does: () => heatUp(input, input.run.now?.housingC ?? 20),
     },
     {

@@ -1,5 +1,6 @@
 'use client';
 import Box from '@mui/material/Box';
+import { FREEZER_C } from '@/core/heat/soak';
 import type { QuickSeat } from '@/core/ask/quickSeat';
 import { asText, showFit, showForce, showTemperature, type Units } from '@/core/quantity/format';
 import { bearingMarks } from '@/ui/drawing/bearing';
@@ -144,7 +145,7 @@ export function SeatAnswer({ seat, note, units }: { seat: QuickSeat; note: strin
           figure={String(Math.round(freezerMinutes))}
           unit="min"
           tone="cold"
-          note="within a degree of −18 °C"
+          note={`within a degree of ${asText(showTemperature(FREEZER_C, units))}`}
         />
         <Figure
           label="Push the"

@@ -3,7 +3,12 @@ import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import Link from 'next/link';
 import { useState } from 'react';
-import { BEARINGS, findBearingsBySize, type SizeDifference } from '@/core/catalogue/bearings/catalogue';
+import {
+  BEARINGS,
+  BORE_RANGE,
+  findBearingsBySize,
+  type SizeDifference,
+} from '@/core/catalogue/bearings/catalogue';
 import { parseBearing, type Bearing } from '@/core/catalogue/bearings/designation';
 import { asText, showFit, showSize, type Units } from '@/core/quantity/format';
 import { parseLength } from '@/core/quantity/parseLength';
@@ -166,7 +171,7 @@ export function BearingsSection({ units }: { units: Units }) {
           value={typed}
           onChange={({ target }) => setTyped(target.value)}
           slotProps={{ htmlInput: { 'data-testid': 'find-bearing', autoComplete: 'off' } }}
-          helperText={`ISO 15, ISO 355, ISO 3245, ISO 104, from memory; ${BEARINGS.length} rows, bores of 6–80 mm`}
+          helperText={`ISO 15, ISO 355, ISO 3245, ISO 104, from memory; ${BEARINGS.length} rows, bores of ${BORE_RANGE}`}
         />
       </Box>
       {parsed?.ok && <OneBearing bearing={parsed.value} units={units} />}

@@ -5,7 +5,8 @@ import Typography from '@mui/material/Typography';
 import { type ReactNode } from 'react';
 import { FORMULA_VERSION } from '@/core/job/seatFit';
 import type { SeatView } from '@/core/job/seatView';
-import { asText, showFit, showForce, type Units } from '@/core/quantity/format';
+import { asText, showFit, showForce, showTemperature, type Units } from '@/core/quantity/format';
+import { REFERENCE_C } from '@/core/quantity/measured';
 import { EarlierRebuilds } from '@/bench/record/EarlierRebuilds';
 import { MARK_WORDS, StateMark } from '@/ui/marks/StateMark';
 import { token, TYPE } from '@/ui/theme/tokens';
@@ -93,7 +94,7 @@ function SheetFigures({ view, seat, fit, units, pass }: SheetFiguresProps) {
       </dd>
       {fit && (
         <>
-          <dt>fit at 20 °C</dt>
+          <dt>fit at {asText(showTemperature(REFERENCE_C, units))}</dt>
           <dd>
             {asText(showFit(Math.abs(fit.benchMm.value), units))} ± {showFit(2 * fit.benchMm.u, units).figure}{' '}
             {fit.benchMm.value >= 0 ? 'tight' : 'clear'}

@@ -20,11 +20,10 @@ import { Quiet } from '@/ui/parts/text';
 import { Framed } from '@/ui/parts/layout';
 import type { WayInPlan } from '@/core/heat/wayIn';
 import type { SeatHistory } from '@/core/job/seatHistory';
-import type { SealMaterial } from '@/core/catalogue/materials';
+import { LIMIT_C, type SealMaterial } from '@/core/catalogue/materials';
 import type { Casting } from '@/core/record/job';
+import { BlockList } from './BlockList';
 import { isHeated, WayRows, Figure } from './WayRow';
-
-const BlockList = later(() => import('./BlockList'), 'BlockList');
 
 const SealWayIn = later(() => import('./SealWayIn'), 'SealWayIn');
 
@@ -77,21 +76,16 @@ export function WayInSlate({ seatId }: { seatId: string }) {
         </Typography>
       )}
       {shown && shown.way !== 'drive' && (
-        <Box sx={{ display: 'flex', gap: 3, my: 0.5 }}>
-          <PlanWords shown={shown} units={units} heatedBy={heatedBy} />
-          {shown.ringC < record.roomC && (
-            <Figure colour={token('cold')} {...showTemperature(shown.ringC, units)} below="bearing" />
-          )}
-          <Figure
-            colour={token('ink')}
-            figure={shown.sureSeconds === null ? '∞' : String(Math.round(shown.sureSeconds))}
-            unit="s"
-            below="sure"
-          />
-        </Box>
+        <PlanFigures shown={shown} units={units} heatedBy={heatedBy} roomC={record.roomC} />
       )}
       {leftIn.map(({ seatName, sealMaterial }) => (
-        <BesideIt key={seatName} seatName={seatName} sealMaterial={sealMaterial} casting={casting} />
+        <BesideIt
+          key={seatName}
+          seatName={seatName}
+          sealMaterial={sealMaterial}
+          casting={casting}
+          units={units}
+        />
       ))}
       <ChoiceRow label="Heat from" options={HEAT_FROM} value={heatedBy} onPick={setHeatedBy} />
       <WayRows
@@ -114,35 +108,42 @@ export function WayInSlate({ seatId }: { seatId: string }) {
   );
 }
 
-type PlanWordsProps = {
-  shown: WayIn;
-  units: Units;
-  heatedBy: 'oven' | 'gun';
-};
+type PlanFiguresProps = { shown: WayIn; units: Units; heatedBy: HeatSource; roomC: number };
 
-function PlanWords({ shown, units, heatedBy }: PlanWordsProps) {
-  return (
+/** What is planned: how hot, how cold, and the seconds that are sure. */
+const PlanFigures = ({ shown, units, heatedBy, roomC }: PlanFiguresProps) => (
+  <Box sx={{ display: 'flex', gap: 3, my: 0.5 }}>
     <Figure
       colour={token('heat')}
       {...showTemperature(shown.housingC, units)}
       below={`${heatedBy === 'gun' ? 'boss' : 'casting'}, at least ${showTemperature(shown.neededC, units).figure}`}
     />
-  );
-}
+    {shown.ringC < roomC && (
+      <Figure colour={token('cold')} {...showTemperature(shown.ringC, units)} below="bearing" />
+    )}
+    <Figure
+      colour={token('ink')}
+      figure={shown.sureSeconds === null ? '∞' : String(Math.round(shown.sureSeconds))}
+      unit="s"
+      below="sure"
+    />
+  </Box>
+);
 
 type BesideItProps = {
   seatName: string;
   sealMaterial: SealMaterial;
   casting: Casting;
+  units: Units;
 };
 
 /** A seat beside it, that lets go in the same heat. */
-function BesideIt({ seatName, sealMaterial, casting }: BesideItProps) {
+function BesideIt({ seatName, sealMaterial, casting, units }: BesideItProps) {
   const { addEvent } = useJob();
   return (
     <Framed role="alert" sx={{ fontSize: TYPE.text }}>
       <b>The old seal at {seatName} is still in.</b> {sealMaterial.toUpperCase()} takes{' '}
-      {sealMaterial === 'nbr' ? 100 : sealMaterial === 'acm' ? 130 : 200} °C and is heated with the casting.
+      {asText(showTemperature(LIMIT_C[sealMaterial], units))} and is heated with the casting.
       <Button
         variant="outlined"
         sx={{ display: 'block', mt: 1, minHeight: 48 }}

@@ -12,9 +12,12 @@ import type { Block } from '@/core/job/blocks';
 export const isHeated = (way: WayIn['way']) => way === 'heat' || way === 'heat_chill';
 
 /** What speaks against a way, weakest thing first; null when it works. */
-function objection(way: WayIn): string | null {
-  if (way.broken[0])
-    return `${sayCeiling(way.broken[0])}; this way needs ${way.broken[0].sees === 'casting' ? Math.round(way.housingC) : Math.round(way.settlingC)} °C.`;
+function objection(way: WayIn, units: Units): string | null {
+  const [weakest] = way.broken;
+  if (weakest) {
+    const neededC = weakest.sees === 'casting' ? way.housingC : way.settlingC;
+    return `${sayCeiling(weakest, units)}; this way needs ${asText(showTemperature(neededC, units))}.`;
+  }
   if (way.works) return null;
   if (way.way === 'drive') return 'The fit is not known well enough to say a force.';
   return way.sureSeconds === 0
@@ -24,7 +27,20 @@ function objection(way: WayIn): string | null {
 
 function howLong(way: WayIn): string {
   if (way.sureSeconds === null) return 'over 30 min sure';
-  return `drops ${Math.floor(way.chance * 100)} in 100; ${Math.round(way.sureSeconds)} s sure, ${way.likelySeconds === null ? 'over 1800' : Math.round(way.likelySeconds)} s likely`;
+  const likely = way.likelySeconds === null ? 'over 1800' : Math.round(way.likelySeconds);
+  return `drops ${Math.floor(way.chance * 100)} in 100; ${Math.round(way.sureSeconds)} s sure, ${likely} s likely`;
+}
+
+/** What a way asks for and gives: a force, or temperatures and seconds. */
+function sayWay(way: WayIn, units: Units): string {
+  if (way.forceN?.high === 0) return 'goes in by hand';
+  if (way.forceN) {
+    const { low, high } = way.forceN;
+    return `${asText(showForce(low, units))} to ${asText(showForce(high, units))}; ${WAY_WORDS[way.way].note}`;
+  }
+  const isChilled = way.way === 'heat_chill' || way.way === 'chill';
+  const bearing = isChilled ? `, bearing ${asText(showTemperature(way.ringC, units))}` : '';
+  return `${asText(showTemperature(way.housingC, units))}${bearing}; ${howLong(way)}`;
 }
 
 function WayRow({
@@ -42,9 +58,8 @@ function WayRow({
   isBlocked: boolean;
   onChoose: () => void;
 }) {
-  const against = objection(way);
-  const { name, note } = WAY_WORDS[way.way];
-  const isHand = way.forceN !== null && way.forceN.high === 0;
+  const against = objection(way, units);
+  const { name } = WAY_WORDS[way.way];
   return (
     <Box
       component="button"
@@ -81,12 +96,7 @@ function WayRow({
         </Quiet>
       </Box>
       <Box sx={{ fontSize: TYPE.small, color: against ? token('ink') : token('steel') }}>
-        {against ??
-          (way.forceN
-            ? isHand
-              ? 'goes in by hand'
-              : `${asText(showForce(way.forceN.low, units))} to ${asText(showForce(way.forceN.high, units))}; ${note}`
-            : `${asText(showTemperature(way.housingC, units))}${way.way === 'heat_chill' || way.way === 'chill' ? `, bearing ${asText(showTemperature(way.ringC, units))}` : ''}; ${howLong(way)}`)}
+        {against ?? sayWay(way, units)}
       </Box>
     </Box>
   );

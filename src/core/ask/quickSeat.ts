@@ -6,7 +6,7 @@ import { LIMIT_C, MATERIALS, type MaterialCode } from '@/core/catalogue/material
 import { findInterference } from '@/core/fit/interference';
 import { pushForceBracket } from '@/core/fit/pushForce';
 import { freeTemperature, housingTemperatureFor, leastClearanceMm } from '@/core/heat/expansion';
-import { CONVECTION, timeUntilWithin } from '@/core/heat/soak';
+import { FREEZER_C, CONVECTION, timeUntilWithin } from '@/core/heat/soak';
 import type { Measured } from '@/core/quantity/measured';
 
 /** A bearing in a bore, from nothing but its size and the metal around it: the answer of the first seconds, with its honest wide band. */
@@ -37,7 +37,6 @@ export type QuickSeat = {
   ceilingC: number;
 };
 
-const FREEZER_C = -18;
 const ROOM_C = 20;
 const NEAR_ENOUGH_K = 1;
 

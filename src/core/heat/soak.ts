@@ -38,5 +38,7 @@ export function timeUntil(soak: Soak, targetC: number): number | null {
 
 /** Still cold air of a chest freezer, a fan oven, open air with people moving: W/(m²·K). From memory, good to about ± 30 %. */
 export const CONVECTION = { freezer: 8, oven: 15, openAir: 10 } as const;
+/** Usual freezer, °C. Common practice, no source. */
+export const FREEZER_C = -18;
 /** Convection is a guess; this factor either way is taken as its 2u band. */
 export const CONVECTION_FACTOR = 1.3;

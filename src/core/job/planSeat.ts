@@ -3,12 +3,12 @@ import { MATERIALS } from '@/core/catalogue/materials';
 import { ceilingsFor, type Neighbour } from '@/core/heat/ceilings';
 import { hotBossBand, type HotBossBand } from '@/core/heat/hotBoss';
 import { REST_CONDUCTANCE } from '@/core/heat/rest';
-import { CONVECTION } from '@/core/heat/soak';
+import { FREEZER_C, CONVECTION } from '@/core/heat/soak';
 import { planWayIn, type WayInPlan } from '@/core/heat/wayIn';
 import type { Casting, Seat } from '@/core/record/job';
 import type { HeatSource, Rest } from '@/core/record/vocabulary';
 import { raceMetal } from './seatFit';
-import { FREEZER_C, type SeatView } from './seatView';
+import type { SeatView } from './seatView';
 
 /** A boss is hot after some minutes of hot air; plans count on this. Common practice, no source. */
 const PLANNED_GUN_S = 180;

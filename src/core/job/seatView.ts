@@ -51,9 +51,6 @@ export type JobView = {
 export const BORE_SLOTS = ['bore.1.0', 'bore.1.90', 'bore.2.0', 'bore.2.90'] as const;
 export const OUTSIDE_SLOTS = ['outside.0', 'outside.90'] as const;
 
-/** Usual freezer, °C. Common practice, no source. */
-export const FREEZER_C = -18;
-
 const hasAll = (readings: readonly CurrentReading[], slots: readonly string[]) => {
   const counting = new Set(countingReadings(readings, '').map(({ slot }) => slot));
   return slots.every((slot) => counting.has(slot));

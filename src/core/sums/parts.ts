@@ -1,5 +1,6 @@
 import { findRetainingRing, RETAINING_RINGS } from '@/core/catalogue/retainingRings';
 import { findSealsBySize, isStandardSeal } from '@/core/catalogue/seals';
+import { BORE_RANGE } from '@/core/catalogue/bearings/catalogue';
 import { parseBearing } from '@/core/catalogue/bearings/designation';
 import { fail, succeed } from '@/core/quantity/result';
 import { choice, num, when } from './fields';
@@ -23,7 +24,7 @@ export const boundary = defineSum({
   headline: 'size_words',
   formula: 'table',
   source: 'ISO 15, ISO 355, ISO 3245, ISO 104, from memory',
-  valid: 'bore 6–80 mm',
+  valid: `bore ${BORE_RANGE}`,
   largestDoubt: 'measure the part in your hand',
   solve: (
     i,

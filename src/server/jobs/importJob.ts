@@ -18,7 +18,8 @@ async function insertPeopleAndInstruments(
   await client.query(
     `
     INSERT INTO person (id, initials, name, units, walk, is_demo)
-    SELECT id, initials, name, units, coalesce(walk, 'full'), $2 FROM jsonb_to_recordset($1::jsonb) AS new (id uuid, initials text, name text, units text, walk text)
+    SELECT id, initials, name, units, coalesce(walk, 'full'), $2
+    FROM jsonb_to_recordset($1::jsonb) AS new (id uuid, initials text, name text, units text, walk text)
     ON CONFLICT (id) DO NOTHING`,
     [JSON.stringify(people), isDemo],
   );
@@ -26,7 +27,9 @@ async function insertPeopleAndInstruments(
     `
     INSERT INTO instrument (id, name, kind, resolution, u, is_simulated, calibration_due, is_demo)
     SELECT id, name, kind, resolution, u, "isSimulated", "calibrationDue", $2
-    FROM jsonb_to_recordset($1::jsonb) AS new (id uuid, name text, kind text, resolution double precision, u double precision, "isSimulated" boolean, "calibrationDue" text)
+    FROM jsonb_to_recordset($1::jsonb) AS new (
+      id uuid, name text, kind text, resolution double precision, u double precision,
+      "isSimulated" boolean, "calibrationDue" text)
     ON CONFLICT (id) DO NOTHING`,
     [JSON.stringify(instruments), isDemo],
   );

@@ -21,7 +21,8 @@ export const insertSeat = (client: Queryable, castingId: string, position: numbe
 /** A job with its castings and seats, in their order. */
 export async function insertJobHead(client: Queryable, head: JobHead, { isDemo = false } = {}) {
   await client.query(
-    'INSERT INTO job (id, number, kind, machine, machine_sort, room_c, opened_at, plan, is_demo) VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9)',
+    `INSERT INTO job (id, number, kind, machine, machine_sort, room_c, opened_at, plan, is_demo)
+    VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9)`,
     [
       head.id,
       head.number,

@@ -77,13 +77,15 @@ export async function loadEntries(
   const readings = await queryMany<Reading & { jobId: string }>(
     client,
     `
-    SELECT ${READING_COLUMNS}, job_id AS "jobId" FROM reading WHERE job_id = ANY ($1) AND ($2::uuid[] IS NULL OR id = ANY ($2)) ORDER BY "takenAt", id`,
+    SELECT ${READING_COLUMNS}, job_id AS "jobId" FROM reading
+    WHERE job_id = ANY ($1) AND ($2::uuid[] IS NULL OR id = ANY ($2)) ORDER BY "takenAt", id`,
     [jobIds, ids],
   );
   const events = await queryMany<JobEvent & { jobId: string }>(
     client,
     `
-    SELECT ${EVENT_COLUMNS}, job_id AS "jobId" FROM job_event WHERE job_id = ANY ($1) AND ($2::uuid[] IS NULL OR id = ANY ($2)) ORDER BY at, id`,
+    SELECT ${EVENT_COLUMNS}, job_id AS "jobId" FROM job_event
+    WHERE job_id = ANY ($1) AND ($2::uuid[] IS NULL OR id = ANY ($2)) ORDER BY at, id`,
     [jobIds, ids],
   );
   return (jobId: string) => ({
@@ -108,7 +110,8 @@ export const loadPhotographs = (client: Queryable, jobIds: readonly string[]) =>
   queryMany<Photograph & { jobId: string }>(
     client,
     `
-  SELECT id, job_id AS "jobId", seat_id AS "seatId", person_id AS "personId", caption, width_px AS "widthPx", height_px AS "heightPx", octet_length(jpeg) AS bytes, ${soundMoment('taken_at')} AS "takenAt"
+  SELECT id, job_id AS "jobId", seat_id AS "seatId", person_id AS "personId", caption, width_px AS "widthPx",
+    height_px AS "heightPx", octet_length(jpeg) AS bytes, ${soundMoment('taken_at')} AS "takenAt"
   FROM photograph WHERE job_id = ANY ($1) ORDER BY taken_at, id`,
     [jobIds],
   );
@@ -116,7 +119,8 @@ export const loadPhotographs = (client: Queryable, jobIds: readonly string[]) =>
 export const loadInstruments = (client: Queryable) =>
   queryMany<Instrument>(
     client,
-    `SELECT id, name, kind, resolution, u, is_simulated AS "isSimulated", calibration_due AS "calibrationDue" FROM instrument WHERE ${SHOWN} ORDER BY name`,
+    `SELECT id, name, kind, resolution, u, is_simulated AS "isSimulated", calibration_due AS "calibrationDue"
+    FROM instrument WHERE ${SHOWN} ORDER BY name`,
   );
 
 /** All jobs with their entries, or those asked for. */

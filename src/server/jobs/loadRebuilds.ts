@@ -14,13 +14,21 @@ export async function loadRebuilds(seatId: string, nowMs: number): Promise<Rebui
     `
     WITH own AS (
       SELECT seat.name AS seat_name, casting.name AS casting_name, job.id, lower(trim(machine)) AS machine,
-        ARRAY(SELECT lower(trim(value)) FROM job_event, jsonb_each_text(body) WHERE job_event.job_id = job.id AND kind = 'machine_noted' AND key IN ('frameNumber', 'engineNumber') AND trim(value) <> '') AS numbers
+        ARRAY(
+          SELECT lower(trim(value)) FROM job_event, jsonb_each_text(body)
+          WHERE job_event.job_id = job.id AND kind = 'machine_noted' AND key IN ('frameNumber', 'engineNumber')
+            AND trim(value) <> ''
+        ) AS numbers
       FROM seat JOIN casting ON casting.id = casting_id JOIN job ON job.id = casting.job_id WHERE seat.id = $1
     )
     SELECT own.id AS "ownJob", other.id FROM own LEFT JOIN LATERAL (
       SELECT DISTINCT job.id, job.opened_at FROM seat JOIN casting ON casting.id = casting_id JOIN job ON job.id = casting.job_id
-      WHERE lower(trim(seat.name)) = lower(trim(seat_name)) AND lower(trim(casting.name)) = lower(trim(casting_name)) AND job.id <> own.id AND (lower(trim(job.machine)) = own.machine
-        OR EXISTS (SELECT FROM job_event, jsonb_each_text(body) WHERE job_event.job_id = job.id AND kind = 'machine_noted' AND key IN ('frameNumber', 'engineNumber') AND lower(trim(value)) = ANY (own.numbers)))
+      WHERE lower(trim(seat.name)) = lower(trim(seat_name)) AND lower(trim(casting.name)) = lower(trim(casting_name))
+        AND job.id <> own.id
+        AND (lower(trim(job.machine)) = own.machine OR EXISTS (
+          SELECT FROM job_event, jsonb_each_text(body)
+          WHERE job_event.job_id = job.id AND kind = 'machine_noted' AND key IN ('frameNumber', 'engineNumber')
+            AND lower(trim(value)) = ANY (own.numbers)))
       ORDER BY job.opened_at DESC LIMIT ${MOST_JOBS}
     ) AS other ON true`,
     [seatId],

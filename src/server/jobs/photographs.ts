@@ -59,7 +59,8 @@ export const insertPhotograph = (
 ) =>
   client.query(
     `
-  INSERT INTO photograph (id, job_id, seat_id, person_id, caption, width_px, height_px, jpeg, taken_at) VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9) ON CONFLICT (id) DO NOTHING`,
+  INSERT INTO photograph (id, job_id, seat_id, person_id, caption, width_px, height_px, jpeg, taken_at)
+  VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9) ON CONFLICT (id) DO NOTHING`,
     [id, jobId, seatId, personId, caption, widthPx, heightPx, jpeg, takenAt],
   );
 
@@ -68,12 +69,15 @@ const countOf = (client: Queryable, jobId: string, seatId: string | null) =>
     client,
     `
   SELECT count(*)::integer AS count FROM photograph WHERE job_id = $1 AND seat_id IS NOT DISTINCT FROM $2
-  AND NOT EXISTS (SELECT FROM job_event WHERE job_event.job_id = $1 AND kind = 'photograph_withdrawn' AND body ->> 'photographId' = photograph.id::text)`,
+  AND NOT EXISTS (SELECT FROM job_event
+    WHERE job_event.job_id = $1 AND kind = 'photograph_withdrawn' AND body ->> 'photographId' = photograph.id::text)`,
     [jobId, seatId],
   );
 
 const STORED = `
-  SELECT id, seat_id AS "seatId", person_id AS "personId", caption, width_px AS "widthPx", height_px AS "heightPx", taken_at AS "takenAt", length(jpeg) AS bytes FROM photograph WHERE id = $1 AND job_id = $2`;
+  SELECT id, seat_id AS "seatId", person_id AS "personId", caption, width_px AS "widthPx", height_px AS "heightPx",
+    taken_at AS "takenAt", length(jpeg) AS bytes
+  FROM photograph WHERE id = $1 AND job_id = $2`;
 
 /** Scales and stores a photograph; one that is stored already is answered as it is. */
 export async function savePhotograph(
@@ -86,7 +90,9 @@ export async function savePhotograph(
     const place = await queryMaybeOne<{ isThere: boolean }>(
       client,
       `
-      SELECT ($2::uuid IS NULL OR EXISTS (SELECT FROM seat JOIN casting ON casting.id = casting_id WHERE seat.id = $2 AND job_id = job.id)) AS "isThere" FROM job WHERE id = $1 FOR UPDATE`,
+      SELECT ($2::uuid IS NULL OR EXISTS (
+        SELECT FROM seat JOIN casting ON casting.id = casting_id WHERE seat.id = $2 AND job_id = job.id)) AS "isThere"
+      FROM job WHERE id = $1 FOR UPDATE`,
       [jobId, about.seatId],
     );
     if (!place) throw new Refusal(404, 'not_found', 'There is no such job.');

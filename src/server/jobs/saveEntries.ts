@@ -41,7 +41,8 @@ function findMisplaced(entry: Reading | JobEvent, places: Places): Issue | null 
 
 const READING_ROWS = `jsonb_to_recordset($2::jsonb) AS new (id uuid, "seatId" uuid, "castingId" uuid, "personId" uuid, "instrumentId" uuid,
   slot text, typed text, value double precision, "metalC" double precision, "takenAt" timestamptz)`;
-const EVENT_ROWS = `jsonb_to_recordset($2::jsonb) AS new (id uuid, "seatId" uuid, "castingId" uuid, "personId" uuid, kind text, body jsonb, at timestamptz)`;
+const EVENT_ROWS = `jsonb_to_recordset($2::jsonb) AS new (
+  id uuid, "seatId" uuid, "castingId" uuid, "personId" uuid, kind text, body jsonb, at timestamptz)`;
 
 async function insertReadings(client: Queryable, jobId: string, readings: Reading[]): Promise<string[]> {
   if (readings.length === 0) return [];
@@ -57,7 +58,8 @@ async function insertReadings(client: Queryable, jobId: string, readings: Readin
     client,
     `
     SELECT reading.id FROM reading JOIN ${READING_ROWS} USING (id)
-    WHERE reading.job_id = $1 AND reading.typed = new.typed AND reading.slot = new.slot AND reading.value = new.value AND reading.taken_at = new."takenAt"`,
+    WHERE reading.job_id = $1 AND reading.typed = new.typed AND reading.slot = new.slot AND reading.value = new.value
+      AND reading.taken_at = new."takenAt"`,
     values,
   );
   return same.map(({ id }) => id);

@@ -69,7 +69,8 @@ export const newSeatSchema = seatSchema;
 const jobOf = (client: Queryable, castingId: string) =>
   queryMaybeOne<{ jobId: string; count: number }>(
     client,
-    'SELECT job_id AS "jobId", (SELECT count(*)::integer FROM seat WHERE casting_id = casting.id) AS count FROM casting WHERE id = $1 FOR UPDATE',
+    `SELECT job_id AS "jobId", (SELECT count(*)::integer FROM seat WHERE casting_id = casting.id) AS count
+    FROM casting WHERE id = $1 FOR UPDATE`,
     [castingId],
   );
 

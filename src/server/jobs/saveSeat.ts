@@ -32,7 +32,10 @@ export function saveSeat(seatId: string, { version, spec, name, xMm, yMm }: Seat
     const saved = await queryMaybeOne<SeatRow>(
       client,
       `
-      UPDATE seat SET spec = $3, name = coalesce($4, seat.name), x_mm = coalesce($5, x_mm), y_mm = coalesce($6, y_mm), version = version + 1 FROM casting
+      UPDATE seat
+      SET spec = $3, name = coalesce($4, seat.name), x_mm = coalesce($5, x_mm), y_mm = coalesce($6, y_mm),
+        version = version + 1
+      FROM casting
       WHERE seat.id = $1 AND version = $2 AND casting.id = casting_id
       RETURNING ${SEAT}, casting.job_id AS "jobId"`,
       [seatId, version, JSON.stringify(spec), name ?? null, xMm ?? null, yMm ?? null],

@@ -38,6 +38,17 @@ const sizesOf = ({ flangeMm, flangeLengthMm, spigotMm, spigotLengthMm, holeMm, r
   'mm, brass or aluminium, corners broken',
 ];
 
+const ARROWS = 'marker-start="url(#a)" marker-end="url(#a)"';
+/** Arrow heads and the hatch. */
+const DEFINITIONS = `<defs>
+    <marker id="a" viewBox="0 0 6 4" refX="6" refY="2" markerWidth="4" markerHeight="3" orient="auto-start-reverse">
+      <path d="M0 0 6 2 0 4Z"/>
+    </marker>
+    <pattern id="h" width="2.4" height="2.4" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+      <path d="M0 0V2.4" stroke="#000" stroke-width=".18"/>
+    </pattern>
+  </defs>`;
+
 /** The same, dimensioned, as an SVG of true size (1 user unit = 1 mm). */
 export function pusherSvg(pusher: Pusher): string {
   const { flangeMm, flangeLengthMm, spigotMm, spigotLengthMm, holeMm, relief } = pusher;
@@ -49,14 +60,27 @@ export function pusherSvg(pusher: Pusher): string {
       .map(([x, y]) => `${(left + x).toFixed(2)} ${(top - sign * y).toFixed(2)}`)
       .join('L')}Z`;
   const upright = (x: number, diameter: number) =>
-    `<path d="M${x} ${top - diameter / 2}V${top + diameter / 2}" marker-start="url(#a)" marker-end="url(#a)"/><text x="${x + 1.5}" y="${top + 1.5}">⌀ ${diameter}</text>`;
+    `<path d="M${x} ${top - diameter / 2}V${top + diameter / 2}" ${ARROWS}/>` +
+    `<text x="${x + 1.5}" y="${top + 1.5}">⌀ ${diameter}</text>`;
   const along = (y: number, from: number, to: number) =>
-    `<path d="M${left + from} ${y}H${left + to}" marker-start="url(#a)" marker-end="url(#a)"/><text x="${left + (from + to) / 2}" y="${y - 1.2}" text-anchor="middle">${Math.round((to - from) * 10) / 10}</text>`;
+    `<path d="M${left + from} ${y}H${left + to}" ${ARROWS}/>` +
+    `<text x="${left + (from + to) / 2}" y="${y - 1.2}" text-anchor="middle">${Math.round((to - from) * 10) / 10}</text>`;
   const base = top + flangeMm / 2;
-  return (
-    `<svg xmlns="http://www.w3.org/2000/svg" width="${width}mm" height="${height}mm" viewBox="0 0 ${width} ${height}" font-family="sans-serif" font-size="4.5"><defs><marker id="a" viewBox="0 0 6 4" refX="6" refY="2" markerWidth="4" markerHeight="3" orient="auto-start-reverse"><path d="M0 0 6 2 0 4Z"/></marker><pattern id="h" width="2.4" height="2.4" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path d="M0 0V2.4" stroke="#000" stroke-width=".18"/></pattern></defs>` +
-    `<g fill="url(#h)" stroke="#000" stroke-width=".5"><path d="${path(1)}"/><path d="${path(-1)}"/></g><g fill="none" stroke="#000" stroke-width=".2"><path d="M${left - 6} ${top}H${left + length + 6}" stroke-dasharray="6 1.5 1.5 1.5"/></g>` +
-    `<g stroke="#000" stroke-width=".2" fill="#000">${upright(left - 14, flangeMm)}${upright(left + length + 10, spigotMm)}${upright(left + length + 34, holeMm)}${along(base + 10, 0, flangeLengthMm)}${along(base + 20, flangeLengthMm, length)}</g>` +
-    `<text x="${left}" y="${base + 30}">${relief ? `face relieved to ⌀ ${relief.diameterMm}, ${relief.depthMm} deep; ` : ''}mm; corners broken</text></svg>`
-  );
+  const dimensions = [
+    upright(left - 14, flangeMm),
+    upright(left + length + 10, spigotMm),
+    upright(left + length + 34, holeMm),
+    along(base + 10, 0, flangeLengthMm),
+    along(base + 20, flangeLengthMm, length),
+  ];
+  const relieved = relief ? `face relieved to ⌀ ${relief.diameterMm}, ${relief.depthMm} deep; ` : '';
+  return `<svg xmlns="http://www.w3.org/2000/svg" width="${width}mm" height="${height}mm" viewBox="0 0 ${width} ${height}"
+      font-family="sans-serif" font-size="4.5">
+    ${DEFINITIONS}
+    <g fill="url(#h)" stroke="#000" stroke-width=".5"><path d="${path(1)}"/><path d="${path(-1)}"/></g>
+    <g fill="none" stroke="#000" stroke-width=".2">
+      <path d="M${left - 6} ${top}H${left + length + 6}" stroke-dasharray="6 1.5 1.5 1.5"/>
+    </g>
+    <g stroke="#000" stroke-width=".2" fill="#000">${dimensions.join('')}</g>
+    <text x="${left}" y="${base + 30}">${relieved}mm; corners broken</text></svg>`;
 }

@@ -85,7 +85,8 @@ export function CastingDrawing({ casting, seats, pxPerMm, isHot, face = 'front',
         const { seat, how } = each;
         const state = seats.find(({ seatId }) => seatId === seat.id);
         const boreR = seat.spec.part.outsideMm / 2;
-        const label = `${seat.name}: ${state ? MARK_WORDS[state.seatMark] : ''}${state?.partMark ? `, bearing ${MARK_WORDS[state.partMark]}` : ''}`;
+        const bearing = state?.partMark ? `, bearing ${MARK_WORDS[state.partMark]}` : '';
+        const label = `${seat.name}: ${state ? MARK_WORDS[state.seatMark] : ''}${bearing}`;
         const [x, y] = centreOf(each, placed, px);
         return (
           <SeatPlace

@@ -14,6 +14,11 @@ export const MARK_WORDS: Record<MarkName, string> = {
   trouble: 'trouble',
 };
 
+/** An urn with its lid and foot, 24 × 24. */
+const URN =
+  'M10.3 .8h3.4v2.4h4v2.6H6.3V3.2h4ZM4.4 6.8h15.2c1.9 3.4 1 7.6-2.2 10.3-.9.8-1.4 1.6-1.4 2.6h1.8v3.2H6.2v-3.2H8' +
+  'c0-1-.5-1.8-1.4-2.6C3.4 14.4 2.5 10.2 4.4 6.8Z';
+
 const ink = token('ink');
 const paper = token('plate');
 
@@ -50,12 +55,7 @@ const SHAPES: Record<MarkName, React.ReactNode> = {
       <path d="M12 5v14M5.9 8.5l12.2 7M18.1 8.5l-12.2 7" stroke={paper} strokeWidth="2" />
     </g>
   ),
-  hot: (
-    <path
-      fill={token('heat')}
-      d="M10.3 0.8h3.4v2.4h4v2.6H6.3V3.2h4ZM4.4 6.8h15.2c1.9 3.4 1 7.6-2.2 10.3-.9.8-1.4 1.6-1.4 2.6h1.8v3.2H6.2v-3.2H8c0-1-.5-1.8-1.4-2.6C3.4 14.4 2.5 10.2 4.4 6.8Z"
-    />
-  ),
+  hot: <path fill={token('heat')} d={URN} />,
   home: <circle cx="12" cy="12" r="7.6" fill="none" stroke={ink} strokeWidth="6" />,
   proven: (
     <g>
@@ -92,10 +92,7 @@ export const StateMark = ({ name, size = 24, title }: { name: MarkName; size?: n
 /** The sign of the house: an urn with a keyway. */
 export const UrnKeySign = ({ size = 26 }: { size?: number }) => (
   <svg width={size} height={size} viewBox="0 0 24 24" aria-hidden style={{ display: 'block' }}>
-    <path
-      fill={ink}
-      d="M10.3 .8h3.4v2.4h4v2.6H6.3V3.2h4ZM4.4 6.8h15.2c1.9 3.4 1 7.6-2.2 10.3-.9.8-1.4 1.6-1.4 2.6h1.8v3.2H6.2v-3.2H8c0-1-.5-1.8-1.4-2.6C3.4 14.4 2.5 10.2 4.4 6.8Z"
-    />
+    <path fill={ink} d={URN} />
     <circle cx="12" cy="11" r="2.3" fill={token('paper')} />
     <rect x="11" y="11" width="2" height="5" fill={token('paper')} />
   </svg>

@@ -1,3 +1,4 @@
+import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import type { Ceiling } from '@/core/heat/ceilings';
 import type { FitVerdict } from '@/core/fit/judgeFit';
 import type { HeatReason } from '@/core/job/heatRun';
@@ -57,8 +58,8 @@ const WHAT: Record<Ceiling['what'], string> = {
   bearing_steel: 'The bearing’s steel',
 };
 
-export const sayCeiling = ({ what, seatName, limitC }: Ceiling) =>
-  `${WHAT[what]}${seatName ? ` at ${seatName}` : ''} takes no more than ${limitC} °C`;
+export const sayCeiling = ({ what, seatName, limitC }: Ceiling, units: Units) =>
+  `${WHAT[what]}${seatName ? ` at ${seatName}` : ''} takes no more than ${asText(showTemperature(limitC, units))}`;
 
 export const REASON_WORDS: Record<HeatReason, string> = {
   not_heating: 'The casting is cold.',

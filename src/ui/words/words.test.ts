@@ -125,11 +125,11 @@ describe('verdicts', () => {
     }
   });
   it('a ceiling names what is weakest, where, and how much it takes', () => {
-    expect(sayCeiling({ what: 'seal_left_in', sees: 'casting', limitC: 100, seatName: 'Output shaft' })).toBe(
-      'The seal left in at Output shaft takes no more than 100 °C',
-    );
-    expect(sayCeiling({ what: 'bearing_cage', sees: 'settling', limitC: 120 })).toBe(
-      'The plastic cage takes no more than 120 °C',
+    expect(
+      sayCeiling({ what: 'seal_left_in', sees: 'casting', limitC: 100, seatName: 'Output shaft' }, 'metric'),
+    ).toBe('The seal left in at Output shaft takes no more than 100\u00a0°C');
+    expect(sayCeiling({ what: 'bearing_cage', sees: 'settling', limitC: 120 }, 'imperial')).toBe(
+      'The plastic cage takes no more than 248\u00a0°F',
     );
   });
   it('peening is never offered, and the manual comes first', () => {

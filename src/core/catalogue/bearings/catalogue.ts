@@ -6,6 +6,10 @@ import type { BearingRow } from './row';
 /** Every bearing in the tables. A size that is not here is an ordinary thing: custom parts are typed or measured. */
 export const BEARINGS: readonly BearingRow[] = [...DEEP_GROOVE, ...CYLINDRICAL, ...TAPERED, ...NEEDLES];
 
+const BORES_MM = BEARINGS.map(({ boreMm }) => boreMm);
+/** Smallest and largest bore that the tables know, as words: `4–80 mm`. */
+export const BORE_RANGE = `${Math.min(...BORES_MM)}–${Math.max(...BORES_MM)} mm`;
+
 export type SizeDifference = {
   bearing: BearingRow;
   /** Listed minus measured, mm; only for what was measured. */
