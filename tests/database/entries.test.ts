@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { buildDemo, idOf } from '../../database/demo/demo';
 import { cloneDatabase } from '../support/database';
+import { reading } from '../support/doors';
 
 /** The door of a job's entries, as the framework calls it: what is wrong with one holds up no other. */
 let database: Awaited<ReturnType<typeof cloneDatabase>>;
@@ -38,19 +39,7 @@ const send = async (readings: unknown[], events: unknown[] = []): Promise<Answer
   expect(response.status).toBe(200);
   return (await response.json()) as Answer;
 };
-const reading = (changes: Record<string, unknown> = {}) => ({
-  id: randomUUID(),
-  seatId: seat.id,
-  castingId: null,
-  personId: idOf('person iq'),
-  instrumentId: idOf('by hand'),
-  slot: 'bore.1.0',
-  typed: '71.95',
-  value: 71.95,
-  metalC: 20,
-  takenAt: '2026-11-01T10:05:00.000Z',
-  ...changes,
-});
+
 const event = (changes: Record<string, unknown> = {}) => ({
   id: randomUUID(),
   seatId: seat.id,

@@ -2,11 +2,11 @@ import { randomUUID } from 'node:crypto';
 import { NOW } from '../support/records';
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { buildDemo, idOf } from '../../database/demo/demo';
+import { buildDemo } from '../../database/demo/demo';
 import { migrate, migrationNames } from '../../scripts/lib/database.mjs';
-import type { Reading } from '@/core/record/entries';
 import { writeJobFile } from '@/core/record/jobFile';
 import { cloneDatabase } from '../support/database';
+import { reading } from '../support/doors';
 
 let database: Awaited<ReturnType<typeof cloneDatabase>>;
 let client: pg.Client;
@@ -45,20 +45,6 @@ afterAll(async () => {
 const [ostrel] = buildDemo(NOW) as [ReturnType<typeof buildDemo>[number]];
 const jobId = ostrel.job.id;
 const seat = ostrel.job.castings[0]!.seats[0]!;
-
-const reading = (changes: Partial<Reading> = {}): Reading => ({
-  id: randomUUID(),
-  seatId: seat.id,
-  castingId: null,
-  personId: idOf('person iq'),
-  instrumentId: idOf('by hand'),
-  slot: 'bore.1.0',
-  typed: '71.95',
-  value: 71.95,
-  metalC: 20,
-  takenAt: '2026-11-01T10:05:00.000Z',
-  ...changes,
-});
 
 describe('readings and events', () => {
   it('are stored once however often they are sent', async () => {

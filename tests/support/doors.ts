@@ -89,3 +89,18 @@ export async function call(name: string, params: Record<string, string> = {}, bo
 /** What goes with a photograph. */
 export const about = (more: Record<string, string> = {}) =>
   `?${new URLSearchParams({ id: randomUUID(), seatId: seat.id, personId, caption: 'as found', takenAt: '2026-11-01T10:00:00.000Z', ...more })}`;
+
+/** A reading of that seat as a screen sends it. */
+export const reading = (changes: Record<string, unknown> = {}) => ({
+  id: randomUUID(),
+  seatId: seat.id,
+  castingId: null,
+  personId: idOf('person iq'),
+  instrumentId: idOf('by hand'),
+  slot: 'bore.1.0',
+  typed: '71.95',
+  value: 71.95,
+  metalC: 20,
+  takenAt: '2026-11-01T10:05:00.000Z',
+  ...changes,
+});

@@ -1,32 +1,23 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { MATERIALS } from '@/core/catalogue/materials';
+import { BOSS_UNDER_AIR } from '../../../tests/support/heatProblems';
 import { hotBossBand, hotBossCourse, shareAt, webOutsideRadiusMm, type HotBossShape } from './hotBoss';
 import { predictDrop, type DropProblem } from './predictDrop';
 import { simulateRadial } from './radial';
 import { restrainedGrowth } from './restrainedGrowth';
 
-const SHAPE: HotBossShape = {
-  diameterMm: 62,
-  bossOutsideMm: 78,
-  bossWidthMm: 20,
-  webThicknessMm: 5,
-  massKg: 1.2,
-  housing: MATERIALS.alsi9cu3,
-  hWM2K: 10,
-  heatedForS: 180,
-};
 const course = (changes: Partial<HotBossShape> = {}, horizonS = 300) =>
-  hotBossCourse({ ...SHAPE, ...changes }, horizonS)!;
+  hotBossCourse({ ...BOSS_UNDER_AIR, ...changes }, horizonS)!;
 
 describe('a boss heated alone', () => {
   it('has a web that, with the boss, weighs what the casting weighs', () => {
-    const radiusMm = webOutsideRadiusMm(SHAPE);
+    const radiusMm = webOutsideRadiusMm(BOSS_UNDER_AIR);
     const bossMm3 = (Math.PI / 4) * (78 ** 2 - 62 ** 2) * 20;
     expect(
       (bossMm3 + Math.PI * (radiusMm ** 2 - 39 ** 2) * 5) * 1e-9 * MATERIALS.alsi9cu3.densityKgM3,
     ).toBeCloseTo(1.2, 6);
-    expect(webOutsideRadiusMm({ ...SHAPE, massKg: 0.01 })).toBeGreaterThan(39);
+    expect(webOutsideRadiusMm({ ...BOSS_UNDER_AIR, massKg: 0.01 })).toBeGreaterThan(39);
   });
 
   it('is within 1 % of cells four times as fine', () => {
@@ -40,7 +31,7 @@ describe('a boss heated alone', () => {
         ringWidthMm: 20,
         ring: { ...metal, alphaPerK: 0, startC: 20 },
         bossOutsideRadiusMm: 39,
-        webOutsideRadiusMm: webOutsideRadiusMm(SHAPE),
+        webOutsideRadiusMm: webOutsideRadiusMm(BOSS_UNDER_AIR),
         bossWidthMm: 20,
         webThicknessMm: 5,
         hWM2K: 10,
@@ -73,7 +64,7 @@ describe('a boss heated alone', () => {
     const even = restrainedGrowth({
       diameterMm: 62,
       bossOutsideMm: 78,
-      webOutsideMm: 2 * webOutsideRadiusMm(SHAPE),
+      webOutsideMm: 2 * webOutsideRadiusMm(BOSS_UNDER_AIR),
       bossWidthMm: 20,
       webThicknessMm: 5,
       bossC: 120,
@@ -115,8 +106,8 @@ describe('a boss heated alone', () => {
   });
 
   it('on bare steel it cools faster, and is another course than on wood', () => {
-    const steel = hotBossBand(SHAPE, { likelyWK: 10, edgeWK: 20 })!;
-    const wood = hotBossBand(SHAPE)!;
+    const steel = hotBossBand(BOSS_UNDER_AIR, { likelyWK: 10, edgeWK: 20 })!;
+    const wood = hotBossBand(BOSS_UNDER_AIR)!;
     for (const edge of ['likely', 'edge'] as const)
       expect(shareAt(steel[edge].bossShare, 2, 60)).toBeLessThan(shareAt(wood[edge].bossShare, 2, 60));
     expect(shareAt(steel.edge.bossShare, 2, 60)).toBeLessThan(shareAt(steel.likely.bossShare, 2, 60));
@@ -142,7 +133,7 @@ describe('a drop into a boss heated alone', () => {
     uRingK: 2,
     marginMm: 0.031,
   };
-  const air: DropProblem = { ...oven, hotBoss: { ...hotBossBand(SHAPE)!, sinceS: 0 } };
+  const air: DropProblem = { ...oven, hotBoss: { ...hotBossBand(BOSS_UNDER_AIR)!, sinceS: 0 } };
 
   it('at the same boss temperature the bore is smaller than out of the oven, and sure for a fraction of the time', () => {
     const [free, held] = [predictDrop(oven, 1800), predictDrop(air, 1800)];

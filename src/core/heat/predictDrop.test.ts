@@ -60,3 +60,22 @@ describe('the unfavourable edge of a drop', () => {
     expect(sure('bare_steel')).toBeLessThan(0.6 * sure('vise'));
   });
 });
+
+describe('prediction of a drop', () => {
+  it('sure ends before likely, likely before grip', () => {
+    const { sureUntilS, likelyUntilS, gripS } = predictDrop(drop, 3000);
+    expect(sureUntilS!).toBeLessThan(likelyUntilS!);
+    expect(likelyUntilS!).toBeLessThan(gripS!);
+  });
+  it('the band widens with time', () => {
+    const { moments } = predictDrop(drop, 600);
+    expect(moments.at(-1)!.uBoreK).toBeGreaterThan(moments[0]!.uBoreK);
+  });
+  it('GO is never sure below the least clearance at the unfavourable edge', () => {
+    const { moments, sureUntilS } = predictDrop(drop, 3000);
+    for (const { timeS, clearanceMm } of moments.filter(({ timeS }) => timeS < sureUntilS!))
+      expect(clearanceMm.value - 2 * clearanceMm.u, String(timeS)).toBeGreaterThanOrEqual(
+        drop.marginMm - 1e-9,
+      );
+  });
+});

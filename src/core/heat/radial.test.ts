@@ -1,31 +1,11 @@
 import fc from 'fast-check';
 import { Solver } from 'odex';
 import { describe, expect, it } from 'vitest';
-import { MATERIALS } from '@/core/catalogue/materials';
 import { sampleLumped, windowOf, type LumpedProblem } from './lumped';
+import { RACE_IN_BOSS } from '../../../tests/support/heatProblems';
 import { firstFall, simulateRadial } from './radial';
 import type { RadialProblem } from './radialCells';
 
-const metal = (code: 'bearing_steel' | 'alsi9cu3', startC: number) => {
-  const { conductivityWMK, densityKgM3, specificHeatJKgK, alphaPerK } = MATERIALS[code];
-  return { conductivityWMK, densityKgM3, specificHeatJKgK, alphaPerK, startC };
-};
-const BASE: RadialProblem = {
-  ringBoreRadiusMm: 26.9,
-  interfaceRadiusMm: 31,
-  bossOutsideRadiusMm: 39,
-  webOutsideRadiusMm: 100,
-  ringWidthMm: 16,
-  bossWidthMm: 20,
-  webThicknessMm: 5,
-  hWM2K: 12,
-  ambientC: 20,
-  contactConductanceWM2K: 2000,
-  isTouching: true,
-  interferenceMm: 0.03,
-  ring: metal('bearing_steel', -18),
-  housing: { ...metal('alsi9cu3', 120), youngsModulusMPa: 72_000, poisson: 0.33 },
-};
 const run = (problem: RadialProblem, times: number[], until = times.at(-1)!, mesh?: number) => {
   const result = simulateRadial(problem, times, until, mesh);
   if (!result.ok) throw new Error(JSON.stringify(result.issues));
@@ -39,21 +19,21 @@ describe('heat along the radius', () => {
   ])(
     'keeps its energy: what the parts lose is what air and bench take (touching %s, bench %s W/(m²·K))',
     (isTouching, benchWM2K) => {
-      const { lostJ, storedChangeJ } = run({ ...BASE, isTouching, benchWM2K }, [600]);
+      const { lostJ, storedChangeJ } = run({ ...RACE_IN_BOSS, isTouching, benchWM2K }, [600]);
       expect(Math.abs(lostJ + storedChangeJ) / Math.abs(lostJ)).toBeLessThan(1e-9);
     },
   );
 
   it('a casting flat on steel cools faster than on wood, and the race with it', () => {
     const [wood, steel] = [undefined, 300].map(
-      (benchWM2K) => run({ ...BASE, ...(benchWM2K && { benchWM2K }) }, [60]).samples[0]!,
+      (benchWM2K) => run({ ...RACE_IN_BOSS, ...(benchWM2K && { benchWM2K }) }, [60]).samples[0]!,
     );
     expect(steel!.housingMeanC).toBeLessThan(wood!.housingMeanC - 20);
     expect(steel!.ringMeanC).toBeLessThan(wood!.ringMeanC);
   });
 
   it('converges with the mesh at second order', () => {
-    const at = (mesh: number) => run(BASE, [5], 5, mesh).samples[0]!;
+    const at = (mesh: number) => run(RACE_IN_BOSS, [5], 5, mesh).samples[0]!;
     const [coarse, middle, fine] = [at(4), at(8), at(16)];
     const order = Math.log2(
       Math.abs((coarse.bossMeanC - middle.bossMeanC) / (middle.bossMeanC - fine.bossMeanC)),
@@ -65,25 +45,25 @@ describe('heat along the radius', () => {
   it('is one lump each when Biot is small: the same as two lumps with their own areas', () => {
     // Metal of endless conductivity; the lumps have the areas that the radial problem has.
     const quick = {
-      ...BASE,
+      ...RACE_IN_BOSS,
       isTouching: false,
-      ring: { ...BASE.ring, conductivityWMK: 5e4 },
-      housing: { ...BASE.housing, conductivityWMK: 5e4 },
+      ring: { ...RACE_IN_BOSS.ring, conductivityWMK: 5e4 },
+      housing: { ...RACE_IN_BOSS.housing, conductivityWMK: 5e4 },
     };
     const ringM2 = (2 * Math.PI * (31 ** 2 - 26.9 ** 2) + 2 * Math.PI * (26.9 + 31) * 16) * 1e-6;
     const housingM2 =
       (2 * Math.PI * (100 ** 2 - 31 ** 2) + 2 * Math.PI * (31 * 20 + 39 * 15 + 100 * 5)) * 1e-6;
-    const ringKg = Math.PI * (31 ** 2 - 26.9 ** 2) * 16 * 1e-9 * BASE.ring.densityKgM3;
+    const ringKg = Math.PI * (31 ** 2 - 26.9 ** 2) * 16 * 1e-9 * RACE_IN_BOSS.ring.densityKgM3;
     const housingKg =
       (Math.PI * (39 ** 2 - 31 ** 2) * 20 + Math.PI * (100 ** 2 - 39 ** 2) * 5) *
       1e-9 *
-      BASE.housing.densityKgM3;
+      RACE_IN_BOSS.housing.densityKgM3;
     const lumps: LumpedProblem = {
       ambientC: 20,
       touch: null,
       ring: {
         massKg: ringKg,
-        specificHeatJKgK: BASE.ring.specificHeatJKgK,
+        specificHeatJKgK: RACE_IN_BOSS.ring.specificHeatJKgK,
         areaM2: ringM2,
         hWM2K: 12,
         emissivity: 0,
@@ -91,7 +71,7 @@ describe('heat along the radius', () => {
       },
       housing: {
         massKg: housingKg,
-        specificHeatJKgK: BASE.housing.specificHeatJKgK,
+        specificHeatJKgK: RACE_IN_BOSS.housing.specificHeatJKgK,
         areaM2: housingM2,
         hWM2K: 12,
         emissivity: 0,
@@ -106,16 +86,16 @@ describe('heat along the radius', () => {
     });
     // Boss and web as one lump is good; the boss alone is 18–22 % too long, on the unsafe side.
     const bossM2 = (2 * Math.PI * (39 ** 2 - 31 ** 2) + 2 * Math.PI * (31 * 20 + 39 * 15)) * 1e-6;
-    const bossKg = Math.PI * (39 ** 2 - 31 ** 2) * 20 * 1e-9 * BASE.housing.densityKgM3;
+    const bossKg = Math.PI * (39 ** 2 - 31 ** 2) * 20 * 1e-9 * RACE_IN_BOSS.housing.densityKgM3;
     const pair = {
       diameterMm: 62,
       interferenceMm: 0.03,
-      ringAlphaPerK: BASE.ring.alphaPerK,
-      housingAlphaPerK: BASE.housing.alphaPerK,
+      ringAlphaPerK: RACE_IN_BOSS.ring.alphaPerK,
+      housingAlphaPerK: RACE_IN_BOSS.housing.alphaPerK,
     };
     const window = (problem: LumpedProblem) => windowOf(problem, pair, 0.02, 3600)!;
     const true_ = firstFall(
-      run({ ...BASE, isTouching: false }, [0], 3600).steps,
+      run({ ...RACE_IN_BOSS, isTouching: false }, [0], 3600).steps,
       (s) => s.clearanceDiscMm,
       0.02,
     )!;
@@ -126,7 +106,7 @@ describe('heat along the radius', () => {
   });
 
   it('agrees with an extrapolation ODE solver (odex, GBS) in time, on the same cells, their links and losses written out by hand', () => {
-    const simple = { ...BASE, webOutsideRadiusMm: 39, webThicknessMm: 20 };
+    const simple = { ...RACE_IN_BOSS, webOutsideRadiusMm: 39, webThicknessMm: 20 };
     const mine = run(simple, [10, 60], 60, 8).samples;
     const lnHalf = (outer: number, inner: number, k: number, w: number) =>
       Math.log(outer / inner) / (2 * Math.PI * k * w * 1e-3);
@@ -199,7 +179,7 @@ describe('heat along the radius', () => {
   it('ten simulated minutes stay within the reference at any contact: hotter air, slower loss; never below the air', () =>
     fc.assert(
       fc.property(fc.double({ min: 50, max: 20_000, noNaN: true }), (contactConductanceWM2K) => {
-        const { samples } = run({ ...BASE, contactConductanceWM2K }, [1, 10, 100, 600]);
+        const { samples } = run({ ...RACE_IN_BOSS, contactConductanceWM2K }, [1, 10, 100, 600]);
         for (const { ringMeanC, bossMeanC, housingMeanC } of samples)
           for (const celsius of [ringMeanC, bossMeanC, housingMeanC]) {
             expect(celsius).toBeGreaterThan(-18.001);
@@ -214,7 +194,7 @@ describe('heat along the radius', () => {
     ['a boss narrower than its race', { bossWidthMm: 10 }, 'bossWidthMm'],
     ['NaN', { hWM2K: NaN }, 'hWM2K'],
   ] as const)('refuses %s by name', (_, change, field) => {
-    expect(simulateRadial({ ...BASE, ...change }, [1], 1)).toMatchObject({
+    expect(simulateRadial({ ...RACE_IN_BOSS, ...change }, [1], 1)).toMatchObject({
       ok: false,
       issues: expect.arrayContaining([expect.objectContaining({ field })]),
     });

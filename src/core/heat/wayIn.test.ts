@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { MATERIALS } from '@/core/catalogue/materials';
+import { BOSS_UNDER_AIR } from '../../../tests/support/heatProblems';
 import { brokenCeilings, ceilingsFor, minutesAllowed, T6_MINUTES_ABOVE } from './ceilings';
 import { hotBossBand, type HotBossBand } from './hotBoss';
-import { predictDrop, type DropProblem } from './predictDrop';
+import { predictDrop } from './predictDrop';
 import { planWayIn, WANTED_SECONDS, type WayInProblem } from './wayIn';
 
 const problem: WayInProblem = {
@@ -108,16 +109,7 @@ describe('ways in', () => {
     );
   });
   it('hot air on the boss alone: a cold web asks for a hotter boss, leaves fewer seconds, and says how much it holds back', () => {
-    const hotBoss = hotBossBand({
-      diameterMm: 62,
-      bossOutsideMm: 78,
-      bossWidthMm: 20,
-      webThicknessMm: 5,
-      massKg: 1.2,
-      housing: MATERIALS.alsi9cu3,
-      hWM2K: 10,
-      heatedForS: 180,
-    });
+    const hotBoss = hotBossBand(BOSS_UNDER_AIR);
     const [oven, air] = [way('heat_chill'), way('heat_chill', { hotBoss })];
     expect(air.neededC - 20).toBeGreaterThan(1.4 * (oven.neededC - 20));
     expect(air.housingC).toBeGreaterThan(oven.housingC);
@@ -169,41 +161,4 @@ describe('ceilings', () => {
     expect(
       ceilingsFor({ castingMaterial: 'az91', leftIn: [], bearing: { closure: 'open', cage: 'steel' } }),
     ).toContainEqual({ what: 'casting_metal', sees: 'casting', limitC: 120 }));
-});
-
-describe('prediction of a drop', () => {
-  const body = (massKg: number, areaM2: number, startC: number) => ({
-    massKg,
-    areaM2,
-    startC,
-    specificHeatJKgK: 900,
-    hWM2K: 10,
-    emissivity: 0.15,
-  });
-  const drop: DropProblem = {
-    bodies: { ring: body(0.2, 0.01, -18), housing: body(1.2, 0.12, 110), ambientC: 20, touch: null },
-    diameterMm: 62,
-    interferenceMm: { value: 0.03, u: 0.003 },
-    ring: MATERIALS.bearing_steel,
-    housing: MATERIALS.alsi9cu3,
-    uHousingK: 2,
-    uRingK: 2,
-    marginMm: 0.031,
-  };
-  it('sure ends before likely, likely before grip', () => {
-    const { sureUntilS, likelyUntilS, gripS } = predictDrop(drop, 3000);
-    expect(sureUntilS!).toBeLessThan(likelyUntilS!);
-    expect(likelyUntilS!).toBeLessThan(gripS!);
-  });
-  it('the band widens with time', () => {
-    const { moments } = predictDrop(drop, 600);
-    expect(moments.at(-1)!.uBoreK).toBeGreaterThan(moments[0]!.uBoreK);
-  });
-  it('GO is never sure below the least clearance at the unfavourable edge', () => {
-    const { moments, sureUntilS } = predictDrop(drop, 3000);
-    for (const { timeS, clearanceMm } of moments.filter(({ timeS }) => timeS < sureUntilS!))
-      expect(clearanceMm.value - 2 * clearanceMm.u, String(timeS)).toBeGreaterThanOrEqual(
-        drop.marginMm - 1e-9,
-      );
-  });
 });
