@@ -31,24 +31,50 @@ async function waitUntilReachable(element: ElementHandle<Element>) {
   );
 }
 
-/** Presses the button (or link) whose words begin so, by touch; inside of the open dialog where `isInDialog`. */
-export async function tap(page: Page, words: string, { isInDialog = false } = {}) {
-  const handle = await page.waitForFunction(
-    (wanted, scope) =>
-      [...document.querySelectorAll<HTMLElement>(`${scope} button, ${scope} a`)].find(
-        (node) =>
-          node.offsetParent !== null &&
-          !node.hasAttribute('disabled') &&
-          (node.textContent ?? '').trim().startsWith(wanted),
-      ) ?? null,
-    { timeout: 20_000 },
-    words,
-    isInDialog ? '[role="dialog"]' : 'body',
-  );
-  const element = handle.asElement() as ElementHandle<Element>;
-  await element.evaluate((node) => node.scrollIntoView({ block: 'center' }));
-  await waitUntilReachable(element);
+/** Touches it; false where the touch went elsewhere, because it moved or was drawn anew in between. */
+async function touch(element: ElementHandle<Element>): Promise<boolean> {
+  const arrived = element
+    .evaluate(
+      (node) =>
+        new Promise<boolean>((resolve) => {
+          node.addEventListener('click', () => resolve(true), { once: true, capture: true });
+          setTimeout(() => resolve(false), 5000);
+        }),
+    )
+    // It led to another page.
+    .catch(() => true);
   await element.tap();
+  return arrived;
+}
+
+const findButton = (page: Page, words: string, scope: string) =>
+  page
+    .waitForFunction(
+      (wanted, within) =>
+        [...document.querySelectorAll<HTMLElement>(`${within} button, ${within} a`)].find(
+          (node) =>
+            node.offsetParent !== null &&
+            !node.hasAttribute('disabled') &&
+            (node.textContent ?? '').trim().startsWith(wanted),
+        ) ?? null,
+      { timeout: 20_000 },
+      words,
+      scope,
+    )
+    .then((handle) => handle.asElement() as ElementHandle<Element>);
+
+/**
+ * Presses the button (or link) whose words begin so, by touch; inside of the open dialog where `isInDialog`. A touch that missed is done
+ * again, as a person does.
+ */
+export async function tap(page: Page, words: string, { isInDialog = false } = {}) {
+  for (let tries = 0; tries < 3; tries += 1) {
+    const element = await findButton(page, words, isInDialog ? '[role="dialog"]' : 'body');
+    await element.evaluate((node) => node.scrollIntoView({ block: 'center' }));
+    await waitUntilReachable(element);
+    if (await touch(element)) return;
+  }
+  throw new Error(`“${words}” could not be touched`);
 }
 
 /** Starts a job of a kind, as the bench does; gives its id. */
