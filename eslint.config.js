@@ -93,6 +93,7 @@ export default tseslint.config(
   {
     files: ['{src,scripts,tests,database}/**/*.{ts,tsx,mjs}'],
     rules: {
+      'no-duplicate-imports': ['error', { allowSeparateTypeImports: true }],
       'max-lines': ['error', { max: 300 }],
       'max-len': [
         'error',

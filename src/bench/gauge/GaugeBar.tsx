@@ -191,14 +191,14 @@ function Pads({ label, pad, readings, onClose }: PadProps) {
       <KeyPad
         isOpen={pad === 'reading'}
         title={`Reading ${label}`}
-        unitKeys={['mm', 'in', 'thou', '/']}
+        quantity="length"
         onClose={onClose}
         onEnter={readings.takeTyped}
       />
       <KeyPad
         isOpen={pad === 'metal'}
         title="Temperature of the metal"
-        unitKeys={['C', 'F', '-']}
+        quantity="temperature"
         onClose={onClose}
         onEnter={takeMetal}
       />

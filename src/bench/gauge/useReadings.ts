@@ -4,7 +4,6 @@ import { checkReading } from '@/core/job/checkReading';
 import { countingReadings, type CurrentReading } from '@/core/job/currentReadings';
 import type { SeatView } from '@/core/job/seatView';
 import type { Instrument } from '@/core/record/job';
-import type { Units } from '@/core/quantity/format';
 import { playCall } from '@/bench/frame/sounds';
 import { useJob } from '@/bench/record/JobProvider';
 import { sayIssue } from '@/ui/words/issues';
@@ -19,11 +18,6 @@ function slotAfter(slots: readonly GaugeSlot[], current: string, taken: Readonly
   const later = [...slots.slice(index + 1), ...slots.slice(0, index)];
   return later.find(({ slot }) => !taken.has(slot))?.slot ?? slots[index + 1]?.slot ?? current;
 }
-
-const bareUnits = (units: Units) =>
-  units === 'imperial'
-    ? ({ lengthUnit: 'in', temperatureUnit: 'F' } as const)
-    : ({ lengthUnit: 'mm', temperatureUnit: 'C' } as const);
 
 /** The instruments that a slot can be read with: a simulated one of its kind, or typed by hand. */
 export function useInstruments(kind: Instrument['kind']) {
@@ -74,7 +68,7 @@ export function useReadings(
       askPerson();
       return 'Say first who is at the bench.';
     }
-    const checked = checkReading({ slot: here.slot, typed, seat: view.seat, ...bareUnits(units) });
+    const checked = checkReading({ slot: here.slot, typed, seat: view.seat, units });
     if (!checked.ok) {
       playCall('refused');
       return sayIssue(checked.issues[0]!, units);

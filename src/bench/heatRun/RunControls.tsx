@@ -129,13 +129,7 @@ type StuckProps = { view: SeatView; units: Units; isOpen: boolean; onClose: () =
 function StuckPad({ view: { seat }, units, isOpen, onClose }: StuckProps) {
   const { addEvent } = useJob();
   const take = (typed: string) => {
-    const checked = checkReading({
-      slot: 'depth.1.0',
-      typed,
-      seat,
-      lengthUnit: units === 'imperial' ? 'in' : 'mm',
-      temperatureUnit: 'C',
-    });
+    const checked = checkReading({ slot: 'depth.1.0', typed, seat, units });
     if (!checked.ok) return sayIssue(checked.issues[0]!, units);
     addEvent('stuck', { depthMm: checked.value }, { seatId: seat.id });
     return null;
@@ -144,7 +138,7 @@ function StuckPad({ view: { seat }, units, isOpen, onClose }: StuckProps) {
     <KeyPad
       isOpen={isOpen}
       title="How deep did it stop, from the face?"
-      unitKeys={['mm', 'in', 'thou', '/']}
+      quantity="length"
       onClose={onClose}
       onEnter={take}
     />

@@ -6,8 +6,8 @@ import type { AskAnswer } from '@/core/ask/ask';
 import type { QuickPart } from '@/core/ask/quickSeat';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { type Units } from '@/core/quantity/format';
-import { showQuantity } from '@/core/quantity/quantities';
 import { sumPath, type SumDescription } from '@/core/sums/sum';
+import { sayAnswer } from '@/bench/sums/sayAnswer';
 import { bearingMarks } from '@/ui/drawing/bearing';
 import { SceneView } from '@/ui/drawing/SceneView';
 import type { Scene } from '@/ui/drawing/scene';
@@ -133,18 +133,9 @@ function SumAnswer({
   return (
     <>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 4, rowGap: 1 }}>
-        {shown.map(({ name, label, quantity, nullWords }) => {
-          const value = solved.answers[name];
-          const said =
-            value === null
-              ? { figure: nullWords ?? '–', unit: '' }
-              : quantity === 'words'
-                ? { figure: String(value), unit: '' }
-                : quantity === 'yes_no'
-                  ? { figure: value ? 'yes' : 'no', unit: '' }
-                  : showQuantity(value as number, quantity, units);
-          return <Figure key={name} label={label} {...said} />;
-        })}
+        {shown.map((field) => (
+          <Figure key={field.name} label={field.label} {...sayAnswer(field, solved.answers, units)} />
+        ))}
       </Box>
       {solved.verdict && (
         <Lead sx={{ mt: 1, fontWeight: 750 }}>

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState, type RefObject } from 'react';
 import { writeAddress } from '@/core/sums/address';
 import type { AskAnswer, AskContext } from '@/core/ask/ask';
 import { sumPath } from '@/core/sums/sum';
@@ -13,7 +13,6 @@ import { useLoaded } from '@/bench/record/useLoaded';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import type { AnswerPanel as AnswerPanelType } from './AnswerPanel';
 import { Note, Text } from '@/ui/parts/text';
-import type { RefObject } from 'react';
 
 /** The sums and the catalogue come with the first key, not with the page. */
 const loadAsk = () =>

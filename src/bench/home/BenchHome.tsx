@@ -18,7 +18,7 @@ import { useRefreshOnChange } from '@/bench/record/useRefreshOnChange';
 import { Alert } from '@/ui/parts/Alert';
 import { MARK_WORDS, StateMark, type MarkName } from '@/ui/marks/StateMark';
 import { token, TYPE } from '@/ui/theme/tokens';
-import { sayMove } from '@/ui/words/moves';
+import { sayMove, type MoveWords } from '@/ui/words/moves';
 import { AskLine } from './AskLine';
 import { CastingLine } from './CastingLine';
 import { JobFileTaker } from './JobFileTaker';
@@ -28,7 +28,6 @@ import { PutAwayBar, usePutAway } from './PutAway';
 import { StartEmpty } from './StartEmpty';
 import { Note } from '@/ui/parts/text';
 import { Column } from '@/ui/parts/layout';
-import type { MoveWords } from '@/ui/words/moves';
 import { pathOf, JobColumn } from './JobColumn';
 
 export type ShownJob = BenchJob & { stackCodes: readonly string[] };

@@ -37,6 +37,7 @@ export function JobStarter({
     setStart(wanted);
     clearProblem();
   };
+  const begin = () => start && void send({ kind: start.kind, machine, ownKind: start.ownKind });
   const alike = start ? jobs.filter(({ kind }) => kind === start.kind).slice(-4) : [];
 
   return (
@@ -74,99 +75,78 @@ export function JobStarter({
       <Dialog open={start !== null} onClose={() => setStart(null)} fullWidth maxWidth="sm">
         <DialogTitle>{start?.name}</DialogTitle>
         <DialogContent>
-          <MachineField
-            machine={machine}
-            problem={problem}
-            setMachine={setMachine}
-            start={start}
-            send={send}
-          />
+          <MachineField machine={machine} problem={problem} onMachine={setMachine} onStart={begin} />
           {alike.length > 0 && (
-            <SameAsLast alike={alike} isSending={isSending} send={send} start={start} machine={machine} />
+            <SameAsLast
+              alike={alike}
+              isSending={isSending}
+              onPick={(copyOf) => void send({ kind: start!.kind, machine, copyOf })}
+            />
           )}
         </DialogContent>
-        <StartActs setStart={setStart} isSending={isSending} start={start} send={send} machine={machine} />
+        <StartActs isSending={isSending} onLeave={() => setStart(null)} onStart={begin} />
       </Dialog>
     </Box>
   );
 }
 
-type StartActsProps = {
-  setStart: (next: Start | null) => void;
-  isSending: boolean;
-  start: Start | null;
-  send: (body: unknown) => Promise<void>;
-  machine: string;
-};
+type StartActsProps = { isSending: boolean; onLeave: () => void; onStart: () => void };
 
-function StartActs({ setStart, isSending, start, send, machine }: StartActsProps) {
-  return (
-    <DialogActions sx={{ p: 2 }}>
-      <Button variant="text" onClick={() => setStart(null)}>
-        Leave it
-      </Button>
-      <Button
-        variant="contained"
-        disabled={isSending}
-        onClick={() => start && void send({ kind: start.kind, machine, ownKind: start.ownKind })}
-      >
-        Start
-      </Button>
-    </DialogActions>
-  );
-}
+const StartActs = ({ isSending, onLeave, onStart }: StartActsProps) => (
+  <DialogActions sx={{ p: 2 }}>
+    <Button variant="text" onClick={onLeave}>
+      Leave it
+    </Button>
+    <Button variant="contained" disabled={isSending} onClick={onStart}>
+      Start
+    </Button>
+  </DialogActions>
+);
 
 type MachineFieldProps = {
   machine: string;
   problem: string | null;
-  setMachine: (next: string) => void;
-  start: Start | null;
-  send: (body: unknown) => Promise<void>;
+  onMachine: (machine: string) => void;
+  onStart: () => void;
 };
 
-function MachineField({ machine, problem, setMachine, start, send }: MachineFieldProps) {
-  return (
-    <TextField
-      autoFocus
-      fullWidth
-      sx={{ mt: 1 }}
-      label="Machine (may wait)"
-      value={machine}
-      error={problem !== null}
-      helperText={problem ?? 'Sizes are placeholders of the usual order: change them seat by seat.'}
-      onChange={(event) => setMachine(event.target.value)}
-      onKeyDown={(event) => {
-        if (event.key === 'Enter' && start) void send({ kind: start.kind, machine, ownKind: start.ownKind });
-      }}
-      slotProps={{ htmlInput: { maxLength: 80 } }}
-    />
-  );
-}
+const MachineField = ({ machine, problem, onMachine, onStart }: MachineFieldProps) => (
+  <TextField
+    autoFocus
+    fullWidth
+    sx={{ mt: 1 }}
+    label="Machine (may wait)"
+    value={machine}
+    error={problem !== null}
+    helperText={problem ?? 'Sizes are placeholders of the usual order: change them seat by seat.'}
+    onChange={(event) => onMachine(event.target.value)}
+    onKeyDown={(event) => {
+      if (event.key === 'Enter') onStart();
+    }}
+    slotProps={{ htmlInput: { maxLength: 80 } }}
+  />
+);
 
 type SameAsLastProps = {
-  alike: BenchJob[];
+  alike: readonly BenchJob[];
   isSending: boolean;
-  send: (body: unknown) => Promise<void>;
-  start: Start | null;
-  machine: string;
+  onPick: (jobId: string) => void;
 };
 
 /** Jobs of the same kind, to be started alike. */
-function SameAsLast({ alike, isSending, send, start, machine }: SameAsLastProps) {
-  return (
-    <Box sx={{ mt: 2 }}>
-      <Quiet sx={{ fontSize: TYPE.text }}>Same as last: its parts and numbers, never its readings</Quiet>
-      {alike.map(({ jobId, machine: name, number }) => (
-        <Button
-          key={jobId}
-          variant="text"
-          disabled={isSending}
-          onClick={() => void send({ kind: start!.kind, machine, copyOf: jobId })}
-          sx={{ display: 'flex', px: 0, minHeight: 48, fontSize: TYPE.lead }}
-        >
-          {name}, job {number}
-        </Button>
-      ))}
-    </Box>
-  );
-}
+const SameAsLast = ({ alike, isSending, onPick }: SameAsLastProps) => (
+  <Box sx={{ mt: 2 }}>
+    <Quiet sx={{ fontSize: TYPE.text }}>Same as last: its parts and numbers, never its readings</Quiet>
+    {alike.map(({ jobId, machine, number }) => (
+      <Button
+        key={jobId}
+        variant="text"
+        disabled={isSending}
+        onClick={() => onPick(jobId)}
+        sx={{ display: 'flex', px: 0, minHeight: 48, fontSize: TYPE.lead }}
+      >
+        {machine}, job {number}
+      </Button>
+    ))}
+  </Box>
+);

@@ -12,11 +12,8 @@ import { MARK_WORDS, StateMark } from '@/ui/marks/StateMark';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { partMark, seatMark } from '@/ui/words/states';
 import { Quiet } from '@/ui/parts/text';
-import type { Seat } from '@/core/record/job';
-import type { SeatState } from '@/core/job/seatView';
-import type { PartState } from '@/core/job/seatView';
-import type { Casting } from '@/core/record/job';
-import type { SeatView } from '@/core/job/seatView';
+import type { Seat, Casting } from '@/core/record/job';
+import type { SeatState, PartState, SeatView } from '@/core/job/seatView';
 
 const WIDTH = 286;
 const HEIGHT = 222;

@@ -31,13 +31,7 @@ function readCorrection(
     return metal.ok ? { changes: { metalC: metal.value } } : { problem: sayIssue(metal.issues[0]!, units) };
   }
   if (!seat) return { problem: 'This job has no such seat any more: leave it out.' };
-  const checked = checkReading({
-    slot: entry.slot,
-    typed,
-    seat,
-    lengthUnit: units === 'imperial' ? 'in' : 'mm',
-    temperatureUnit: units === 'imperial' ? 'F' : 'C',
-  });
+  const checked = checkReading({ slot: entry.slot, typed, seat, units });
   return checked.ok
     ? { changes: { typed, value: checked.value } }
     : { problem: sayIssue(checked.issues[0]!, units) };
@@ -73,7 +67,7 @@ function RefusedLine({ kept }: { kept: KeptEntry }) {
         <KeyPad
           isOpen={isCorrecting}
           title={isMetal ? 'Temperature of the metal' : 'The reading, once more'}
-          unitKeys={isMetal ? ['C', 'F', '-'] : ['mm', 'in', 'thou', '/']}
+          quantity={isMetal ? 'temperature' : 'length'}
           onClose={() => setCorrecting(false)}
           onEnter={(typed) => {
             const correction = readCorrection(kept.entry, seat, typed, isMetal, units);

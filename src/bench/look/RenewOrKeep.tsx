@@ -2,7 +2,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { estimateCost, weighRenewal, type Feel } from '@/core/look/renewOrKeep';
+import { estimateCost, weighRenewal, type Feel, type Weighing } from '@/core/look/renewOrKeep';
 import { useJob } from '@/bench/record/JobProvider';
 import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { EntryField, readNumber } from '@/ui/fields/EntryField';
@@ -11,7 +11,6 @@ import { FEEL_WORDS, REACH_WORDS, WEIGH_WORDS } from '@/ui/words/work';
 import { Lead } from '@/ui/parts/text';
 import { Pair, Ruled, Section } from '@/ui/parts/layout';
 import type { EventBody } from '@/core/record/entries';
-import type { Weighing } from '@/core/look/renewOrKeep';
 import type { PlanPart } from '@/core/record/plan';
 
 const USUAL_LABOUR = { minutes: 120, ratePerHour: 60 };

@@ -1,5 +1,4 @@
-import type { CurrentReading } from '@/core/job/currentReadings';
-import { slotNumbers } from '@/core/job/currentReadings';
+import { type CurrentReading, slotNumbers } from '@/core/job/currentReadings';
 import { asText, showFit, type Units } from '@/core/quantity/format';
 import { token } from '@/ui/theme/tokens';
 

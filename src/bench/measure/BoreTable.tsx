@@ -1,7 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import { smoothingLossMm } from '@/core/fit/interference';
-import { showForce, showFit, showSize, asText } from '@/core/quantity/format';
+import { showForce, showFit, showSize, asText, type Units } from '@/core/quantity/format';
 import { type CurrentReading } from '@/core/job/currentReadings';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { acrossWords } from '@/ui/words/moves';
@@ -9,7 +9,6 @@ import { DOUBT_WORDS } from '@/ui/words/verdicts';
 import { BoreShape } from './BoreShape';
 import { Quiet } from '@/ui/parts/text';
 import type { SeatFit } from '@/core/job/seatFit';
-import type { Units } from '@/core/quantity/format';
 
 const cell = {
   fontSize: TYPE.lead,

@@ -9,7 +9,7 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { issuesFromZod } from '@/core/quantity/zodIssues';
 import { parseLength } from '@/core/quantity/parseLength';
-import { showSize } from '@/core/quantity/format';
+import { bareLengthUnit, showSize } from '@/core/quantity/format';
 import { seatSpecSchema, type Seat, type SeatSpec } from '@/core/record/job';
 import { useJob } from '@/bench/record/JobProvider';
 import { sendJson } from '@/bench/record/sendJson';
@@ -65,7 +65,7 @@ function useSizes(seat: Seat, onClose: () => void) {
         values[path] = read(base.spec, path);
         continue;
       }
-      const parsed = parseLength(texts[path], units === 'imperial' ? 'in' : 'mm', path);
+      const parsed = parseLength(texts[path], bareLengthUnit(units), path);
       if (parsed.ok) values[path] = parsed.value.mm;
       else found[path] = sayIssue(parsed.issues[0]!, units);
     }
@@ -137,7 +137,7 @@ export function SizesDialog({ seat, onClose }: { seat: Seat; onClose: () => void
           {FIELDS.map(({ path, label }) => (
             <TextField
               key={path}
-              label={`${label}, ${units === 'imperial' ? 'in' : 'mm'}`}
+              label={`${label}, ${bareLengthUnit(units)}`}
               value={shown(path)}
               error={problems[path] !== undefined}
               helperText={problems[path] ?? ' '}

@@ -2,10 +2,10 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useState, type ReactNode } from 'react';
-import { countingReadings, slotNumbers } from '@/core/job/currentReadings';
+import { countingReadings, slotNumbers, type CurrentReading } from '@/core/job/currentReadings';
 import { comparedSizes } from '@/core/job/seatSizes';
-import type { MateCheck } from '@/core/parts/comparePart';
-import { asText, showFit, showSize } from '@/core/quantity/format';
+import type { MateCheck, PartCheck } from '@/core/parts/comparePart';
+import { asText, showFit, showSize, type Units } from '@/core/quantity/format';
 import { GaugeBar } from '@/bench/gauge/GaugeBar';
 import type { GaugeSlot } from '@/bench/gauge/useReadings';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
@@ -16,10 +16,7 @@ import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { DRY_FIT_WORDS, MATE_WORDS, OVERRULE_WORDS } from '@/ui/words/work';
 import { Note, Text } from '@/ui/parts/text';
 import { Ruled } from '@/ui/parts/layout';
-import type { PartCheck } from '@/core/parts/comparePart';
 import type { SeatWork } from '@/core/job/work';
-import type { CurrentReading } from '@/core/job/currentReadings';
-import type { Units } from '@/core/quantity/format';
 
 /** The bearing tables come only when a part is wrong or an old number is typed. */
 const OldNumber = later(() => import('./OldNumber'), 'OldNumber');

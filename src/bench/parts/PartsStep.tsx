@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { checkCount } from '@/core/parts/comparePart';
+import { checkCount, type CountCheck } from '@/core/parts/comparePart';
 import type { PlanPart } from '@/core/record/plan';
 import { useJob } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
@@ -13,7 +13,6 @@ import { CONVERSION_WORDS, ORDER_WORDS, SORT_WORDS } from '@/ui/words/work';
 import { Lead, Quiet, Text } from '@/ui/parts/text';
 import { Ruled } from '@/ui/parts/layout';
 import type { OrderNote } from '@/core/parts/orders';
-import type { CountCheck } from '@/core/parts/comparePart';
 import type { EventBody } from '@/core/record/entries';
 
 const OrderForm = later(() => import('./OrderForm'), 'OrderForm');

@@ -16,7 +16,7 @@ import { viewJob, type JobView, type SeatView } from '@/core/job/seatView';
 import { usePerson, useNow } from './hooks';
 import { withAct } from './lastActs';
 import { liveStream } from './liveStream';
-import { outbox, type KeptEntry } from './outbox';
+import { entriesOf, outbox, type KeptEntry } from './outbox';
 
 type NewReading = Pick<
   Reading,
@@ -79,11 +79,6 @@ function withEntries(
     : { readings: [...entries.readings, ...readings], events: [...entries.events, ...events] };
 }
 
-const split = (kept: readonly KeptEntry[]) => ({
-  readings: kept.flatMap((k) => (k.type === 'reading' ? [k.entry] : [])),
-  events: kept.flatMap((k) => (k.type === 'event' ? [k.entry] : [])),
-});
-
 /** Null when the server is away, refuses, or its answer is cut off half way. */
 async function load<T>(path: string): Promise<T | null> {
   try {
@@ -120,7 +115,7 @@ function useStored(initial: JobRecord, initialMs: number) {
   useEffect(() => {
     const stopOutbox = outbox.subscribe((all, justStored) => {
       // What was just stored moves over in the same breath, so that nothing flickers.
-      addStored(split(justStored.filter((entry) => entry.jobId === jobId)));
+      addStored(entriesOf(justStored.filter((entry) => entry.jobId === jobId)));
       setKept(all.filter((entry) => entry.jobId === jobId));
     });
     const stopListening = liveStream.onChange(drawnMs, async (change) => {
@@ -241,7 +236,7 @@ export function JobProvider({
   const record = useMemo(
     () => ({
       ...stored,
-      entries: withEntries(stored.entries, split(kept.filter(({ refused }) => refused === null))),
+      entries: withEntries(stored.entries, entriesOf(kept.filter(({ refused }) => refused === null))),
     }),
     [stored, kept],
   );

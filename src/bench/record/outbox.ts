@@ -1,5 +1,5 @@
 'use client';
-import type { JobEvent, Reading } from '@/core/record/entries';
+import type { Entries, JobEvent, Reading } from '@/core/record/entries';
 import type { RefusedEntry } from '@/core/record/readEntries';
 import type { Issue } from '@/core/quantity/result';
 import { openKeptHere } from './keptHere';
@@ -13,6 +13,12 @@ import { liveStream, type AwayCause } from './liveStream';
 export type KeptEntry = { id: string; jobId: string; refused: readonly Issue[] | null } & (
   { type: 'reading'; entry: Reading } | { type: 'event'; entry: JobEvent }
 );
+
+/** What is kept as a job's entries. */
+export const entriesOf = (kept: readonly KeptEntry[]): Entries => ({
+  readings: kept.flatMap((each) => (each.type === 'reading' ? [each.entry] : [])),
+  events: kept.flatMap((each) => (each.type === 'event' ? [each.entry] : [])),
+});
 
 type Listener = (kept: readonly KeptEntry[], justStored: readonly KeptEntry[]) => void;
 type Check = (type: KeptEntry['type'], entry: unknown, nowMs: number) => Issue[];
@@ -133,10 +139,7 @@ export class Outbox {
     const response = await fetch(`/api/v1/jobs/${jobId}/entries`, {
       method: 'POST',
       headers: { 'Content-Type': 'application/json' },
-      body: JSON.stringify({
-        readings: batch.flatMap((kept) => (kept.type === 'reading' ? [kept.entry] : [])),
-        events: batch.flatMap((kept) => (kept.type === 'event' ? [kept.entry] : [])),
-      }),
+      body: JSON.stringify(entriesOf(batch)),
       signal: AbortSignal.timeout(8000),
     }).catch(() => null);
     const answer = (await response?.json().catch(() => null)) as Answer | null | undefined;

@@ -10,7 +10,7 @@ import {
   type SizeDifference,
 } from '@/core/catalogue/bearings/catalogue';
 import { parseBearing, type Bearing } from '@/core/catalogue/bearings/designation';
-import { asText, showFit, showSize, type Units } from '@/core/quantity/format';
+import { bareLengthUnit, asText, showFit, showSize, type Units } from '@/core/quantity/format';
 import { parseLength } from '@/core/quantity/parseLength';
 import { bearingMarks } from '@/ui/drawing/bearing';
 import { SceneView } from '@/ui/drawing/SceneView';
@@ -38,7 +38,7 @@ function readSizes(typed: string, units: Units) {
   if (parts.length === 0 || parts.length > 3 || !/^[\d.,/–—-]/.test(parts[0]!)) return null;
   const sizes = parts.map((part) => {
     if (/^[–—-]$/.test(part)) return undefined;
-    const read = parseLength(part, units === 'imperial' ? 'in' : 'mm');
+    const read = parseLength(part, bareLengthUnit(units));
     return read.ok ? read.value.mm : null;
   });
   if (sizes.includes(null)) return null;

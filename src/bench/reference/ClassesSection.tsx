@@ -6,22 +6,21 @@ import {
   findBearingBoreLimits,
   findBearingOutsideLimits,
   findRadialClearances,
+  type ClearanceUm,
 } from '@/core/catalogue/bearingLimits';
 import { findLimits, HOLE_CLASSES, SHAFT_CLASSES, type LimitsUm } from '@/core/catalogue/limits';
 import { showQuantity } from '@/core/quantity/quantities';
-import type { Units } from '@/core/quantity/format';
-import { parseLength } from '@/core/quantity/parseLength';
+import { bareLengthUnit, type Units } from '@/core/quantity/format';
+import { parseLength, type TypedLength } from '@/core/quantity/parseLength';
 import { sayIssue } from '@/ui/words/issues';
 import { Listing, Shelf } from './Listing';
 import type { ClearanceGroup } from '@/core/catalogue/bearings/designation';
-import type { ClearanceUm } from '@/core/catalogue/bearingLimits';
 import type { Result } from '@/core/quantity/result';
-import type { TypedLength } from '@/core/quantity/parseLength';
 
 /** Limits of size at one nominal: holes, shafts, bearings, radial clearance. */
 export function ClassesSection({ units }: { units: Units }) {
   const [typed, setTyped] = useState('62');
-  const read = parseLength(typed, units === 'imperial' ? 'in' : 'mm');
+  const read = parseLength(typed, bareLengthUnit(units));
   const mm = read.ok ? read.value.mm : NaN;
   const fit = (um: number) => showQuantity(um, 'fit_um', units).figure;
   const row = (name: string, limits: LimitsUm | null) => ({

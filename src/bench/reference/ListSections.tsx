@@ -3,8 +3,14 @@ import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { LIMIT_C, MATERIALS } from '@/core/catalogue/materials';
-import { RETAINING_RINGS } from '@/core/catalogue/retainingRings';
-import { LIP_SPEED_LIMIT_M_S, O_RING_SECTIONS_MM, SEAL_SIZES, SEAL_TYPES } from '@/core/catalogue/seals';
+import { RETAINING_RINGS, type RetainingRing } from '@/core/catalogue/retainingRings';
+import {
+  LIP_SPEED_LIMIT_M_S,
+  O_RING_SECTIONS_MM,
+  SEAL_SIZES,
+  SEAL_TYPES,
+  type SealSize,
+} from '@/core/catalogue/seals';
 import {
   pitchDiameterMm,
   proofStressMPa,
@@ -18,8 +24,6 @@ import { showQuantity } from '@/core/quantity/quantities';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { Listing, Shelf } from './Listing';
 import { Lead, Text } from '@/ui/parts/text';
-import type { SealSize } from '@/core/catalogue/seals';
-import type { RetainingRing } from '@/core/catalogue/retainingRings';
 
 const number = (name: string) => ({ name, isNumber: true });
 const dot = (value: number, decimals: number) => value.toFixed(decimals);

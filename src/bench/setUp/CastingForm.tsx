@@ -2,7 +2,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { MATERIALS } from '@/core/catalogue/materials';
-import { showSize } from '@/core/quantity/format';
+import { bareLengthUnit, showSize, type Units } from '@/core/quantity/format';
 import { parseLength } from '@/core/quantity/parseLength';
 import { fail, succeed, type Result } from '@/core/quantity/result';
 import type { Casting } from '@/core/record/job';
@@ -13,7 +13,6 @@ import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { EntryField, readLength, readNumber, readText } from '@/ui/fields/EntryField';
 import type { useEdits } from '@/bench/record/useEdits';
 import { Section } from '@/ui/parts/layout';
-import type { Units } from '@/core/quantity/format';
 
 /** The casting itself: its name, metal and mass (they carry the heat), its size on the map, and bolts by their coordinates. */
 export function CastingForm({ casting, edits }: { casting: Casting; edits: ReturnType<typeof useEdits> }) {
@@ -39,7 +38,7 @@ export function CastingForm({ casting, edits }: { casting: Casting; edits: Retur
   const readPlace = (typed: string): Result<[number, number]> => {
     const parts = typed.trim().split(/[\s;x×]+/);
     if (parts.length !== 2) return fail({ code: 'not_a_length', field: 'bolt', given: typed });
-    const [across, up] = parts.map((part) => parseLength(part, units === 'imperial' ? 'in' : 'mm', 'bolt'));
+    const [across, up] = parts.map((part) => parseLength(part, bareLengthUnit(units), 'bolt'));
     return across!.ok && up!.ok
       ? succeed([across!.value.mm, up!.value.mm])
       : fail(...[across!, up!].flatMap((each) => (each.ok ? [] : each.issues)));

@@ -2,7 +2,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useState, type MouseEvent } from 'react';
 import { oneSeat } from '@/core/job/kinds/oneSeat';
 import { asText, showSize } from '@/core/quantity/format';
 import type { Casting, Seat } from '@/core/record/job';
@@ -16,7 +16,6 @@ import { partMark, seatMark } from '@/ui/words/states';
 import { CastingForm } from './CastingForm';
 import type { useEdits } from '@/bench/record/useEdits';
 import { Note } from '@/ui/parts/text';
-import type { MouseEvent } from 'react';
 import type { SeatView } from '@/core/job/seatView';
 
 const WIDTH = 520;

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { type ReactNode } from 'react';
-import { FORMULA_VERSION } from '@/core/job/seatFit';
+import { FORMULA_VERSION, type SeatFit } from '@/core/job/seatFit';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showFit, showForce, showTemperature, type Units } from '@/core/quantity/format';
 import { REFERENCE_C } from '@/core/quantity/measured';
@@ -13,11 +13,8 @@ import { token, TYPE } from '@/ui/theme/tokens';
 import { seatMark } from '@/ui/words/states';
 import { FIT_WORDS, SQUARE_WORDS, WAY_WORDS } from '@/ui/words/verdicts';
 import { Quiet } from '@/ui/parts/text';
-import type { Seat } from '@/core/record/job';
-import type { SeatFit } from '@/core/job/seatFit';
+import type { Seat, JobRecord, Casting } from '@/core/record/job';
 import type { Squareness } from '@/core/seating/squareness';
-import type { JobRecord } from '@/core/record/job';
-import type { Casting } from '@/core/record/job';
 
 type SheetHeadProps = {
   view: SeatView;

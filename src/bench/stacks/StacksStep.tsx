@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
 import { stacksOf } from '@/core/board/benchLine';
 import { stackCode } from '@/core/board/bagCode';
-import { asText, showSize } from '@/core/quantity/format';
+import { asText, showSize, type Units } from '@/core/quantity/format';
 import {
   checkPutBack,
   findLookAlikes,
@@ -15,6 +15,7 @@ import {
   type Likeness,
   type Stack,
   type StackPiece,
+  type PieceCheck,
 } from '@/core/stack/pieces';
 import { useJob } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
@@ -25,8 +26,6 @@ import { StackDrawing } from './StackDrawing';
 import { useOpenStacks } from './useOpenStacks';
 import { Lead, Text } from '@/ui/parts/text';
 import { Ruled } from '@/ui/parts/layout';
-import type { Units } from '@/core/quantity/format';
-import type { PieceCheck } from '@/core/stack/pieces';
 import type { JobRecord } from '@/core/record/job';
 
 const PieceForm = later(() => import('./PieceForm'), 'PieceForm');

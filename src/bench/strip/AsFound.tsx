@@ -1,8 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import type { EventBody } from '@/core/record/entries';
-import type { Units } from '@/core/quantity/format';
-import { showSize } from '@/core/quantity/format';
+import { type Units, showSize } from '@/core/quantity/format';
 import { useJob } from '@/bench/record/JobProvider';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { EntryField, readLength, readText } from '@/ui/fields/EntryField';

@@ -8,7 +8,7 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { parseLength } from '@/core/quantity/parseLength';
-import { showSize, type Units } from '@/core/quantity/format';
+import { bareLengthUnit, showSize, type Units } from '@/core/quantity/format';
 import { TOOL_SORTS } from '@/core/tools/sorts';
 import { toolSchema, type Tool, type ToolSort } from '@/core/tools/tool';
 import { sendJson } from '@/bench/record/sendJson';
@@ -90,9 +90,7 @@ export function ToolForm({
         values[field.key] = valueOf(field);
         continue;
       }
-      const parsed = field.isLength
-        ? parseLength(typed, units === 'imperial' ? 'in' : 'mm', field.key)
-        : null;
+      const parsed = field.isLength ? parseLength(typed, bareLengthUnit(units), field.key) : null;
       if (parsed && !parsed.ok) {
         found[field.key] = sayIssue(parsed.issues[0]!, units);
         continue;

@@ -7,10 +7,10 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import type { Instrument, Seat } from '@/core/record/job';
-import { pickTools } from '@/core/tools/pickTools';
+import { pickTools, type ToolNeed } from '@/core/tools/pickTools';
 import { TOOL_SORTS } from '@/core/tools/sorts';
 import type { Tool } from '@/core/tools/tool';
-import { asText, showSize } from '@/core/quantity/format';
+import { asText, showSize, type Units } from '@/core/quantity/format';
 import { PlaceFrame, type PlaceProps } from '@/bench/frame/PlaceFrame';
 import { usePerson } from '@/bench/record/hooks';
 import { sendJson } from '@/bench/record/sendJson';
@@ -21,8 +21,6 @@ import { InstrumentList } from './InstrumentList';
 import { PusherPanel } from './PusherPanel';
 import { ToolRow } from './ToolRow';
 import { Lead } from '@/ui/parts/text';
-import type { ToolNeed } from '@/core/tools/pickTools';
-import type { Units } from '@/core/quantity/format';
 
 export type SeatOfJob = {
   seat: Seat;

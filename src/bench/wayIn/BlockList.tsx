@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useMemo } from 'react';
-import type { Block } from '@/core/job/blocks';
+import type { Block, BlockCode } from '@/core/job/blocks';
 import type { SeatView } from '@/core/job/seatView';
 import { pickTools } from '@/core/tools/pickTools';
 import { asText, showSize } from '@/core/quantity/format';
@@ -12,7 +12,6 @@ import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { BLOCK_WORDS, OVERRULE_WORDS, TOOL_NEED_WORDS, TOOL_WAY_WORDS } from '@/ui/words/work';
 import { Framed } from '@/ui/parts/layout';
-import type { BlockCode } from '@/core/job/blocks';
 import type { JobRecord } from '@/core/record/job';
 
 /** What has to be cleared before this seat is filled, each with its own way out; then the tools that serve it. */

@@ -1,13 +1,11 @@
 'use client';
 import Box from '@mui/material/Box';
-import type { WayIn } from '@/core/heat/wayIn';
-import { isShut } from '@/core/job/blocks';
+import type { WayIn, WayInPlan } from '@/core/heat/wayIn';
+import { isShut, type Block } from '@/core/job/blocks';
 import { asText, showForce, showTemperature, type Units } from '@/core/quantity/format';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { sayCeiling, WAY_WORDS } from '@/ui/words/verdicts';
 import { Name, Quiet } from '@/ui/parts/text';
-import type { WayInPlan } from '@/core/heat/wayIn';
-import type { Block } from '@/core/job/blocks';
 
 export const isHeated = (way: WayIn['way']) => way === 'heat' || way === 'heat_chill';
 

@@ -54,14 +54,13 @@ describe('measuring', () => {
       slot: 'bore.1.0',
       typed,
       seat: expected,
-      lengthUnit: 'mm',
-      temperatureUnit: 'C',
+      units: 'metric',
     });
     expect(checked.ok ? 'ok' : checked.issues[0]!.code).toBe(code);
   });
   it('a depth has no sign, and fits the boss', () => {
     const codes = ['-1', '2.1', '150'].map((typed) => {
-      const r = checkReading({ slot: 'depth.1.0', typed, seat, lengthUnit: 'mm', temperatureUnit: 'C' });
+      const r = checkReading({ slot: 'depth.1.0', typed, seat, units: 'metric' });
       return r.ok ? 'ok' : r.issues[0]!.code;
     });
     expect(codes).toEqual(['depth_negative', 'ok', 'impossible_size']);

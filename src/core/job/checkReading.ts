@@ -1,8 +1,8 @@
-import { checkBelievable, parseLength, type LengthUnit } from '@/core/quantity/parseLength';
-import { parseTemperature, type TemperatureUnit } from '@/core/quantity/parseTemperature';
+import { bareLengthUnit, type Units } from '@/core/quantity/format';
+import { checkBelievable, parseLength } from '@/core/quantity/parseLength';
 import { fail, succeed, type Result } from '@/core/quantity/result';
-import { METAL_C } from '@/core/record/vocabulary';
 import type { Seat } from '@/core/record/job';
+import { parseMetalTemperature } from './metalTemperature';
 
 /** A wrong-variant part is off by a millimetre or two and must still be recordable; farther off is a slip. Common practice, no source. */
 const WITHIN_MM = 3;
@@ -26,8 +26,8 @@ function expectedSizeMm(slot: string, { spec: { part, journal } }: Seat): number
 }
 
 /**
- * A reading as typed for a slot, checked against what belongs there: bore and outside near the nominal size, depths within the
- * boss. Gives mm (or °C for `temperature.casting`).
+ * A reading as typed for a slot, bare numbers in the person's units, checked against what belongs there: bore and outside near the
+ * nominal size, depths within the boss. Gives mm (or °C for `temperature.casting`).
  * Invalid: what `parseLength`, `parseTemperature` and `checkBelievable` say; `depth_negative` (asked as sunk or standing out, so
  * a sign is a misunderstanding); `impossible_temperature`.
  */
@@ -35,24 +35,15 @@ export function checkReading({
   slot,
   typed,
   seat,
-  lengthUnit,
-  temperatureUnit,
+  units,
 }: {
   slot: string;
   typed: string;
   seat: Seat;
-  lengthUnit: LengthUnit;
-  temperatureUnit: TemperatureUnit;
+  units: Units;
 }): Result<number> {
-  if (slot.startsWith('temperature.')) {
-    const parsed = parseTemperature(typed, temperatureUnit, slot);
-    if (!parsed.ok) return parsed;
-    const { celsius } = parsed.value;
-    return celsius >= METAL_C.min && celsius <= METAL_C.max
-      ? succeed(celsius)
-      : fail({ code: 'impossible_temperature', field: slot, given: celsius, ...METAL_C });
-  }
-  const parsed = parseLength(typed, lengthUnit, slot);
+  if (slot.startsWith('temperature.')) return parseMetalTemperature(typed, units, slot);
+  const parsed = parseLength(typed, bareLengthUnit(units), slot);
   if (!parsed.ok) return parsed;
   const { part, housing } = seat.spec;
   const expectedMm = expectedSizeMm(slot, seat);

@@ -101,7 +101,8 @@ function hotIn(input: RunInput): number | null {
   const soak = castingSoak(input);
   if (heat.phase !== 'in_heat' || !soak) return null;
   const wantedC = history.wayIn?.housingC ?? soak.surroundingsC;
-  return secondsUntilHot(soak, wantedC, (input.nowMs - heat.sinceMs) / 1000);
+  const wholeS = timeUntil(soak, wantedC);
+  return wholeS === null ? null : Math.max(0, wholeS - (input.nowMs - heat.sinceMs) / 1000);
 }
 
 /** State of the drop at `nowMs`: restarted from the last probe reading where there is one, else from the oven's dial. */
@@ -137,15 +138,6 @@ export function viewHeatRun(input: RunInput): HeatRunView {
 }
 
 const shifted = (timeS: number | null, byS: number) => (timeS === null ? null : timeS + byS);
-
-function secondsUntilHot(
-  soak: NonNullable<ReturnType<typeof castingSoak>>,
-  targetC: number,
-  sinceS: number,
-): number | null {
-  const wholeS = timeUntil(soak, targetC);
-  return wholeS === null ? null : Math.max(0, wholeS - sinceS);
-}
 
 function momentAt(moments: readonly DropMoment[], timeS: number): DropMoment | null {
   const after = moments.find((moment) => moment.timeS >= timeS);

@@ -6,6 +6,10 @@ import { celsiusToFahrenheit } from './parseTemperature';
  */
 export type Units = 'metric' | 'metric_um' | 'imperial';
 
+/** What a bare number of a length, or of a temperature, is in. */
+export const bareLengthUnit = (units: Units) => (units === 'imperial' ? 'in' : 'mm');
+export const bareTemperatureUnit = (units: Units) => (units === 'imperial' ? 'F' : 'C');
+
 const MINUS = '−';
 const signed = (text: string) => text.replace(/^-(?=[0.]*$)/, '').replace('-', MINUS);
 

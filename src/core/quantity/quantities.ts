@@ -1,4 +1,4 @@
-import { asText, showSize, type Shown, type Units } from './format';
+import { asText, bareTemperatureUnit, showSize, type Shown, type Units } from './format';
 import { parseDecimal, parseLength, MM_PER_INCH, normaliseSign } from './parseLength';
 import { celsiusToFahrenheit, parseTemperature } from './parseTemperature';
 import { fail, succeed, type Result } from './result';
@@ -35,7 +35,7 @@ export function parseQuantity(text: string, quantity: Quantity, units: Units, fi
     return length.ok ? succeed(length.value.mm * perMm) : length;
   }
   if (quantity === 'celsius') {
-    const temperature = parseTemperature(text, units === 'imperial' ? 'F' : 'C', field);
+    const temperature = parseTemperature(text, bareTemperatureUnit(units), field);
     return temperature.ok ? succeed(temperature.value.celsius) : temperature;
   }
   const trimmed = normaliseSign(text).trim();

@@ -6,6 +6,10 @@ import { defineSum } from './sum';
 import { digits } from './words';
 import { LUMP_SOURCE, mass, heat, area, film, times } from './bodyFields';
 
+/** A course in 41 points from 0 to `untilS`. */
+const curveOf = <P>(untilS: number, at: (s: number) => P): P[] =>
+  Array.from({ length: 41 }, (_, k) => at((k * untilS) / 40));
+
 export const newton = defineSum({
   topic: 'drop_window',
   mode: 'newton',
@@ -59,10 +63,7 @@ export const newton = defineSum({
       temperature_C: i.sample_times_s.map((s) => soakTemperature(soak, s)),
       until_60C_s: until(60),
       until_45C_s: until(45),
-      curve: Array.from({ length: 41 }, (_, k) => ({
-        s: (k * 4 * tau) / 40,
-        casting_C: soakTemperature(soak, (k * 4 * tau) / 40),
-      })),
+      curve: curveOf(4 * tau, (s) => ({ s, casting_C: soakTemperature(soak, s) })),
     });
   },
   fill: (i, a) =>
@@ -104,9 +105,9 @@ export const sphere = defineSum({
       time_constant_s: tau,
       time_s: i.target_C === i.start_C ? 0 : share > 0 && share < 1 ? -tau * Math.log(share) : null,
       biot: (i.h_W_m2K * i.diameter_m) / 6 / i.conductivity_W_mK,
-      curve: Array.from({ length: 41 }, (_, k) => ({
-        s: (k * 6 * tau) / 40,
-        part_C: i.ambient_C + (i.start_C - i.ambient_C) * Math.exp((-k * 6) / 40),
+      curve: curveOf(6 * tau, (s) => ({
+        s,
+        part_C: i.ambient_C + (i.start_C - i.ambient_C) * Math.exp(-s / tau),
       })),
     });
   },
@@ -145,11 +146,7 @@ const soakOf = (i: {
 
 const soakCurve = (i: Parameters<typeof soakOf>[0]) => {
   const soak = soakOf(i);
-  const tau = timeConstantS(soak);
-  return Array.from({ length: 41 }, (_, k) => ({
-    s: (k * 5 * tau) / 40,
-    part_C: soakTemperature(soak, (k * 5 * tau) / 40),
-  }));
+  return curveOf(5 * timeConstantS(soak), (s) => ({ s, part_C: soakTemperature(soak, s) }));
 };
 
 export const within = defineSum({

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { succeed, type Result } from '@/core/quantity/result';
 import { parseLength } from '@/core/quantity/parseLength';
-import type { Units } from '@/core/quantity/format';
+import { bareLengthUnit, type Units } from '@/core/quantity/format';
 import { sayIssue } from '@/ui/words/issues';
 import { PlainField } from './PlainField';
 
@@ -70,7 +70,7 @@ export const readText = (typed: string): Result<string> => succeed(typed.trim())
 export const readLength =
   (units: Units, field: string) =>
   (typed: string): Result<number> => {
-    const parsed = parseLength(typed, units === 'imperial' ? 'in' : 'mm', field);
+    const parsed = parseLength(typed, bareLengthUnit(units), field);
     return parsed.ok ? succeed(parsed.value.mm) : parsed;
   };
 

@@ -8,16 +8,20 @@ import { Name } from '@/ui/parts/text';
 
 const KEYS = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '.', '0', '⌫'] as const;
 
+const UNIT_KEYS = { length: ['mm', 'in', 'thou', '/'], temperature: ['C', 'F', '-'] } as const;
+
 type Props = {
   isOpen: boolean;
   title: string;
-  unitKeys: readonly string[];
+  /** What is typed: its units stand beside the figures. */
+  quantity: keyof typeof UNIT_KEYS;
   onClose: () => void;
   onEnter: (text: string) => string | null;
 };
 
 /** Numbers by touch, with gloves: no pop-up keyboard. `onEnter` gives back what is wrong, or null when it was taken. */
-export function KeyPad({ isOpen, title, unitKeys, onClose, onEnter }: Props) {
+export function KeyPad({ isOpen, title, quantity, onClose, onEnter }: Props) {
+  const unitKeys: readonly string[] = UNIT_KEYS[quantity];
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
   const press = (key: string) => {
