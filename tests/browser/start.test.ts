@@ -76,6 +76,16 @@ async function childOf({ pid }: ChildProcess, script: string): Promise<number | 
   return found ? Number(found) : null;
 }
 
+/** The same, waited for: while it is being launched, it has no name yet. */
+async function awaitChildOf(start: ChildProcess, script: string): Promise<number> {
+  for (let i = 0; i < 300; i += 1) {
+    const found = await childOf(start, script);
+    if (found) return found;
+    await wait(50);
+  }
+  throw new Error(`${script} does not run`);
+}
+
 const postmaster = () =>
   Number(readFileSync(join(dataDir, 'cluster', 'postmaster.pid'), 'utf8').split('\n')[0]);
 
@@ -157,9 +167,9 @@ describe('npm start', () => {
     const half = makeDataDir('half');
     const first = start({ DATA_DIR: half.dataDir });
     while (!first.output().includes('Loading the demo')) await wait(20);
-    const loader = await childOf(first.child, 'loadDemo');
+    const loader = await awaitChildOf(first.child, 'loadDemo');
     first.child.kill('SIGKILL');
-    process.kill(loader!, 'SIGKILL');
+    process.kill(loader, 'SIGKILL');
     await first.ended;
     const second = start({ DATA_DIR: half.dataDir });
     expect(await second.ready, second.output()).toBe(true);
@@ -173,14 +183,14 @@ describe('npm start', () => {
     const { child, output, ended, ready } = start();
     expect(await ready, output()).toBe(true);
     const live = await listen();
-    process.kill((await childOf(child, 'gauges.ts'))!, 'SIGKILL');
+    process.kill(await awaitChildOf(child, 'gauges.ts'), 'SIGKILL');
     await live.until(/"part":"simulated gauges","state":"away"/);
     await live.until(/"part":"simulated gauges","state":"back"/);
     process.kill(postmaster(), 'SIGKILL');
     await live.until(/"part":"database","state":"away"/);
     await live.until(/event: database\ndata: \{"isUp":true/);
     live.stop();
-    process.kill((await childOf(child, 'serve.mjs'))!, 'SIGKILL');
+    process.kill(await awaitChildOf(child, 'serve.mjs'), 'SIGKILL');
     await untilAnswered();
     expect((await jobs()).map(({ number }) => number)).toEqual(demoNumbers);
     const after = await listen();
@@ -194,7 +204,7 @@ describe('npm start', () => {
   it('a shop that has put the demo away runs without simulated gauges', async () => {
     const first = start();
     expect(await first.ready, first.output()).toBe(true);
-    expect(await childOf(first.child, 'gauges.ts')).not.toBe(null);
+    expect(await awaitChildOf(first.child, 'gauges.ts')).toBeGreaterThan(0);
     await fetch(`http://127.0.0.1:${port}/api/v1/shop`, {
       method: 'PATCH',
       headers: { 'Content-Type': 'application/json' },

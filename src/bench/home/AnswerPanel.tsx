@@ -7,7 +7,7 @@ import type { QuickPart } from '@/core/ask/quickSeat';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { type Units } from '@/core/quantity/format';
 import { sumPath, type SumDescription } from '@/core/sums/sum';
-import { sayAnswer } from '@/bench/sums/sayAnswer';
+import { sayAnswer } from '@/ui/words/sayAnswer';
 import { bearingMarks } from '@/ui/drawing/bearing';
 import { SceneView } from '@/ui/drawing/SceneView';
 import type { Scene } from '@/ui/drawing/scene';

@@ -5,7 +5,7 @@ import type { Solved } from '@/core/sums/allSums';
 import { type SumDescription } from '@/core/sums/sum';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { Quiet } from '@/ui/parts/text';
-import { sayAnswer } from './sayAnswer';
+import { sayAnswer } from '@/ui/words/sayAnswer';
 
 const row = {
   display: 'grid',

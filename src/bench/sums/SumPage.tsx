@@ -17,7 +17,7 @@ import { SumFields } from './SumFields';
 import { useInputs, type Inputs } from './useInputs';
 import { useSum } from './useSum';
 import { Quiet } from '@/ui/parts/text';
-import { sayAnswer } from './sayAnswer';
+import { sayAnswer } from '@/ui/words/sayAnswer';
 import { later } from '@/bench/record/later';
 
 const OtherAnswers = later(() => import('./OtherAnswers'), 'OtherAnswers');

@@ -1,4 +1,3 @@
-'use client';
 import { type Units } from '@/core/quantity/format';
 import { type AnswerField, type Answers } from '@/core/sums/sum';
 import { showQuantity } from '@/core/quantity/quantities';
