@@ -1,3 +1,4 @@
+import { viewSeat } from '../tests/support/records';
 import * as math from 'mathjs';
 import { buildDemo } from '../database/demo/demo';
 import { MATERIALS } from '@/core/catalogue/materials';
@@ -8,7 +9,6 @@ import { RACE_IN_BOSS } from '../tests/support/heatProblems';
 import { chooseShims } from '@/core/stack/shims';
 import { predictDrop } from '@/core/heat/predictDrop';
 import { planSeat } from '@/core/job/planSeat';
-import { viewSeat } from '@/core/job/seatView';
 import { fitPlane } from '@/core/seating/plane';
 import { recordOfFile } from '@/core/record/jobFile';
 import { report, time, p95 } from './lib/figures';

@@ -1,5 +1,7 @@
 import type { Claim } from '@/server/gauges/gaugeClaims';
+import { project, type ProjectedJob } from '@/core/project/project';
 import type { JobRecord } from '@/core/record/job';
+import { familyOf, readSlot } from '@/core/record/slots';
 import { seededRandom, show } from '@/gauges/instrument';
 import { metalTemperature, trueValue } from '@/gauges/workpiece';
 
@@ -11,7 +13,7 @@ const server = process.env.URN_KEY_URL ?? 'http://127.0.0.1:3000';
 const EVERY_MS = 300;
 const random = seededRandom(Date.now());
 const heldSince = new Map<string, { slot: string; sinceMs: number }>();
-const records = new Map<string, { record: JobRecord; loadedMs: number }>();
+const jobs = new Map<string, { job: ProjectedJob; loadedMs: number }>();
 
 /** Null when the server does not answer in time, or not whole: an answer may also stall half way. */
 async function ask<T>(path: string, init?: RequestInit): Promise<T | null> {
@@ -27,12 +29,14 @@ async function ask<T>(path: string, init?: RequestInit): Promise<T | null> {
   }
 }
 
-async function recordOf(jobId: string): Promise<JobRecord | null> {
-  const known = records.get(jobId);
-  if (known && Date.now() - known.loadedMs < 1500) return known.record;
+async function jobOf(jobId: string): Promise<ProjectedJob | null> {
+  const known = jobs.get(jobId);
+  if (known && Date.now() - known.loadedMs < 1500) return known.job;
   const record = await ask<JobRecord>(`/api/v1/jobs/${jobId}`);
-  if (record) records.set(jobId, { record, loadedMs: Date.now() });
-  return record ?? known?.record ?? null;
+  if (!record) return known?.job ?? null;
+  const job = project(record);
+  jobs.set(jobId, { job, loadedMs: Date.now() });
+  return job;
 }
 
 /** How long the gauge has been on this spot; a new spot starts anew. */
@@ -44,21 +48,23 @@ function heldForS({ instrumentId, target }: Claim): number {
 }
 
 async function send(claim: Claim) {
-  const record = await recordOf(claim.target.jobId);
-  const value = record && trueValue(record, claim.target, Date.now());
-  if (!record || value === null) return;
+  const job = await jobOf(claim.target.jobId);
+  const slot = readSlot(claim.target.slot);
+  const target = { ...claim.target, slot };
+  const value = job && trueValue(job, target, Date.now());
+  if (!job || value === null) return;
   const { text, isSteady } = show({
     trueValue: value,
     resolution: claim.resolution,
     heldForS: heldForS(claim),
     random,
   });
-  const metalC = Math.round(metalTemperature(record, claim.target, Date.now()));
+  const metalC = Math.round(metalTemperature(job, target, Date.now()));
   await ask(`/api/v1/gauges/${claim.instrumentId}/reading`, {
     method: 'POST',
     body: JSON.stringify({
       text,
-      unit: claim.target.slot.startsWith('temperature.') ? 'C' : 'mm',
+      unit: familyOf(slot).quantity === 'temperature' ? 'C' : 'mm',
       isSteady,
       metalC,
       slot: claim.target.slot,

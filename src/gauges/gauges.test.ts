@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demo, NOW } from '../../tests/support/records';
+import { project } from '@/core/project/project';
+import { parseSlot, readSlot } from '@/core/record/slots';
 import type { JobRecord, Seat } from '@/core/record/job';
 import { normal, seededRandom, show } from './instrument';
 import { chanceOf, trueCastingC, trueValue } from './workpiece';
@@ -7,10 +9,11 @@ import { chanceOf, trueCastingC, trueValue } from './workpiece';
 const withoutShaft = (seat: Seat): Seat => ({ ...seat, spec: { ...seat.spec, journal: undefined } });
 
 describe('the simulated workpiece', () => {
-  const twin = demo('Merrow twin');
+  const twin = project(demo('Merrow twin'));
   const casting = twin.castings[0]!;
   const seat = casting.seats[1]!;
-  const at = (slot: string) => trueValue(twin, { seatId: seat.id, castingId: casting.id, slot }, NOW)!;
+  const at = (slot: string) =>
+    trueValue(twin, { seatId: seat.id, castingId: casting.id, slot: readSlot(slot) }, NOW)!;
   it('has the same true sizes each time, near the nominal, slightly oval', () => {
     expect(at('bore.1.0')).toBe(at('bore.1.0'));
     expect(Math.abs(at('bore.1.0') - 47)).toBeLessThan(0.05);
@@ -18,10 +21,10 @@ describe('the simulated workpiece', () => {
     expect(at('outside.0')).toBeLessThanOrEqual(47);
   });
   it('knows part and shaft too, each near its own size, the old part apart from the new one', () => {
-    const hub = demo('Ostrel 250, rear hub');
+    const hub = project(demo('Ostrel 250, rear hub'));
     const { id: castingId, seats } = hub.castings[0]!;
     const { id: seatId, spec } = seats.find(({ spec: { journal } }) => journal)!;
-    const read = (slot: string) => trueValue(hub, { seatId, castingId, slot }, NOW)!;
+    const read = (slot: string) => trueValue(hub, { seatId, castingId, slot: readSlot(slot) }, NOW)!;
     const nominals = { outside: spec.part.outsideMm, inside: spec.part.boreMm, width: spec.part.widthMm };
     for (const [size, nominalMm] of Object.entries(nominals)) {
       expect(Math.abs(read(`${size}.0`) - nominalMm), size).toBeLessThan(0.07);
@@ -29,18 +32,20 @@ describe('the simulated workpiece', () => {
       expect(read(`old_${size}.0`)).not.toBe(read(`${size}.0`));
     }
     expect(Math.abs(read('journal.0') - spec.journal!.nominalMm)).toBeLessThan(0.01);
-    expect(read('no_such_size.0')).toBeNull();
+    expect(parseSlot('no_such_size.0')).toBeNull();
   });
   it('a micrometer reads nothing on a seat that no shaft goes through', () => {
     const found = { ...twin, castings: [{ ...casting, seats: [withoutShaft(seat)] }] };
-    expect(trueValue(found, { seatId: seat.id, castingId: casting.id, slot: 'journal.0' }, NOW)).toBeNull();
+    expect(
+      trueValue(found, { seatId: seat.id, castingId: casting.id, slot: readSlot('journal.0') }, NOW),
+    ).toBeNull();
   });
   it('knows nothing of what is not there', () =>
     expect(
-      trueValue(twin, { seatId: seat.id, castingId: 'no such casting', slot: 'bore.1.0' }, NOW),
+      trueValue(twin, { seatId: seat.id, castingId: 'no such casting', slot: readSlot('bore.1.0') }, NOW),
     ).toBeNull());
   it('warms in the oven toward its temperature, and its bore grows with it', () => {
-    const saw = demo('Fenwold 7');
+    const saw = project(demo('Fenwold 7'));
     const [early, late] = [
       trueCastingC(saw, saw.castings[0]!, NOW),
       trueCastingC(saw, saw.castings[0]!, NOW + 3_600_000),
@@ -51,7 +56,7 @@ describe('the simulated workpiece', () => {
     const boreAt = (ms: number) =>
       trueValue(
         saw,
-        { seatId: saw.castings[0]!.seats[0]!.id, castingId: saw.castings[0]!.id, slot: 'bore.1.0' },
+        { seatId: saw.castings[0]!.seats[0]!.id, castingId: saw.castings[0]!.id, slot: readSlot('bore.1.0') },
         ms,
       )!;
     expect(boreAt(NOW + 3_600_000) / boreAt(NOW)).toBeCloseTo(
@@ -88,15 +93,10 @@ describe('the simulated workpiece', () => {
       },
     });
     const at = (source: 'oven' | 'gun', s: number) => {
-      const { entries, ...job } = heated(source);
+      const record = heated(source);
+      const events = record.entries.events.filter((event) => Date.parse(event.at) <= NOW + s * 1000);
       return trueCastingC(
-        {
-          ...job,
-          entries: {
-            ...entries,
-            events: entries.events.filter((event) => Date.parse(event.at) <= NOW + s * 1000),
-          },
-        },
+        project({ ...record, entries: { readings: [], events } }),
         saw.castings[0]!,
         NOW + s * 1000,
       );

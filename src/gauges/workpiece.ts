@@ -4,11 +4,12 @@ import { shareAt } from '@/core/heat/hotBoss';
 import { sampleLumped } from '@/core/heat/lumped';
 import { REST_CONDUCTANCE } from '@/core/heat/rest';
 import { CONVECTION, soakTemperature } from '@/core/heat/soak';
-import { findCastingHeat, type CastingHeat } from '@/core/job/castingHeat';
-import { slotNumbers } from '@/core/job/currentReadings';
+import { heatAt, type CastingHeat } from '@/core/job/castingHeat';
 import { hotBossOf } from '@/core/job/planSeat';
 import { REFERENCE_C } from '@/core/quantity/measured';
-import type { Casting, JobRecord, Seat } from '@/core/record/job';
+import type { ProjectedJob } from '@/core/project/project';
+import type { Casting, Seat } from '@/core/record/job';
+import { familyOf, type Slot } from '@/core/record/slots';
 
 /**
  * The simulated workpiece: it knows the true sizes that the simulated instruments then read with noise and resolution.
@@ -87,18 +88,15 @@ const underAirC = (heat: Heated, atMs: number) =>
     (1 - Math.exp(-Math.max(0, atMs - heat.sinceMs) / 1000 / AIR_TIME_CONSTANT_S));
 
 /** The boss that the air is on: the one whose way in says so, else the first. */
-function trueBossC(record: JobRecord, casting: Casting, heat: Heated, nowMs: number): number {
+function trueBossC(job: ProjectedJob, casting: Casting, heat: Heated, nowMs: number): number {
   if (heat.phase === 'in_heat') return underAirC(heat, nowMs);
-  const isMeant = ({ id }: Seat) =>
-    record.entries.events.some(
-      (event) => event.kind === 'way_in_chosen' && event.seatId === id && event.body.heatedBy === 'gun',
-    );
+  const isMeant = ({ id }: Seat) => job.state.seats[id]?.history.wayIn?.heatedBy === 'gun';
   const seat = casting.seats.find(isMeant) ?? casting.seats[0];
   const course = seat && hotBossOf({ seat, casting }, heat.heatedForS * TRUE_AIR_SHARE)?.likely;
-  if (!course) return record.roomC;
+  if (!course) return job.roomC;
   return (
-    record.roomC +
-    (underAirC(heat, heat.outMs) - record.roomC) *
+    job.roomC +
+    (underAirC(heat, heat.outMs) - job.roomC) *
       shareAt(course.bossShare, course.stepS, (nowMs - heat.outMs) / 1000)
   );
 }
@@ -118,10 +116,10 @@ function temperatureIn(heat: Heated, casting: Casting, atMs: number): number {
 }
 
 /** True temperature of a casting at `nowMs`, from what was done with it. */
-export function trueCastingC(record: JobRecord, casting: Casting, nowMs: number): number {
-  const heat = findCastingHeat(record.entries, casting.id, nowMs);
-  if (heat.phase === 'cold') return record.roomC;
-  if (heat.source === 'gun') return trueBossC(record, casting, heat, nowMs);
+export function trueCastingC(job: ProjectedJob, casting: Casting, nowMs: number): number {
+  const heat = heatAt(job.state.castings[casting.id]?.heat ?? null, nowMs);
+  if (heat.phase === 'cold') return job.roomC;
+  if (heat.source === 'gun') return trueBossC(job, casting, heat, nowMs);
   if (heat.phase === 'in_heat') return temperatureIn(heat, casting, nowMs);
   const { specificHeatJKgK, emissivity } = MATERIALS[casting.material];
   const lump = {
@@ -133,58 +131,50 @@ export function trueCastingC(record: JobRecord, casting: Casting, nowMs: number)
   };
   const body = { ...lump, startC: temperatureIn(heat, casting, heat.outMs) };
   const benchWK = REST_CONDUCTANCE[heat.rest].likelyWK * TRUE_LOSS_FACTOR;
-  return sampleLumped({ ring: body, housing: body, ambientC: record.roomC, touch: null, benchWK }, [
+  return sampleLumped({ ring: body, housing: body, ambientC: job.roomC, touch: null, benchWK }, [
     Math.max(0, (nowMs - heat.outMs) / 1000),
   ])[0]!.housingC;
 }
 
-type Target = { seatId: string | null; castingId: string; slot: string };
+type Target = { seatId: string | null; castingId: string; slot: Slot };
 
-/** What is read, of what: `old_inside.0` is the inside of the old part. */
-function readSlot(slot: string) {
-  const [what = ''] = slot.split('.');
-  const isOld = what.startsWith('old_');
-  return { what: isOld ? what.slice(4) : what, isOld };
+/** The part or shaft that a slot is of, and whether it is the old one; null for what a micrometer does not read. */
+function micrometerSize({ family }: Slot): { size: MicrometerSize; isOld: boolean } | null {
+  const isOld = family.startsWith('old_');
+  const size = isOld ? family.slice('old_'.length) : family;
+  return isMicrometerSize(size) ? { size, isOld } : null;
 }
 
 /** Temperature of the metal that a gauge touches: the casting's own, or the room's for what lies on the bench. */
-export function metalTemperature(record: JobRecord, { castingId, slot }: Target, nowMs: number): number {
-  const casting = record.castings.find(({ id }) => id === castingId);
-  return !casting || isMicrometerSize(readSlot(slot).what)
-    ? record.roomC
-    : trueCastingC(record, casting, nowMs);
+export function metalTemperature(job: ProjectedJob, { castingId, slot }: Target, nowMs: number): number {
+  const casting = job.castings.find(({ id }) => id === castingId);
+  return !casting || micrometerSize(slot) ? job.roomC : trueCastingC(job, casting, nowMs);
 }
 
-function trueDepthAsReadMm(record: JobRecord, seat: Seat, slot: string): number {
-  const [number = 0, angleDeg = 0] = slotNumbers(slot);
-  const pass = record.entries.events.find(
-    (event) => event.kind === 'square_pass_started' && event.seatId === seat.id && event.body.pass === number,
-  );
-  const depthMm = trueDepthMm(seat, number, angleDeg);
-  return pass?.kind === 'square_pass_started' && pass.body.sense === 'standing_out' ? -depthMm : depthMm;
+function trueDepthAsReadMm(job: ProjectedJob, seat: Seat, { pass, angleDeg }: Slot): number {
+  const started = job.state.seats[seat.id]?.history.passes.find((each) => each.pass === pass);
+  const depthMm = trueDepthMm(seat, pass, angleDeg);
+  return started?.sense === 'standing_out' ? -depthMm : depthMm;
 }
 
 /**
  * True value at a slot: mm for sizes, °C for temperatures; depths as the pass asks for them.
  * @returns null where the record does not have such a seat or casting, or the seat no such size
  */
-export function trueValue(record: JobRecord, target: Target, nowMs: number): number | null {
-  const casting = record.castings.find(({ id }) => id === target.castingId);
+export function trueValue(job: ProjectedJob, target: Target, nowMs: number): number | null {
+  const casting = job.castings.find(({ id }) => id === target.castingId);
   const seat = casting?.seats.find(({ id }) => id === target.seatId);
   if (!casting) return null;
-  if (target.slot === 'temperature.casting') return trueCastingC(record, casting, nowMs);
+  const { slot } = target;
+  if (familyOf(slot).quantity === 'temperature') return trueCastingC(job, casting, nowMs);
   if (!seat) return null;
-  const { what, isOld } = readSlot(target.slot);
   const grown = (mm: number, alphaPerK: number) =>
-    mm * (1 + alphaPerK * (metalTemperature(record, target, nowMs) - REFERENCE_C));
-  if (what === 'bore') {
-    const [plane = 0, angleDeg = 0] = slotNumbers(target.slot);
-    return grown(trueBoreMm(seat, plane, angleDeg), MATERIALS[casting.material].alphaPerK);
-  }
-  if (isMicrometerSize(what)) {
-    const acrossMm = trueAcrossMm(seat, what, isOld);
-    const metal = what === 'journal' ? 'bearing_steel' : (seat.spec.part.material ?? 'bearing_steel');
-    return acrossMm === null ? null : grown(acrossMm, MATERIALS[metal].alphaPerK);
-  }
-  return what === 'depth' ? trueDepthAsReadMm(record, seat, target.slot) : null;
+    mm * (1 + alphaPerK * (metalTemperature(job, target, nowMs) - REFERENCE_C));
+  if (slot.family === 'bore')
+    return grown(trueBoreMm(seat, slot.plane, slot.angleDeg), MATERIALS[casting.material].alphaPerK);
+  const across = micrometerSize(slot);
+  if (!across) return trueDepthAsReadMm(job, seat, slot);
+  const acrossMm = trueAcrossMm(seat, across.size, across.isOld);
+  const metal = across.size === 'journal' ? 'bearing_steel' : (seat.spec.part.material ?? 'bearing_steel');
+  return acrossMm === null ? null : grown(acrossMm, MATERIALS[metal].alphaPerK);
 }

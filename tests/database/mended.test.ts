@@ -121,11 +121,9 @@ describe('what came in before there were bounds', () => {
   });
 
   it('the bench, orders and stacks can be read, and name no job as unreadable', async () => {
-    const { loadJobs } = await import('@/server/jobs/loadJob');
-    const { eachReadable } = await import('@/server/jobs/eachReadable');
-    const { describeJob } = await import('@/core/board/benchLine');
-    const { made, unreadable } = eachReadable(await loadJobs(), (record) => describeJob(record, Date.now()));
-    expect([made.length, unreadable]).toEqual([2, []]);
+    const { loadBench } = await import('@/server/jobs/loadBench');
+    const { jobs, unreadable } = await loadBench(Date.now());
+    expect([jobs.length, unreadable]).toEqual([2, []]);
     const { loadOrders } = await import('@/server/jobs/loadOrders');
     expect((await loadOrders()).lines).toBeInstanceOf(Array);
   });

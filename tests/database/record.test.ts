@@ -112,7 +112,9 @@ describe('readings and events', () => {
     await server.saveEntries(jobId, { readings: [entry], events: [] });
     await client.query('SELECT 1');
     await client.query('UNLISTEN urn_key_live');
-    expect(heard.map((text) => JSON.parse(text))).toEqual([{ kind: 'entries', jobId, ids: [entry.id] }]);
+    expect(heard.map((text) => JSON.parse(text))).toEqual([
+      { kind: 'entries', jobId, version: expect.any(Number), entries: { readings: [entry], events: [] } },
+    ]);
   });
 });
 

@@ -17,7 +17,6 @@ export let server: {
   pool: typeof import('@/server/pool').pool;
   importJob: typeof import('@/server/jobs/importJob').importJob;
   loadJob: typeof import('@/server/jobs/loadJob').loadJob;
-  loadJobs: typeof import('@/server/jobs/loadJob').loadJobs;
   saveEntries: typeof import('@/server/jobs/saveEntries').saveEntries;
   loadPictures: typeof import('@/server/jobs/photographs').loadPictures;
 };

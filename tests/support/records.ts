@@ -2,7 +2,9 @@ import { buildDemo, idOf, TOOLS } from '../../database/demo/demo';
 import type { EventBody, EventKind, JobEvent, Reading } from '@/core/record/entries';
 import type { JobRecord } from '@/core/record/job';
 import { recordOfFile } from '@/core/record/jobFile';
-import { viewSeat } from '@/core/job/seatView';
+import { summarize } from '@/core/board/summary';
+import * as seatView from '@/core/job/seatView';
+import { project } from '@/core/project/project';
 
 export const NOW = Date.parse('2026-11-01T10:00:00Z');
 /** A job of the demo, with the tools of its shop. */
@@ -12,6 +14,13 @@ export const demo = (machine: string): JobRecord => {
 };
 export const seatOf = (record: JobRecord, name: string) =>
   record.castings.flatMap(({ seats }) => seats).find((seat) => seat.name === name)!;
+/** A job and its seats as its whole record makes them. */
+export const viewJob = (record: JobRecord, nowMs: number) => seatView.viewJob(project(record), nowMs);
+/** What other screens ask of it. */
+export const summaryOf = (record: JobRecord, nowMs: number) =>
+  summarize(project(record), viewJob(record, nowMs), nowMs);
+export const viewSeat = (record: JobRecord, seatId: string, nowMs: number) =>
+  viewJob(record, nowMs).seats.find(({ seat }) => seat.id === seatId) ?? null;
 export const view = (record: JobRecord, name: string, nowMs = NOW) =>
   viewSeat(record, seatOf(record, name).id, nowMs)!;
 

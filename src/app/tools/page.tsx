@@ -1,18 +1,18 @@
 import { DatabaseAway } from '@/bench/away/DatabaseAway';
 import { ToolWall, type SeatOfJob } from '@/bench/tools/ToolWall';
-import { replaySeat } from '@/core/job/seatHistory';
 import { isId } from '@/server/ids';
-import { loadInstruments, loadJob } from '@/server/jobs/loadJob';
+import { loadInstruments } from '@/server/jobs/loadJob';
 import { loadForPage } from '@/server/loadPage';
 import { loadPlace } from '@/server/loadPlace';
 import { pool } from '@/server/pool';
+import { readStanding } from '@/server/projection/standing';
 import { loadTools } from '@/server/tools/toolWall';
 
 export const dynamic = 'force-dynamic';
 
 /** The seat that the wall is looked at for; null when none is named, or it is not there. */
 async function findSeat(jobId: string | undefined, seatId: string | undefined): Promise<SeatOfJob | null> {
-  const job = jobId && isId(jobId) ? await loadJob(jobId) : null;
+  const job = jobId && isId(jobId) ? (await readStanding(jobId))?.job : null;
   const casting = job?.castings.find(({ seats }) => seats.some(({ id }) => id === seatId));
   const seat = casting?.seats.find(({ id }) => id === seatId);
   return job && casting && seat
@@ -20,7 +20,7 @@ async function findSeat(jobId: string | undefined, seatId: string | undefined): 
         seat,
         machine: job.machine,
         jobId: job.id,
-        planned: replaySeat(job.entries, seat.id, casting.id).wayIn,
+        planned: job.state.seats[seat.id]?.history.wayIn ?? null,
       }
     : null;
 }

@@ -5,11 +5,12 @@ import VolumeOffOutlined from '@mui/icons-material/VolumeOffOutlined';
 import VolumeUpOutlined from '@mui/icons-material/VolumeUpOutlined';
 import Link from 'next/link';
 import { useEffect, useRef, useState } from 'react';
-import type { HeatItem } from '@/core/board/heatItems';
+import { stillWarm, type HeatItem } from '@/core/board/heatItems';
 import { asText, showClock, showTemperature, type Units } from '@/core/quantity/format';
 import type { Person } from '@/core/record/job';
 import { useNow } from '@/bench/record/hooks';
 import { liveStream } from '@/bench/record/liveStream';
+import { loadJson } from '@/bench/record/loadJson';
 import { StateMark } from '@/ui/marks/StateMark';
 import { HEAT_BAR_PX, STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { playCall } from './sounds';
@@ -68,35 +69,28 @@ function describe(item: HeatItem, nowMs: number, units: Units): Shown {
   };
 }
 
-async function loadItems(): Promise<HeatItem[] | null> {
-  const response = await fetch('/api/v1/heat', { signal: AbortSignal.timeout(8000) }).catch(() => null);
-  return response?.ok ? ((await response.json()) as { items: HeatItem[] }).items : null;
-}
-
 /** Items of the whole shop; `own` are those of the job on this screen, from its own (perhaps unsent) entries. */
 function useHeatItems(
-  initial: readonly HeatItem[],
+  initial: readonly HeatItem[] | null,
   initialMs: number,
   own: { jobId: string; items: readonly HeatItem[] } | null,
+  nowMs: number,
 ): readonly HeatItem[] {
-  const [items, setItems] = useState(initial);
-  const [drawnMs] = useState(initialMs);
+  const [items, setItems] = useState(initial ?? NOTHING);
+  const [drawnMs] = useState(initial ? initialMs : 0);
   useEffect(() => {
-    let timer: ReturnType<typeof setTimeout> | null = null;
-    const reload = () => {
-      timer ??= setTimeout(async () => {
-        timer = null;
-        const fresh = await loadItems();
-        if (fresh) setItems(fresh);
-      }, 400);
-    };
-    const stop = liveStream.onChange(drawnMs, reload);
+    const stopNews = liveStream.on('heat', (news) => setItems(news.items));
+    const stop = liveStream.onChange(drawnMs, async ({ what }) => {
+      // What changes while the line is up is told; what changed while it was not is asked for.
+      const fresh = what === 'anything' ? await loadJson<{ items: HeatItem[] }>('/api/v1/heat') : null;
+      if (fresh) setItems(fresh.items);
+    });
     return () => {
+      stopNews();
       stop();
-      if (timer) clearTimeout(timer);
     };
   }, [drawnMs]);
-  return own ? [...own.items, ...items.filter(({ jobId }) => jobId !== own.jobId)] : items;
+  return stillWarm(own ? [...own.items, ...items.filter(({ jobId }) => jobId !== own.jobId)] : items, nowMs);
 }
 
 /** What else is hot or cold in the shop, small: for screens that have no room for the strip. */
@@ -110,7 +104,7 @@ export function OtherHeat({
   initialMs: number;
 }) {
   const nowMs = useNow(initialMs);
-  const items = useHeatItems(NOTHING, 0, null).filter(({ key }) => !except.includes(key));
+  const items = useHeatItems(null, 0, null, nowMs).filter(({ key }) => !except.includes(key));
   return (
     <Box
       component="aside"
@@ -153,7 +147,7 @@ export type HeatBarProps = {
 /** On every screen while something is hot or cold: its clock, its owner, a way to it; a sound when it is ready or forgotten. */
 export function HeatBar({ initial, own, people, units, initialMs }: HeatBarProps) {
   const nowMs = useNow(initialMs);
-  const items = useHeatItems(initial, initialMs, own);
+  const items = useHeatItems(initial, initialMs, own, nowMs);
   const [isLoud, setLoud] = useState(true);
   const called = useRef(new Set<string>());
   const shown = items.map((item) => ({ item, ...describe(item, nowMs, units) }));

@@ -1,6 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
+import { useNow } from '@/bench/record/hooks';
 import { useJob } from '@/bench/record/JobProvider';
 import { token } from '@/ui/theme/tokens';
 import { sayEvent } from '@/ui/words/events';
@@ -35,7 +36,8 @@ const UNDOABLE = [
 
 /** After an act: what was done, and the way back, for a minute. What is taken back stays on record, struck through. */
 export function UndoBar() {
-  const { lastActs, nowMs, takeBack, person } = useJob();
+  const { lastActs, drawnMs, takeBack, person } = useJob();
+  const nowMs = useNow(drawnMs);
   const last = lastActs.findLast(({ kind }) => (UNDOABLE as readonly string[]).includes(kind));
   if (!last || nowMs - Date.parse(last.at) >= UNDO_MS) return null;
   const others = lastActs.length - 1;

@@ -1,16 +1,33 @@
 'use client';
 import { useMemo, useState } from 'react';
 import { checkReading } from '@/core/job/checkReading';
-import { countingReadings, type CurrentReading } from '@/core/job/currentReadings';
+import { counting } from '@/core/job/counting';
 import type { SeatView } from '@/core/job/seatView';
+import type { CurrentReading } from '@/core/project/readings';
 import type { Instrument } from '@/core/record/job';
+import { familyOf, slotText, type Slot } from '@/core/record/slots';
 import { playCall } from '@/bench/frame/sounds';
 import { useJob } from '@/bench/record/JobProvider';
 import { sayIssue } from '@/ui/words/issues';
 import { useGauge } from './useGauge';
 
 /** One place that takes a reading. */
-export type GaugeSlot = { slot: string; label: string; angleDeg: number; instrumentKind: Instrument['kind'] };
+export type GaugeSlot = {
+  /** Its text: what tells it from the others, here and in the record. */
+  slot: string;
+  place: Slot;
+  label: string;
+  angleDeg: number;
+  instrumentKind: Instrument['kind'];
+};
+
+export const gaugeSlot = (place: Slot, label: string): GaugeSlot => ({
+  slot: slotText(place),
+  place,
+  label,
+  angleDeg: place.angleDeg,
+  instrumentKind: familyOf(place).instrument,
+});
 
 /** The slot after this one that has no reading yet; else the next in the row. */
 function slotAfter(slots: readonly GaugeSlot[], current: string, taken: ReadonlySet<string>): string {
@@ -58,9 +75,9 @@ export function useReadings(
     [record.id, seatId, castingId, here.slot],
   );
   const gauge = useGauge(isByHand ? null : (simulated?.id ?? null), target);
-  const counting = useMemo(() => countingReadings(view?.readings ?? [], ''), [view?.readings]);
+  const taken = useMemo(() => counting(view?.readings ?? []), [view?.readings]);
   const readingIn = (slot: string): CurrentReading | undefined =>
-    counting.find((reading) => reading.slot === slot);
+    taken.find((reading) => reading.slot === slot);
 
   const take = (typed: string, instrumentId: string | undefined, atC: number): string | null => {
     if (!view) return 'This seat is not here.';
@@ -68,7 +85,7 @@ export function useReadings(
       askPerson();
       return 'Say first who is at the bench.';
     }
-    const checked = checkReading({ slot: here.slot, typed, seat: view.seat, units });
+    const checked = checkReading({ slot: here.place, typed, seat: view.seat, units });
     if (!checked.ok) {
       playCall('refused');
       return sayIssue(checked.issues[0]!, units);
@@ -77,7 +94,7 @@ export function useReadings(
     const { value } = checked;
     addReading({ slot: here.slot, typed, value, instrumentId, metalC: atC, seatId, castingId: null });
     playCall('tick');
-    onSlot(slotAfter(slots, here.slot, new Set([...counting.map(({ slot }) => slot), here.slot])));
+    onSlot(slotAfter(slots, here.slot, new Set([...taken.map(({ slot }) => slot), here.slot])));
     return null;
   };
 
@@ -88,8 +105,8 @@ export function useReadings(
     setMetalC,
     readingIn,
     isWaiting: slots.some((each) => readingIn(each.slot) === undefined),
-    isAllStored: counting.length > 0,
-    keptHere: counting.filter(({ id }) => keptIds.has(id)).length,
+    isAllStored: taken.length > 0,
+    keptHere: taken.filter(({ id }) => keptIds.has(id)).length,
     takeTyped: (typed: string) => take(typed, byHand?.id, metalC),
     takeLive: () =>
       gauge.live?.isSteady
@@ -105,7 +122,7 @@ export function useReadings(
     startMove: () => setMovingFrom(movingFrom ? null : (readingIn(here.slot)?.id ?? null)),
     /** Goes to a slot; a reading that is being moved goes there too. */
     pick: (slot: string) => {
-      const moving = movingFrom && counting.find(({ id }) => id === movingFrom);
+      const moving = movingFrom && taken.find(({ id }) => id === movingFrom);
       if (moving && moving.slot !== slot)
         addEvent('reading_moved', { readingId: moving.id, slot }, { seatId });
       setMovingFrom(null);

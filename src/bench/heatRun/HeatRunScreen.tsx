@@ -5,7 +5,7 @@ import CloseOutlined from '@mui/icons-material/CloseOutlined';
 import IconButton from '@mui/material/IconButton';
 import Link from 'next/link';
 import { useEffect, useMemo, useRef } from 'react';
-import { probeReadings, type CastingHeat } from '@/core/job/castingHeat';
+import type { CastingHeat } from '@/core/job/castingHeat';
 import { viewHeatRun, type HeatCall, type HeatRunView } from '@/core/job/heatRun';
 import { findSeatMove } from '@/core/job/nextMove';
 import type { SeatView } from '@/core/job/seatView';
@@ -13,7 +13,7 @@ import { asText, showClock, showTemperature, type Units } from '@/core/quantity/
 import { OtherHeat } from '@/bench/frame/HeatBar';
 import { UndoBar } from '@/bench/frame/UndoBar';
 import { playCall } from '@/bench/frame/sounds';
-import { useLink } from '@/bench/record/hooks';
+import { useLink, useNow } from '@/bench/record/hooks';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
 import { useLoaded } from '@/bench/record/useLoaded';
@@ -25,7 +25,8 @@ import { RunControls } from './RunControls';
 import { useProbe } from './useProbe';
 import { Quiet } from '@/ui/parts/text';
 import { Column } from '@/ui/parts/layout';
-import type { JobRecord, Seat, Casting } from '@/core/record/job';
+import type { ProjectedJob } from '@/core/project/project';
+import type { Seat, Casting } from '@/core/record/job';
 import { Figures } from './RunFigures';
 import type { LinkState } from '@/bench/record/liveStream';
 
@@ -47,9 +48,9 @@ export function HeatRunScreen({ seatId }: { seatId: string }) {
 }
 
 /** The run at this half second, by what the probe shows where it is fresh. */
-function useRun(view: SeatView, probe: ReturnType<typeof useProbe>): HeatRunView {
-  const { record, nowMs } = useJob();
-  const { casting, heat } = view;
+function useRun(view: SeatView, probe: ReturnType<typeof useProbe>, nowMs: number): HeatRunView {
+  const { record } = useJob();
+  const { heat } = view;
   const half = Math.floor(nowMs / 500);
   return useMemo(() => {
     // The clock here goes by half seconds; what the probe shows may be newer, and counts.
@@ -57,14 +58,14 @@ function useRun(view: SeatView, probe: ReturnType<typeof useProbe>): HeatRunView
     const isFresh = probe.liveC !== null && ticked - probe.liveAtMs < probe.freshMs;
     const at = isFresh ? Math.max(ticked, probe.liveAtMs) : ticked;
     const sinceMs = heat.phase === 'cold' ? at : heat.sinceMs;
-    const stored = probeReadings(record.entries, casting.id, sinceMs);
+    const stored = view.probe.filter(({ atMs }) => atMs >= sinceMs);
     return viewHeatRun({
       view,
       probe: isFresh ? [...stored, { atMs: probe.liveAtMs, celsius: probe.liveC! }] : stored,
       roomC: record.roomC,
       nowMs: at,
     });
-  }, [half, view, record, casting.id, heat, probe.liveC, probe.liveAtMs, probe.freshMs]);
+  }, [half, view, record.roomC, heat, probe.liveC, probe.liveAtMs, probe.freshMs]);
 }
 
 /** Sounds each change of the call. */
@@ -97,14 +98,15 @@ function sayDoor({ heat }: SeatView, nowMs: number): string {
 }
 
 function Run({ view }: { view: SeatView }) {
-  const { record, job, nowMs, person, keptIds, isAskingPerson, stopAsking } = useJob();
+  const { record, job, drawnMs, person, keptIds, isAskingPerson, stopAsking } = useJob();
+  const nowMs = useNow(drawnMs, 500);
   const units = person?.units ?? 'metric';
   const link = useLink();
   const probe = useProbe(view);
   const chart = useLoaded(loadChart);
   const { seat, casting, heat } = view;
   const move = findSeatMove(view, job, person?.walk ?? 'full');
-  const run = useRun(view, probe);
+  const run = useRun(view, probe, nowMs);
   useCalls(run.call);
 
   const castingText = sayCasting(view, run, record.roomC, units);
@@ -177,7 +179,7 @@ function Run({ view }: { view: SeatView }) {
 
 type RunHeadProps = {
   seat: Seat;
-  record: JobRecord;
+  record: ProjectedJob;
   casting: Casting;
   units: Units;
   nowMs: number;
@@ -225,7 +227,7 @@ function RunHead({ seat, record, casting, units, nowMs, link, keptIds, sinceDoor
 
 type RunFootProps = {
   run: HeatRunView;
-  record: JobRecord;
+  record: ProjectedJob;
   units: Units;
   heat: CastingHeat;
   view: SeatView;

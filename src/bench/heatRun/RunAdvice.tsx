@@ -89,7 +89,7 @@ export function BeforeTheDoor({ view: { seat, casting, heat, history } }: { view
       <Row>
         <Note sx={{ minWidth: 84 }}>Within reach</Note>
         {WITHIN_REACH.map((item) => {
-          const isThere = history.laidOut.has(item);
+          const isThere = history.laidOut.includes(item);
           return (
             <Button
               key={item}

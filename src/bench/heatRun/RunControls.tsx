@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { checkReading } from '@/core/job/checkReading';
 import type { HeatRunView } from '@/core/job/heatRun';
+import { slotOf } from '@/core/record/slots';
 import type { SeatView } from '@/core/job/seatView';
 import type { Units } from '@/core/quantity/format';
 import { useJob } from '@/bench/record/JobProvider';
@@ -40,9 +41,7 @@ export function RunControls({ view, run, units }: { view: SeatView; run: HeatRun
   const { seat, heat, history } = view;
   const [isAskingDepth, setAskingDepth] = useState(false);
   const [ovenC, setOvenC] = useState(Math.round(((history.wayIn?.housingC ?? 80) + OVEN_ABOVE_K) / 5) * 5);
-  const read = record.entries.events.flatMap((event) =>
-    event.kind === 'caution_acknowledged' ? [event.body.caution] : [],
-  );
+  const read = Object.values(record.state.seats).flatMap((each) => each.history.cautions);
   const caution = findDueCaution(view, read);
   const actions = actionsFor({
     view,
@@ -129,7 +128,7 @@ type StuckProps = { view: SeatView; units: Units; isOpen: boolean; onClose: () =
 function StuckPad({ view: { seat }, units, isOpen, onClose }: StuckProps) {
   const { addEvent } = useJob();
   const take = (typed: string) => {
-    const checked = checkReading({ slot: 'depth.1.0', typed, seat, units });
+    const checked = checkReading({ slot: slotOf('depth', { pass: 1 }), typed, seat, units });
     if (!checked.ok) return sayIssue(checked.issues[0]!, units);
     addEvent('stuck', { depthMm: checked.value }, { seatId: seat.id });
     return null;

@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { demo, event, NOW, seatOf, withEvents } from '../../../tests/support/records';
+import { demo, event, NOW, seatOf, withEvents, viewSeat } from '../../../tests/support/records';
 import { viewHeatRun } from '@/core/job/heatRun';
-import { viewSeat } from '@/core/job/seatView';
 import type { EventBody, JobEvent } from '@/core/record/entries';
 import type { JobRecord } from '@/core/record/job';
 import { actionsFor, findDueCaution, type Actions } from './runActions';

@@ -1,4 +1,5 @@
 'use client';
+import { slotOf, slotText } from '@/core/record/slots';
 import { useEffect, useMemo, useRef, useSyncExternalStore } from 'react';
 import type { SeatView } from '@/core/job/seatView';
 import { useGauge } from '@/bench/gauge/useGauge';
@@ -47,7 +48,7 @@ export function useProbe(view: SeatView) {
     () => false,
   );
   const target = useMemo(
-    () => ({ jobId: record.id, seatId: null, castingId, slot: 'temperature.casting' }),
+    () => ({ jobId: record.id, seatId: null, castingId, slot: slotText(slotOf('temperature')) }),
     [record.id, castingId],
   );
   const gauge = useGauge(isOn && probe ? probe.id : null, target);
@@ -64,7 +65,7 @@ export function useProbe(view: SeatView) {
       return;
     lastStored.current = live.atMs;
     addReading({
-      slot: 'temperature.casting',
+      slot: slotText(slotOf('temperature')),
       typed: `${live.text}C`,
       value: Number(live.text),
       instrumentId: probe.id,

@@ -14,7 +14,6 @@ import { HeatBarPlace } from '@/bench/frame/HeatBarPlace';
 import { NextMoveBand } from '@/bench/frame/NextMoveBand';
 import { placesFrom } from '@/bench/frame/places';
 import { usePerson } from '@/bench/record/hooks';
-import { useRefreshOnChange } from '@/bench/record/useRefreshOnChange';
 import { Alert } from '@/ui/parts/Alert';
 import { MARK_WORDS, StateMark, type MarkName } from '@/ui/marks/StateMark';
 import { token, TYPE } from '@/ui/theme/tokens';
@@ -29,14 +28,11 @@ import { StartEmpty } from './StartEmpty';
 import { Note } from '@/ui/parts/text';
 import { Column } from '@/ui/parts/layout';
 import { pathOf, JobColumn } from './JobColumn';
-
-export type ShownJob = BenchJob & { stackCodes: readonly string[] };
+import { useBench, type Bench } from './useBench';
 
 type Props = {
   shop: { name: string; showsDemo: boolean; hasDemo: boolean };
-  jobs: readonly ShownJob[];
-  /** Jobs whose record can't be read: named, so that nobody thinks them gone. */
-  unreadable: readonly { id: string; number: number; machine: string }[];
+  initial: Bench;
   people: readonly Person[];
   kinds: readonly KindToStart[];
   ownKinds: readonly { id: string; name: string }[];
@@ -48,13 +44,13 @@ type Props = {
 /** Hot metal and cold parts first, then what can be done now, then what waits, then what is done. */
 const URGENT = ['say_home_or_stuck', 'drop_now', 'take_out_and_drop', 'reheat'] as const;
 
-function rankOf(job: ShownJob, walk: WalkStyle): number {
+function rankOf(job: BenchJob, walk: WalkStyle): number {
   const i = URGENT.indexOf(job.moves[walk].move.code as (typeof URGENT)[number]);
   if (i >= 0) return i;
   return job.isDone ? 99 : job.waiting ? 50 : 10;
 }
 
-const mostUrgent = (jobs: readonly ShownJob[], walk: WalkStyle): ShownJob | undefined =>
+const mostUrgent = (jobs: readonly BenchJob[], walk: WalkStyle): BenchJob | undefined =>
   [...jobs].sort((a, b) => rankOf(a, walk) - rankOf(b, walk))[0];
 
 const MARKS: readonly MarkName[] = [
@@ -78,12 +74,12 @@ function moveFocus(event: React.KeyboardEvent) {
   links[(here + by + links.length) % links.length]?.focus();
 }
 
-export function BenchHome({ shop, jobs, unreadable, people, kinds, ownKinds, heat, nowMs, asked }: Props) {
+export function BenchHome({ shop, initial, people, kinds, ownKinds, heat, nowMs, asked }: Props) {
   const person = usePerson(people);
   const walk = person?.walk ?? 'full';
   const [filter, setFilter] = useState<FilterName>('all');
   const putAway = usePutAway(person ?? null);
-  useRefreshOnChange(nowMs);
+  const { jobs, unreadable } = useBench(initial, nowMs);
   const first = mostUrgent(jobs, walk);
   const shown = jobs.filter(FILTERS[filter].isShown);
   const units = person?.units ?? 'metric';
@@ -152,7 +148,7 @@ export function BenchHome({ shop, jobs, unreadable, people, kinds, ownKinds, hea
 
 type FirstMoveProps = {
   words: MoveWords;
-  first: ShownJob | undefined;
+  first: BenchJob | undefined;
   walk: WalkStyle;
 };
 
@@ -195,7 +191,7 @@ const MarksKey = () => (
 
 type MoreJobsProps = {
   kinds: readonly KindToStart[];
-  jobs: readonly ShownJob[];
+  jobs: readonly BenchJob[];
   ownKinds: readonly { id: string; name: string }[];
   walk: WalkStyle;
   shop: { name: string; showsDemo: boolean; hasDemo: boolean };

@@ -8,7 +8,7 @@ import { bagCode } from '@/core/board/bagCode';
 import { findHeatItems, type HeatItem } from '@/core/board/heatItems';
 import { findNextMove, findSeatMove, isJobMove, type Move } from '@/core/job/nextMove';
 import type { JobView, SeatView } from '@/core/job/seatView';
-import type { JobRecord } from '@/core/record/job';
+import type { ProjectedJob } from '@/core/project/project';
 import { STEPS, type Step, type WalkStyle } from '@/core/record/vocabulary';
 import { Head } from '@/bench/frame/Head';
 import { HeatBarPlace } from '@/bench/frame/HeatBarPlace';
@@ -37,7 +37,7 @@ const SeatNotHere = ({ jobId }: { jobId: string }) => (
 const CANNOT_WAIT: readonly Move['code'][] = ['say_home_or_stuck', 'drop_now', 'reheat'];
 
 type Here = {
-  record: JobRecord;
+  record: ProjectedJob;
   job: JobView;
   view: SeatView | null;
   seatId: string;
@@ -63,15 +63,6 @@ function findFrameMove({ record, job, view, seatId, step, walk }: Here) {
   const isElsewhere =
     goal.seatId !== null && ((goal.seatId !== seatId && !isJobMove(goal)) || goal.step !== step);
   return { words, goal, isElsewhere };
-}
-
-/** What is hot or cold on this job, second by second. */
-function useOwnHeat(record: JobRecord, nowMs: number) {
-  const second = Math.floor(nowMs / 1000);
-  return useMemo(
-    () => ({ jobId: record.id, items: findHeatItems([record], second * 1000) }),
-    [record, second],
-  );
 }
 
 /** Alt and a figure go to that step. */
@@ -104,11 +95,11 @@ export function JobFrame({
   /** When `heat` was read. */ heatMs: number;
   children: ReactNode;
 }) {
-  const { record, nowMs, job, person, isAskingPerson, stopAsking } = useJob();
+  const { record, job, person, isAskingPerson, stopAsking } = useJob();
   const view = useSeatView(seatId);
   const step = stepOfPath(usePathname());
   const walk = person?.walk ?? 'full';
-  const own = useOwnHeat(record, nowMs);
+  const own = useMemo(() => ({ jobId: record.id, items: findHeatItems(record) }), [record]);
   const { words, goal, isElsewhere } = findFrameMove({ record, job, view, seatId, step, walk });
   useStepKeys(record.id);
 

@@ -6,6 +6,7 @@ import { checkReading } from '@/core/job/checkReading';
 import { parseMetalTemperature } from '@/core/job/metalTemperature';
 import type { Reading } from '@/core/record/entries';
 import type { Seat } from '@/core/record/job';
+import { readSlot } from '@/core/record/slots';
 import type { Units } from '@/core/quantity/format';
 import { useJob } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
@@ -31,7 +32,7 @@ function readCorrection(
     return metal.ok ? { changes: { metalC: metal.value } } : { problem: sayIssue(metal.issues[0]!, units) };
   }
   if (!seat) return { problem: 'This job has no such seat any more: leave it out.' };
-  const checked = checkReading({ slot: entry.slot, typed, seat, units });
+  const checked = checkReading({ slot: readSlot(entry.slot), typed, seat, units });
   return checked.ok
     ? { changes: { typed, value: checked.value } }
     : { problem: sayIssue(checked.issues[0]!, units) };

@@ -13,11 +13,11 @@ const OF_THE_JOB: readonly Step[] = ['look', 'stacks'];
 const isSized = ({ isMeasured, history }: SeatView) => isMeasured || history.usualFitAccepted;
 
 const isDone: Record<Step, (view: SeatView, job: JobView) => boolean> = {
-  look: (_view, { plan, work }) => plan.checks.every((check) => work.looks.has(check)),
-  strip: (view) => view.work.takenOut !== null || isSized(view) || view.history.wayIn !== null,
+  look: (_view, { plan, work }) => plan.checks.every((check) => work.looks[check] !== undefined),
+  strip: (view) => view.history.takenOut !== null || isSized(view) || view.history.wayIn !== null,
   stacks: (_view, { plan, work }) =>
-    plan.stacks.every(({ key }) => (work.stacks.get(key)?.pieces.length ?? 0) > 0),
-  parts: (view) => view.partCheck.verdict === 'right' || view.work.overruled !== null,
+    plan.stacks.every(({ key }) => (work.stacks[key]?.pieces.length ?? 0) > 0),
+  parts: (view) => view.partCheck.verdict === 'right' || view.history.overruled !== null,
   measure: isSized,
   way_in: (view) => view.history.wayIn !== null,
   heat_run: (view) => view.history.homeMs !== null,
@@ -30,7 +30,7 @@ export function Walk({ seatId, step }: { seatId: string; step: Step | null }) {
   const { record, views, job } = useJob();
   const here = views.find(({ seat }) => seat.id === seatId);
   const doneShare = here
-    ? STEPS.filter((each) => job.skipped.has(each) || isDone[each](here, job)).length / STEPS.length
+    ? STEPS.filter((each) => job.skipped[each] || isDone[each](here, job)).length / STEPS.length
     : 0;
   return (
     <Box component="nav" aria-label="Steps" className="no-print">
@@ -75,7 +75,7 @@ export function Walk({ seatId, step }: { seatId: string; step: Step | null }) {
                   color: token('steel'),
                 }}
               >
-                {job.skipped.has(each)
+                {job.skipped[each]
                   ? 'left out'
                   : OF_THE_JOB.includes(each)
                     ? views[0] && isDone[each](views[0], job)

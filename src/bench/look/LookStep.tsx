@@ -24,17 +24,17 @@ export function LookStep() {
   const { job, addEvent } = useJob();
   const { plan, work } = job;
   const [extra, setExtra] = useState<readonly Check[]>([]);
-  const checks = [...new Set([...plan.checks, ...work.looks.keys(), ...extra])];
+  const checks = [...new Set([...plan.checks, ...(Object.keys(work.looks) as Check[]), ...extra])];
   const others = (Object.keys(CHECK_WORDS) as Check[]).filter((check) => !checks.includes(check));
   const note = (check: Check, change: Partial<Look>) => {
-    const before = work.looks.get(check) ?? { check, finding: 'doubtful' as const, decision: null, note: '' };
+    const before = work.looks[check] ?? { check, finding: 'doubtful' as const, decision: null, note: '' };
     addEvent('look_noted', { ...before, ...change });
   };
   return (
     <Box data-testid="look" sx={{ pr: 1 }}>
       <Typography variant="h2">First look</Typography>
       {checks.map((check) => {
-        const found = work.looks.get(check);
+        const found = work.looks[check];
         return (
           <Box
             key={check}

@@ -23,16 +23,18 @@ export function RenewOrKeep() {
   const [openKey, setOpenKey] = useState<string | null>(null);
   const labour = work.labour ?? USUAL_LABOUR;
   const kept = new Set(
-    [...work.weighed.values()].filter(({ decision }) => decision === 'keep').map(({ partKey }) => partKey),
+    Object.values(work.weighed)
+      .filter(({ decision }) => decision === 'keep')
+      .map(({ partKey }) => partKey),
   );
   const estimate = estimateCost({ parts: plan.parts, prices: work.prices, kept, ...labour });
   return (
     <Section data-testid="renew-or-keep">
       <Typography variant="h2">Renew or keep</Typography>
       {plan.parts.map((part) => {
-        const weighed = work.weighed.get(part.key);
+        const weighed = work.weighed[part.key];
         const isOpen = openKey === part.key;
-        const price = work.prices.get(part.key);
+        const price = work.prices[part.key];
         const weighing = weighRenewal({
           part,
           feel: weighed?.feel ?? 'fair',

@@ -1,4 +1,4 @@
-import { type CurrentReading, slotNumbers } from '@/core/job/currentReadings';
+import type { CurrentReading } from '@/core/project/readings';
 import { asText, showFit, type Units } from '@/core/quantity/format';
 import { token } from '@/ui/theme/tokens';
 
@@ -9,11 +9,8 @@ const DRAWN_PX = 13;
 /** Out-of-round and taper of a bore, drawn exaggerated: one closed line per depth through what was read across. */
 export function BoreShape({ readings, units }: { readings: readonly CurrentReading[]; units: Units }) {
   const bore = readings
-    .filter(({ slot }) => slot.startsWith('bore.'))
-    .map(({ slot, value }) => {
-      const [plane = 1, angleDeg = 0] = slotNumbers(slot);
-      return { plane, angleDeg, value };
-    });
+    .filter(({ place }) => place.family === 'bore')
+    .map(({ place: { plane, angleDeg }, value }) => ({ plane, angleDeg, value }));
   if (bore.length < 2) return null;
   const mean = bore.reduce((sum, { value }) => sum + value, 0) / bore.length;
   const most = Math.max(0.001, ...bore.map(({ value }) => Math.abs(value - mean)));

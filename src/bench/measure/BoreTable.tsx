@@ -2,7 +2,8 @@
 import Box from '@mui/material/Box';
 import { smoothingLossMm } from '@/core/fit/interference';
 import { showForce, showFit, showSize, asText, type Units } from '@/core/quantity/format';
-import { type CurrentReading } from '@/core/job/currentReadings';
+import type { CurrentReading } from '@/core/project/readings';
+import { slotOf, slotText } from '@/core/record/slots';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { acrossWords } from '@/ui/words/moves';
 import { DOUBT_WORDS } from '@/ui/words/verdicts';
@@ -81,7 +82,7 @@ export function DepthRows({ angles, slot, onSlot, counting, keptIds, units, hasT
           {angles.map((angle) => (
             <td key={angle} style={{ textAlign: 'right' }}>
               <ReadingCell
-                name={`bore.${plane}.${angle}`}
+                name={slotText(slotOf('bore', { plane, angleDeg: angle }))}
                 slot={slot}
                 onSlot={onSlot}
                 readings={counting}
@@ -99,7 +100,7 @@ export function DepthRows({ angles, slot, onSlot, counting, keptIds, units, hasT
         {[0, 90].map((angle) => (
           <td key={angle} style={{ textAlign: 'right' }}>
             <ReadingCell
-              name={`outside.${angle}`}
+              name={slotText(slotOf('outside', { angleDeg: angle }))}
               slot={slot}
               onSlot={onSlot}
               readings={counting}

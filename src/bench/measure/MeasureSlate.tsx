@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { countingReadings } from '@/core/job/currentReadings';
+import { counting } from '@/core/job/counting';
 import type { SeatView } from '@/core/job/seatView';
 import { later } from '@/bench/record/later';
 import { useJob } from '@/bench/record/JobProvider';
@@ -15,7 +15,7 @@ import { seatMark } from '@/ui/words/states';
 import { FitPlot } from './FitPlot';
 import { Note, Quiet } from '@/ui/parts/text';
 import { Ruled } from '@/ui/parts/layout';
-import type { SeatHistory } from '@/core/job/seatHistory';
+import type { SeatHistory } from '@/core/project/jobState';
 import type { Seat } from '@/core/record/job';
 import { AngleHead, DepthRows, OutsideCells } from './BoreTable';
 
@@ -38,11 +38,8 @@ export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
   const units = person?.units ?? 'metric';
   const [isSizing, setSizing] = useState(false);
   const sizes = useLoaded(loadSizes, isSizing);
-  const { seat, fit, history, isMeasured } = view;
-  const counting = countingReadings(view.readings, '');
-  const struckCount = view.readings.filter(
-    ({ status, slot: name }) => status !== 'counts' && !name.startsWith('depth'),
-  ).length;
+  const { seat, fit, history, isMeasured, setAside } = view;
+  const readings = counting(view.readings);
   const angles = hasThird ? [0, 60, 90] : [0, 90];
   const verdict = fit && FIT_WORDS[fit.judgement.verdict];
   return (
@@ -85,7 +82,7 @@ export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
           angles={angles}
           slot={slot}
           onSlot={onSlot}
-          counting={counting}
+          counting={readings}
           keptIds={keptIds}
           units={units}
           hasThird={hasThird}
@@ -95,7 +92,7 @@ export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
       {fit && (
         <>
           <FitPlot view={view} units={units} />
-          <OutsideCells fit={fit} units={units} counting={counting} />
+          <OutsideCells fit={fit} units={units} counting={readings} />
         </>
       )}
       <Condition
@@ -105,7 +102,7 @@ export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
         isMeasured={isMeasured}
         history={history}
         seat={seat}
-        struckCount={struckCount}
+        setAside={setAside}
       />
       {isSizing && sizes && <sizes.SizesDialog seat={seat} onClose={() => setSizing(false)} />}
     </Box>
@@ -119,10 +116,10 @@ type ConditionProps = {
   isMeasured: boolean;
   history: SeatHistory;
   seat: Seat;
-  struckCount: number;
+  setAside: number;
 };
 
-function Condition({ setSizing, hasThird, onThird, isMeasured, history, seat, struckCount }: ConditionProps) {
+function Condition({ setSizing, hasThird, onThird, isMeasured, history, seat, setAside }: ConditionProps) {
   const { addEvent } = useJob();
   return (
     <Ruled sx={{ display: 'flex', columnGap: 2, alignItems: 'center', flexWrap: 'wrap', mt: 0.5 }}>
@@ -150,8 +147,8 @@ function Condition({ setSizing, hasThird, onThird, isMeasured, history, seat, st
       {history.usualFitAccepted && !isMeasured && (
         <Box sx={{ fontSize: TYPE.small }}>Usual fit {seat.spec.usualClass} taken.</Box>
       )}
-      {struckCount > 0 && (
-        <Quiet sx={{ fontSize: TYPE.fine, ml: 'auto' }}>{struckCount} struck out, in the record</Quiet>
+      {setAside > 0 && (
+        <Quiet sx={{ fontSize: TYPE.fine, ml: 'auto' }}>{setAside} struck out, in the record</Quiet>
       )}
     </Ruled>
   );

@@ -1,28 +1,19 @@
 'use client';
 import { useMemo, useState, type ReactNode } from 'react';
-import { BORE_SLOTS, OUTSIDE_SLOTS } from '@/core/job/seatView';
-import { countingReadings, slotNumbers } from '@/core/job/currentReadings';
+import { counting } from '@/core/job/counting';
+import { BORE_SLOTS, OUTSIDE_SLOTS, slotOf, slotText, type Slot } from '@/core/record/slots';
 import { GaugeBar } from '@/bench/gauge/GaugeBar';
-import type { GaugeSlot } from '@/bench/gauge/useReadings';
+import { gaugeSlot } from '@/bench/gauge/useReadings';
 import { useSeatView } from '@/bench/record/JobProvider';
 import { acrossWords } from '@/ui/words/moves';
 import { MeasureSlate } from './MeasureSlate';
 
-const boreSlot = (slot: string): GaugeSlot => {
-  const [plane = 1, angleDeg = 0] = slotNumbers(slot);
-  return {
-    slot,
-    angleDeg,
-    label: `${acrossWords(angleDeg)} ${plane === 1 ? 'top' : 'low'}`,
-    instrumentKind: 'bore_gauge',
-  };
-};
-const outsideSlot = (slot: string): GaugeSlot => ({
-  slot,
-  angleDeg: slotNumbers(slot)[0]!,
-  label: slot === 'outside.0' ? 'bearing' : 'turned',
-  instrumentKind: 'micrometer',
-});
+/** A third diameter at each depth, for a bore that may be oval. */
+const THIRD_SLOTS: readonly Slot[] = [1, 2].map((plane) => slotOf('bore', { plane, angleDeg: 60 }));
+
+const boreSlot = (place: Slot) =>
+  gaugeSlot(place, `${acrossWords(place.angleDeg)} ${place.plane === 1 ? 'top' : 'low'}`);
+const outsideSlot = (place: Slot) => gaugeSlot(place, place.angleDeg === 0 ? 'bearing' : 'turned');
 
 /** Measure: the slots of one seat, the slate that judges them, and the strip that takes them. `compose` places the two. */
 export function MeasureStep({
@@ -36,14 +27,14 @@ export function MeasureStep({
   const [isThirdWanted, setThird] = useState(false);
   const [chosen, setChosen] = useState<string | null>(null);
   const taken = useMemo(
-    () => new Set(countingReadings(view?.readings ?? [], '').map(({ slot }) => slot)),
+    () => new Set(counting(view?.readings ?? []).map(({ slot }) => slot)),
     [view?.readings],
   );
-  const hasThird = isThirdWanted || taken.has('bore.1.60') || taken.has('bore.2.60');
+  const hasThird = isThirdWanted || THIRD_SLOTS.some((place) => taken.has(slotText(place)));
   const slots = useMemo(
     () => [
       ...BORE_SLOTS.map(boreSlot),
-      ...(hasThird ? ['bore.1.60', 'bore.2.60'].map(boreSlot) : []),
+      ...(hasThird ? THIRD_SLOTS.map(boreSlot) : []),
       ...OUTSIDE_SLOTS.map(outsideSlot),
     ],
     [hasThird],
@@ -61,7 +52,7 @@ export function MeasureStep({
         hasThird={hasThird}
         onThird={() => {
           setThird(true);
-          setChosen('bore.1.60');
+          setChosen(slotText(THIRD_SLOTS[0]!));
         }}
         onSlot={setChosen}
       />

@@ -3,13 +3,13 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { remediesFor } from '@/core/fit/remedies';
 import type { SeatView } from '@/core/job/seatView';
+import type { SeatHistory } from '@/core/project/jobState';
 import { useJob } from '@/bench/record/JobProvider';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { CLEANING_WORDS, REMEDY_WORDS } from '@/ui/words/work';
 import { Note, Quiet } from '@/ui/parts/text';
 import { Ruled } from '@/ui/parts/layout';
-import type { SeatWork } from '@/core/job/work';
 
 type Remedy = keyof typeof REMEDY_WORDS;
 const isRemedy = (code: string): code is Remedy => code in REMEDY_WORDS;
@@ -17,7 +17,7 @@ const isRemedy = (code: string): code is Remedy => code in REMEDY_WORDS;
 /** What a seat needs before it is believed: cleaned, measured with a gauge within its day, and mended when it is spun. */
 export function SeatCondition({ view }: { view: SeatView }) {
   const { addEvent } = useJob();
-  const { seat, fit, work, overdue, isMeasured } = view;
+  const { seat, fit, history, overdue, isMeasured } = view;
   const seatId = seat.id;
   const isSpun = isMeasured && fit?.judgement.verdict === 'slack';
   const remedies: Remedy[] =
@@ -50,7 +50,7 @@ export function SeatCondition({ view }: { view: SeatView }) {
               value,
               words: REMEDY_WORDS[value].name,
             }))}
-            value={work.remedy?.remedy ?? null}
+            value={history.remedy?.remedy ?? null}
             onPick={(remedy) => addEvent('remedy_chosen', { remedy }, { seatId })}
           />
           <Quiet sx={{ fontSize: TYPE.fine }}>
@@ -58,32 +58,32 @@ export function SeatCondition({ view }: { view: SeatView }) {
           </Quiet>
         </Box>
       )}
-      {work.remedy && (
+      {history.remedy && (
         <Box sx={{ fontSize: TYPE.small }} data-testid="remedy-check">
-          <b>{REMEDY_WORDS[work.remedy.remedy].name}.</b> {REMEDY_WORDS[work.remedy.remedy].check}
+          <b>{REMEDY_WORDS[history.remedy.remedy].name}.</b> {REMEDY_WORDS[history.remedy.remedy].check}
           <ChoiceRow
             label="It holds"
             options={[
               { value: 'yes', words: 'proven' },
               { value: 'no', words: 'it does not hold' },
             ]}
-            value={work.remedy.isGood === null ? null : work.remedy.isGood ? 'yes' : 'no'}
+            value={history.remedy.isGood === null ? null : history.remedy.isGood ? 'yes' : 'no'}
             onPick={(answer) => addEvent('remedy_checked', { isGood: answer === 'yes' }, { seatId })}
           />
         </Box>
       )}
-      <SeatDone work={work} seatId={seatId} />
+      <SeatDone history={history} seatId={seatId} />
     </Box>
   );
 }
 
 type SeatDoneProps = {
-  work: SeatWork;
+  history: SeatHistory;
   seatId: string;
 };
 
 /** What was done to the seat. */
-function SeatDone({ work, seatId }: SeatDoneProps) {
+function SeatDone({ history, seatId }: SeatDoneProps) {
   const { addEvent } = useJob();
   return (
     <Ruled
@@ -93,7 +93,7 @@ function SeatDone({ work, seatId }: SeatDoneProps) {
     >
       <Note sx={{ mr: 0.5 }}>Clean</Note>
       {(Object.keys(CLEANING_WORDS) as (keyof typeof CLEANING_WORDS)[]).map((what) => {
-        const isClean = work.cleaned.has(what);
+        const isClean = history.cleaned.includes(what);
         return (
           <Box
             component="button"

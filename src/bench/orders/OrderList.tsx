@@ -9,9 +9,12 @@ import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { ORDER_WORDS } from '@/ui/words/work';
 import { Lead } from '@/ui/parts/text';
 
+/** What changes the list. */
+const SHOWN_HERE = ['order_noted', 'job_put_away'] as const;
+
 /** Every part that is ordered, on its way, here or wrong, over all jobs; the late ones first. */
 export function OrderList({ lines, ...place }: PlaceProps & { lines: readonly OrderLine[] }) {
-  useRefreshOnChange(place.nowMs);
+  useRefreshOnChange(place.nowMs, SHOWN_HERE);
   return (
     <PlaceFrame
       here="Bench"

@@ -2,12 +2,15 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useState, type ReactNode } from 'react';
-import { countingReadings, slotNumbers, type CurrentReading } from '@/core/job/currentReadings';
+import { counting } from '@/core/job/counting';
 import { comparedSizes } from '@/core/job/seatSizes';
 import type { MateCheck, PartCheck } from '@/core/parts/comparePart';
+import type { SeatHistory } from '@/core/project/jobState';
+import type { CurrentReading } from '@/core/project/readings';
+import { familyOf, slotOf, slotText, type SlotFamily } from '@/core/record/slots';
 import { asText, showFit, showSize, type Units } from '@/core/quantity/format';
 import { GaugeBar } from '@/bench/gauge/GaugeBar';
-import type { GaugeSlot } from '@/bench/gauge/useReadings';
+import { gaugeSlot } from '@/bench/gauge/useReadings';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
 import { useLoaded } from '@/bench/record/useLoaded';
@@ -16,31 +19,27 @@ import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { DRY_FIT_WORDS, MATE_WORDS, OVERRULE_WORDS } from '@/ui/words/work';
 import { Note, Text } from '@/ui/parts/text';
 import { Ruled } from '@/ui/parts/layout';
-import type { SeatWork } from '@/core/job/work';
 
 /** The bearing tables come only when a part is wrong or an old number is typed. */
 const OldNumber = later(() => import('./OldNumber'), 'OldNumber');
 const loadTables = () => import('@/core/parts/looksLike');
 
-/** `short` is for the strip, where eight stand side by side. */
-type Row = { slot: string; label: string; short: string };
-const ROWS: readonly Row[] = [
-  { slot: 'bore.1.0', label: 'seat’s bore', short: 'seat' },
-  { slot: 'outside.0', label: 'new part, outside', short: 'outside' },
-  { slot: 'journal.0', label: 'shaft', short: 'shaft' },
-  { slot: 'inside.0', label: 'new part, bore', short: 'its bore' },
-  { slot: 'width.0', label: 'new part, width', short: 'width' },
-  { slot: 'old_outside.0', label: 'old part, outside', short: 'old out.' },
-  { slot: 'old_inside.0', label: 'old part, bore', short: 'old bore' },
-  { slot: 'old_width.0', label: 'old part, width', short: 'old width' },
+/** What is compared, in its order; each beside its name for the strip, where eight stand side by side. */
+const COMPARED: readonly [SlotFamily, string][] = [
+  ['bore', 'seat'],
+  ['outside', 'outside'],
+  ['journal', 'shaft'],
+  ['inside', 'its bore'],
+  ['width', 'width'],
+  ['old_outside', 'old out.'],
+  ['old_inside', 'old bore'],
+  ['old_width', 'old width'],
 ];
-
-const asGaugeSlot = ({ slot, short }: Row): GaugeSlot => ({
-  slot,
-  label: short,
-  angleDeg: slotNumbers(slot).at(-1) ?? 0,
-  instrumentKind: slot.startsWith('bore') ? 'bore_gauge' : 'micrometer',
+const ROWS = COMPARED.map(([family, short]) => {
+  const place = slotOf(family, family === 'bore' ? { plane: 1 } : {});
+  return { place, slot: slotText(place), label: familyOf(place).words, short };
 });
+type Row = (typeof ROWS)[number];
 
 /** One part against both its mates and against the old one; the strip takes the readings. */
 export function ComparePart({
@@ -53,15 +52,22 @@ export function ComparePart({
   const view = useSeatView(seatId);
   const [chosen, setChosen] = useState<string | null>(null);
   if (!view) return null;
-  const rows = ROWS.filter(({ slot }) => view.seat.spec.journal || !slot.startsWith('journal'));
-  const taken = new Set(countingReadings(view.readings, '').map(({ slot }) => slot));
+  const rows = ROWS.filter(({ place }) => view.seat.spec.journal || place.family !== 'journal');
+  const taken = new Set(counting(view.readings).map(({ slot }) => slot));
   const slot =
     chosen && rows.some((row) => row.slot === chosen)
       ? chosen
       : (rows.find((row) => !taken.has(row.slot)) ?? rows[0]!).slot;
   return compose({
     slate: <CompareSlate seatId={seatId} rows={rows} slot={slot} onSlot={setChosen} />,
-    strip: <GaugeBar seatId={seatId} slots={rows.map(asGaugeSlot)} slot={slot} onSlot={setChosen} />,
+    strip: (
+      <GaugeBar
+        seatId={seatId}
+        slots={rows.map(({ place, short }) => gaugeSlot(place, short))}
+        slot={slot}
+        onSlot={setChosen}
+      />
+    ),
   });
 }
 
@@ -79,8 +85,8 @@ function CompareSlate({
   const { addEvent, person, keptIds } = useJob();
   const view = useSeatView(seatId)!;
   const units = person?.units ?? 'metric';
-  const { partCheck, work, seat } = view;
-  const counting = countingReadings(view.readings, '');
+  const { partCheck, history, seat } = view;
+  const readings = counting(view.readings);
   const tables = useLoaded(loadTables, partCheck.verdict === 'wrong');
   const likeness =
     tables && partCheck.verdict === 'wrong'
@@ -94,8 +100,8 @@ function CompareSlate({
           ? 'Wrong part.'
           : partCheck.verdict === 'right'
             ? 'Right: it fits its mates.'
-            : work.overruled
-              ? `Taken as right: ${OVERRULE_WORDS[work.overruled].toLowerCase()}.`
+            : history.overruled
+              ? `Taken as right: ${OVERRULE_WORDS[history.overruled].toLowerCase()}.`
               : 'Not compared yet.'}
       </Typography>
       {likeness && (
@@ -111,9 +117,9 @@ function CompareSlate({
           shaft={seat.spec.journal?.name}
         />
       ))}
-      <MateRows rows={rows} counting={counting} keptIds={keptIds} onSlot={onSlot} slot={slot} units={units} />
+      <MateRows rows={rows} counting={readings} keptIds={keptIds} onSlot={onSlot} slot={slot} units={units} />
       <OldNumber
-        shown={work.oldPart?.designation ?? ''}
+        shown={history.oldPart?.designation ?? ''}
         onTake={(designation) =>
           void loadTables().then(({ listedSizes }) =>
             addEvent(
@@ -127,10 +133,10 @@ function CompareSlate({
       <ChoiceRow
         label="Dry fit"
         options={optionsFrom(DRY_FIT_WORDS)}
-        value={work.dryFit}
+        value={history.dryFit}
         onPick={(result) => addEvent('dry_fit_noted', { result }, { seatId })}
       />
-      {partCheck.verdict !== 'right' && <Overrule partCheck={partCheck} work={work} seatId={seatId} />}
+      {partCheck.verdict !== 'right' && <Overrule partCheck={partCheck} history={history} seatId={seatId} />}
     </Box>
   );
 }
@@ -188,11 +194,11 @@ function MateRows({ rows, counting, keptIds, onSlot, slot, units }: MateRowsProp
 
 type OverruleProps = {
   partCheck: PartCheck;
-  work: SeatWork;
+  history: SeatHistory;
   seatId: string;
 };
 
-function Overrule({ partCheck, work, seatId }: OverruleProps) {
+function Overrule({ partCheck, history, seatId }: OverruleProps) {
   const { addEvent } = useJob();
   return (
     <Box sx={{ borderTop: `1.5px solid ${token('steel')}`, mt: 1, pt: 1 }}>
@@ -203,7 +209,7 @@ function Overrule({ partCheck, work, seatId }: OverruleProps) {
         label="Reason"
         isLabelHidden
         options={optionsFrom(OVERRULE_WORDS)}
-        value={work.overruled}
+        value={history.overruled}
         onPick={(reason) => addEvent('compare_overruled', { reason }, { seatId })}
       />
     </Box>

@@ -15,7 +15,7 @@ import { Pair } from '@/ui/parts/layout';
 /** Where a part's order stands. A number that came wrong once, here or on another job, alarms before it is ordered again. */
 export function OrderForm({ part }: { part: PlanPart }) {
   const { job, addEvent } = useJob();
-  const last = job.work.orders.get(part.key)?.at(-1);
+  const last = job.work.orders[part.key]?.at(-1);
   const [kitNumber, setKitNumber] = useState(last?.kitNumber ?? '');
   const [promisedFor, setPromisedFor] = useState(last?.promisedFor ?? '');
   const wrong = useWrongNumbers();

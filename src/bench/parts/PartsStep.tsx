@@ -58,11 +58,11 @@ function PartRow({ part, isOpen, onToggle }: { part: PlanPart; isOpen: boolean; 
   const { job, addEvent } = useJob();
   const { work } = job;
   const needed = part.count * (part.isSpent ? 2 : 1);
-  const counted = work.counted.get(part.key) ?? null;
+  const counted = work.counted[part.key] ?? null;
   const check = checkCount(needed, counted);
-  const order = work.orders.get(part.key)?.at(-1);
-  const origin = work.origins.get(part.key) ?? null;
-  const conversion = work.conversions.get(part.key);
+  const order = work.orders[part.key]?.at(-1);
+  const origin = work.origins[part.key] ?? null;
+  const conversion = work.conversions[part.key];
   const count = (to: number) =>
     addEvent('kit_counted', { partKey: part.key, count: Math.max(0, Math.min(99, to)) });
   return (

@@ -15,7 +15,7 @@ export function useWrongNumbers(): ReadonlySet<string> {
       .catch(() => undefined);
   }, []);
   return useMemo(
-    () => new Set([...elsewhere, ...wrongNumbers([...job.work.orders.values()].flat())]),
+    () => new Set([...elsewhere, ...wrongNumbers(Object.values(job.work.orders).flat())]),
     [elsewhere, job.work.orders],
   );
 }

@@ -5,40 +5,37 @@ import {
   useContext,
   useEffect,
   useMemo,
-  useRef,
   useState,
+  useSyncExternalStore,
   type ReactNode,
 } from 'react';
 import { v7 as uuid } from 'uuid';
 import type { Entries, EventBody, EventKind, JobEvent, Reading } from '@/core/record/entries';
-import type { JobRecord, Person, Seat } from '@/core/record/job';
-import { viewJob, type JobView, type SeatView } from '@/core/job/seatView';
-import { usePerson, useNow } from './hooks';
+import type { Person, Seat } from '@/core/record/job';
+import type { SeatView } from '@/core/job/seatView';
+import type { LoadedJob, ProjectedJob } from '@/core/project/project';
+import { usePerson } from './hooks';
+import { JobStore, type JobSnapshot } from './jobStore';
 import { withAct } from './lastActs';
 import { liveStream } from './liveStream';
-import { entriesOf, outbox, type KeptEntry } from './outbox';
+import { outbox, type KeptEntry } from './outbox';
 
 type NewReading = Pick<
   Reading,
   'slot' | 'typed' | 'value' | 'instrumentId' | 'metalC' | 'seatId' | 'castingId'
 >;
 
-export type JobContext = {
-  /** What the database has, and what is still kept here. */
-  record: JobRecord;
-  keptIds: ReadonlySet<string>;
-  refused: readonly KeptEntry[];
+export type JobContext = Omit<JobSnapshot, 'entries'> & {
   /** What was last done on this screen, a whole slip together; empty after it was taken back. */
   lastActs: readonly JobEvent[];
   takeBack: () => void;
   person: Person | null | undefined;
-  nowMs: number;
-  /** Every seat as it stands now: renewed with every entry and every second, once for all that show it. */
+  /** When the job was read for this screen: where its clocks begin. */
+  drawnMs: number;
+  /** Every seat as it stands: what no entry touched is the very same object as before. */
   views: readonly SeatView[];
-  /** The same, with what has been done beyond the seats. */
-  job: JobView;
-  /** Says that a plan or a map was changed: the record is loaded anew. Null when it could not be, or a later answer is here already. */
-  reload: () => Promise<JobRecord | null>;
+  /** Says that a plan or a map was changed: the job is read anew. Null when it could not be, or what is here is newer. */
+  reload: () => Promise<ProjectedJob | null>;
   addReading: (reading: NewReading) => string | null;
   addEvent: <K extends EventKind>(
     kind: K,
@@ -56,94 +53,37 @@ export type JobContext = {
 };
 
 const Context = createContext<JobContext | null>(null);
+const Store = createContext<JobStore | null>(null);
 
+/** The job of this screen, new with every entry of it and with nothing else: what goes by the clock asks the clock. */
 export function useJob(): JobContext {
   const context = useContext(Context);
   if (!context) throw new Error('useJob outside of a JobProvider');
   return context;
 }
 
-/** Everything about one seat; null when the job has no such seat. */
+function useStore(): JobStore {
+  const store = useContext(Store);
+  if (!store) throw new Error('a job’s store outside of a JobProvider');
+  return store;
+}
+
+/** What `select` takes from the job: drawn anew only when that is another thing. */
+function useSelected<T>(select: (snapshot: JobSnapshot) => T): T {
+  const store = useStore();
+  const get = () => select(store.getSnapshot());
+  return useSyncExternalStore(store.subscribe, get, get);
+}
+
+/** Everything about one seat; null when the job has no such seat. The same object until an entry concerns it. */
 export const useSeatView = (seatId: string): SeatView | null =>
-  useJob().views.find(({ seat }) => seat.id === seatId) ?? null;
+  useSelected(({ job }) => job.seats.find(({ seat }) => seat.id === seatId) ?? null);
 
-function withEntries(
-  entries: Entries,
-  added: { readings: readonly Reading[]; events: readonly JobEvent[] },
-): Entries {
-  const known = new Set([...entries.readings, ...entries.events].map(({ id }) => id));
-  const readings = added.readings.filter(({ id }) => !known.has(id));
-  const events = added.events.filter(({ id }) => !known.has(id));
-  return readings.length + events.length === 0
-    ? entries
-    : { readings: [...entries.readings, ...readings], events: [...entries.events, ...events] };
-}
-
-/** Null when the server is away, refuses, or its answer is cut off half way. */
-async function load<T>(path: string): Promise<T | null> {
-  try {
-    const response = await fetch(path, { signal: AbortSignal.timeout(8000) });
-    return response.ok ? ((await response.json()) as T) : null;
-  } catch {
-    return null;
-  }
-}
-
-/** The job as the database holds it, kept fresh by the live line, and what is still on its way there. */
-function useStored(initial: JobRecord, initialMs: number) {
-  const jobId = initial.id;
-  const [stored, setStored] = useState(initial);
-  const [kept, setKept] = useState<readonly KeptEntry[]>([]);
-  const [drawnMs] = useState(initialMs);
-
-  const addStored = useCallback((added: { readings: readonly Reading[]; events: readonly JobEvent[] }) => {
-    setStored((before) => ({ ...before, entries: withEntries(before.entries, added) }));
-  }, []);
-
-  const asked = useRef(0);
-  const answered = useRef(0);
-  const reload = useCallback(async () => {
-    const turn = (asked.current += 1);
-    const fresh = await load<JobRecord>(`/api/v1/jobs/${jobId}`);
-    // An answer that was overtaken on its way is older than what is shown.
-    if (!fresh || turn < answered.current) return null;
-    answered.current = turn;
-    setStored((before) => ({ ...fresh, entries: withEntries(fresh.entries, before.entries) }));
-    return fresh;
-  }, [jobId]);
-
-  useEffect(() => {
-    const stopOutbox = outbox.subscribe((all, justStored) => {
-      // What was just stored moves over in the same breath, so that nothing flickers.
-      addStored(entriesOf(justStored.filter((entry) => entry.jobId === jobId)));
-      setKept(all.filter((entry) => entry.jobId === jobId));
-    });
-    const stopListening = liveStream.onChange(drawnMs, async (change) => {
-      if (change.what !== 'anything' && change.jobId !== jobId) return;
-      if (change.what !== 'entries') {
-        await reload();
-        return;
-      }
-      const fresh = await load<Entries>(`/api/v1/jobs/${jobId}/entries?ids=${change.ids.join(',')}`);
-      if (fresh) addStored(fresh);
-    });
-    return () => {
-      stopOutbox();
-      stopListening();
-    };
-  }, [jobId, drawnMs, addStored, reload]);
-
-  const replaceSeat = useCallback((seat: Seat) => {
-    setStored((before) => ({
-      ...before,
-      castings: before.castings.map((casting) => ({
-        ...casting,
-        seats: casting.seats.map((old) => (old.id === seat.id ? seat : old)),
-      })),
-    }));
-  }, []);
-
-  return { stored, kept, reload, replaceSeat };
+/** The whole record, stored or kept; null until it is here. */
+export function useWholeRecord(): Entries | null {
+  const store = useStore();
+  useEffect(() => void store.fetchWhole(), [store]);
+  return useSelected(({ entries }) => entries);
 }
 
 /** What a person does on this job: each becomes an entry, and the last slip can be taken back whole. */
@@ -194,14 +134,14 @@ function useActs(jobId: string, person: Person | null | undefined, askPerson: ()
     [jobId, person, askPerson],
   );
 
-  const takeBack = () => {
+  const takeBack = useCallback(() => {
     for (const { id, seatId, castingId } of [...lastActs].reverse())
       addEvent(
         'event_withdrawn',
         { eventId: id },
         { ...(seatId && { seatId }), ...(castingId && { castingId }) },
       );
-  };
+  }, [lastActs, addEvent]);
 
   const correct = useCallback(
     (refused: KeptEntry, changes: Partial<Reading>) => {
@@ -214,7 +154,10 @@ function useActs(jobId: string, person: Person | null | undefined, askPerson: ()
     [jobId],
   );
 
-  return { addReading, addEvent, takeBack, correct, lastActs };
+  return useMemo(
+    () => ({ addReading, addEvent, takeBack, correct, lastActs }),
+    [addReading, addEvent, takeBack, correct, lastActs],
+  );
 }
 
 export function JobProvider({
@@ -222,43 +165,37 @@ export function JobProvider({
   initialMs,
   children,
 }: {
-  initial: JobRecord;
+  initial: LoadedJob;
   initialMs: number;
   children: ReactNode;
 }) {
-  const { stored, kept, reload, replaceSeat } = useStored(initial, initialMs);
+  const [store] = useState(() => new JobStore(initial, initialMs));
+  const [drawnMs] = useState(initialMs);
+  useEffect(() => store.start(drawnMs), [store, drawnMs]);
+  const snapshot = useSyncExternalStore(store.subscribe, store.getSnapshot, store.getSnapshot);
   const [isAskingPerson, setIsAsking] = useState(false);
   const askPerson = useCallback(() => setIsAsking(true), []);
-  const person = usePerson(stored.people);
+  const person = usePerson(snapshot.record.people);
   const acts = useActs(initial.id, person, askPerson);
-  const nowMs = useNow(initialMs, 500);
-
-  const record = useMemo(
-    () => ({
-      ...stored,
-      entries: withEntries(stored.entries, entriesOf(kept.filter(({ refused }) => refused === null))),
+  const value = useMemo(
+    (): JobContext => ({
+      ...snapshot,
+      ...acts,
+      person,
+      drawnMs,
+      views: snapshot.job.seats,
+      reload: store.reload,
+      replaceSeat: store.replaceSeat,
+      leaveOut: (id) => void outbox.leaveOut(id),
+      askPerson,
+      isAskingPerson,
+      stopAsking: () => setIsAsking(false),
     }),
-    [stored, kept],
+    [snapshot, acts, person, drawnMs, store, askPerson, isAskingPerson],
   );
-  const second = Math.floor(nowMs / 1000);
-  const job = useMemo(() => viewJob(record, second * 1000), [record, second]);
-  const keptIds = useMemo(() => new Set(kept.map(({ id }) => id)), [kept]);
-
-  const value: JobContext = {
-    record,
-    keptIds,
-    refused: kept.filter(({ refused }) => refused !== null),
-    ...acts,
-    person,
-    nowMs,
-    views: job.seats,
-    job,
-    reload,
-    replaceSeat,
-    leaveOut: (id) => void outbox.leaveOut(id),
-    askPerson,
-    isAskingPerson,
-    stopAsking: () => setIsAsking(false),
-  };
-  return <Context.Provider value={value}>{children}</Context.Provider>;
+  return (
+    <Store.Provider value={store}>
+      <Context.Provider value={value}>{children}</Context.Provider>
+    </Store.Provider>
+  );
 }

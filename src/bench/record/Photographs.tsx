@@ -48,7 +48,7 @@ export function Photographs({ seatId }: { seatId: string | null }) {
   const [open, setOpen] = useState<Photograph | null>(null);
   const { kept, refused } = useKept(record.id, seatId, reload);
   const mine = record.photographs.filter(
-    (photograph) => photograph.seatId === seatId && !job.work.withdrawnPhotographs.has(photograph.id),
+    (photograph) => photograph.seatId === seatId && !job.work.withdrawnPhotographs.includes(photograph.id),
   );
 
   const take = (file: File) => {

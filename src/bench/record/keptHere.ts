@@ -1,20 +1,19 @@
 'use client';
 import { openDB, type IDBPDatabase } from 'idb';
 
-/** What this browser keeps until the server has it: entries, and photographs. */
-const STORES = ['kept', 'photographs'] as const;
-export type KeptStore = (typeof STORES)[number];
+/** What this browser keeps: entries and photographs until the server has them, and every opened job as it was last known. */
+const STORES = { kept: 'id', photographs: 'id', jobs: 'jobId' } as const;
+export type KeptStore = keyof typeof STORES;
 
 let opened: Promise<IDBPDatabase | null> | null = null;
 
 /** Null without IndexedDB (a private window): then things are kept in memory only. */
 export function openKeptHere(): Promise<IDBPDatabase | null> {
   const open = async () =>
-    openDB('urn-key', STORES.length, {
+    openDB('urn-key', Object.keys(STORES).length, {
       upgrade: (database) => {
-        for (const store of STORES)
-          if (!database.objectStoreNames.contains(store))
-            database.createObjectStore(store, { keyPath: 'id' });
+        for (const [store, keyPath] of Object.entries(STORES))
+          if (!database.objectStoreNames.contains(store)) database.createObjectStore(store, { keyPath });
       },
       // Another tab has a newer version: it must not wait for this one.
       blocking: (_now, _wanted, event) => {

@@ -83,7 +83,7 @@ describe('the live stream', () => {
   it('brings messages to who asked for them, until they stop', () => {
     const stream = new LiveStream();
     const heard: string[] = [];
-    const stop = stream.on('entries', ({ ids }) => heard.push(...ids));
+    const stop = stream.on('entries', ({ ids }) => heard.push(...(ids ?? [])));
     stream.start();
     last().say('entries', { jobId: 'j', ids: ['a'] });
     last().say('gauge', { instrumentId: 'g' });

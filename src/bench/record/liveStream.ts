@@ -1,4 +1,7 @@
 'use client';
+import type { BenchJob } from '@/core/board/benchLine';
+import type { HeatItem } from '@/core/board/heatItems';
+import type { Entries } from '@/core/record/entries';
 
 /** Why the database takes nothing. */
 export type AwayCause = 'disk_full' | 'too_busy' | 'starting' | 'unreachable';
@@ -13,13 +16,16 @@ export type PartNews = {
   atMs: number;
 };
 
+/** Stored just now, in this change of the job: with the entries where they are small, else by their ids. */
+export type StoredNews = { jobId: string; version: number; entries?: Entries; ids?: string[] };
+
 /** What the server tells every screen. The same shapes as the server sends; see `/api/v1/live`. */
 export type LiveEvents = {
   hello: { serverMs: number; isDatabaseUp: boolean; cause?: AwayCause };
   beat: { serverMs: number };
   database: { isUp: boolean; cause?: AwayCause };
   parts: { parts: PartNews[] };
-  entries: { jobId: string; ids: string[] };
+  entries: StoredNews;
   job: { jobId: string };
   gauge: {
     instrumentId: string;
@@ -31,6 +37,9 @@ export type LiveEvents = {
     slot: string | null;
   };
   claim: { instrumentId: string; screenId: string | null };
+  /** Jobs of which the bench says another thing now, and those that are no longer on it. */
+  bench: { jobs: BenchJob[]; gone: string[] };
+  heat: { items: HeatItem[] };
   link: { state: LinkState };
 };
 
@@ -39,11 +48,22 @@ export type LiveEvents = {
  * while.
  */
 export type Change =
-  { what: 'entries'; jobId: string; ids: string[] } | { what: 'job'; jobId: string } | { what: 'anything' };
+  ({ what: 'entries' } & StoredNews) | { what: 'job'; jobId: string } | { what: 'anything' };
 
 export type LinkState = 'connecting' | 'live' | 'database_away' | 'server_away';
 
-const NAMES = ['hello', 'beat', 'database', 'parts', 'entries', 'job', 'gauge', 'claim'] as const;
+const NAMES = [
+  'hello',
+  'beat',
+  'database',
+  'parts',
+  'entries',
+  'job',
+  'gauge',
+  'claim',
+  'bench',
+  'heat',
+] as const;
 const RECONNECT_MS = 1500;
 /** The server beats every 10 s; silence longer than this means the line is dead though nobody said so. */
 const SILENCE_MS = 25_000;
@@ -82,7 +102,7 @@ export class LiveStream {
   onChange(sinceMs: number, listener: (change: Change) => void): () => void {
     const anything = () => listener({ what: 'anything' });
     const stops = [
-      this.on('entries', ({ jobId, ids }) => listener({ what: 'entries', jobId, ids })),
+      this.on('entries', (news) => listener({ what: 'entries', ...news })),
       this.on('job', ({ jobId }) => listener({ what: 'job', jobId })),
       this.on('hello', anything),
       this.on('database', ({ isUp }) => {

@@ -14,17 +14,19 @@ export type KeptEntry = { id: string; jobId: string; refused: readonly Issue[] |
   { type: 'reading'; entry: Reading } | { type: 'event'; entry: JobEvent }
 );
 
-/** What is kept as a job's entries. */
-export const entriesOf = (kept: readonly KeptEntry[]): Entries => ({
+/** As entries are sent. */
+const entriesOf = (kept: readonly KeptEntry[]): Entries => ({
   readings: kept.flatMap((each) => (each.type === 'reading' ? [each.entry] : [])),
   events: kept.flatMap((each) => (each.type === 'event' ? [each.entry] : [])),
 });
 
-type Listener = (kept: readonly KeptEntry[], justStored: readonly KeptEntry[]) => void;
+/** `version`: of the job that has what was just stored. */
+type Listener = (kept: readonly KeptEntry[], justStored: readonly KeptEntry[], version: number) => void;
 type Check = (type: KeptEntry['type'], entry: unknown, nowMs: number) => Issue[];
 type Answer = {
   acknowledged?: string[];
   refused?: RefusedEntry[];
+  version?: number;
   error?: { code: string; issues: Issue[]; cause?: AwayCause };
 };
 
@@ -61,21 +63,21 @@ export class Outbox {
     const database = await openKeptHere();
     for (const entry of ((await database?.getAll('kept')) ?? []) as KeptEntry[])
       if (!this.kept.has(entry.id)) this.kept.set(entry.id, lifted(entry));
-    this.tell([]);
+    this.tell();
     void this.send();
   }
 
   subscribe(listener: Listener) {
     this.listeners.add(listener);
-    listener([...this.kept.values()], []);
+    listener([...this.kept.values()], [], 0);
     return () => {
       this.listeners.delete(listener);
     };
   }
 
-  private tell(justStored: readonly KeptEntry[]) {
+  private tell(justStored: readonly KeptEntry[] = [], version = 0) {
     const kept = [...this.kept.values()];
-    for (const listener of this.listeners) listener(kept, justStored);
+    for (const listener of this.listeners) listener(kept, justStored, version);
   }
 
   private async put(entry: KeptEntry) {
@@ -87,21 +89,21 @@ export class Outbox {
   async keep(entry: KeptEntry) {
     this.unchecked.add(entry.id);
     const kept = this.put(entry);
-    this.tell([]);
+    this.tell();
     await kept;
     const check = await (this.check ??= loadCheck());
     const issues = check?.(entry.type, entry.entry, liveStream.now()) ?? [];
     this.unchecked.delete(entry.id);
     if (issues.length > 0) {
       await this.put({ ...entry, refused: issues });
-      this.tell([]);
+      this.tell();
     } else void this.send();
   }
 
   /** A person has read why an entry was refused, and leaves it out. */
   async leaveOut(id: string) {
     this.kept.delete(id);
-    this.tell([]);
+    this.tell();
     await (await openKeptHere())?.delete('kept', id).catch(() => undefined);
   }
 
@@ -154,10 +156,11 @@ export class Outbox {
       await this.settle(
         batch.filter(({ id }) => answer.acknowledged?.includes(id)),
         answer.refused ?? [],
+        answer.version,
       );
       return true;
     }
-    this.tell([]);
+    this.tell();
     if (status !== 400 && status !== 404) return false;
     if (batch.length > 1) return this.sendOneByOne(jobId, batch);
     // The job is not there, or the server reads this entry otherwise: it stays here, with what was said of it.
@@ -177,7 +180,7 @@ export class Outbox {
     return true;
   }
 
-  private async settle(stored: readonly KeptEntry[], refusals: readonly RefusedEntry[]) {
+  private async settle(stored: readonly KeptEntry[], refusals: readonly RefusedEntry[], version = 0) {
     const database = await openKeptHere();
     for (const { id } of stored) {
       this.kept.delete(id);
@@ -187,7 +190,7 @@ export class Outbox {
       const entry = this.kept.get(id);
       if (entry) await this.put({ ...entry, refused: issues });
     }
-    this.tell(stored);
+    this.tell(stored, version);
   }
 }
 

@@ -1,7 +1,8 @@
 'use client';
 import { useLayoutEffect, useRef, useState } from 'react';
 import { v7 as uuid } from 'uuid';
-import type { Casting, JobRecord, Seat } from '@/core/record/job';
+import type { ProjectedJob } from '@/core/project/project';
+import type { Casting, Seat } from '@/core/record/job';
 import type { JobPlan } from '@/core/record/plan';
 import { EditQueue } from './editQueue';
 import { useJob } from './JobProvider';
@@ -22,7 +23,7 @@ export function useEdits() {
     latest.current = record;
   }, [record]);
 
-  const send = async (make: (now: JobRecord) => Request | null): Promise<boolean> => {
+  const send = async (make: (now: ProjectedJob) => Request | null): Promise<boolean> => {
     const request = make(latest.current);
     if (!request) return false;
     const sent = await sendJson(request.path, request.method, request.body);
@@ -30,9 +31,9 @@ export function useEdits() {
     latest.current = (await reload()) ?? latest.current;
     return sent.isOk;
   };
-  const queue = (make: (now: JobRecord) => Request | null): Promise<boolean> =>
+  const queue = (make: (now: ProjectedJob) => Request | null): Promise<boolean> =>
     edits.current.add(() => send(make));
-  const plan = (now: JobRecord, changed: object): Request => ({
+  const plan = (now: ProjectedJob, changed: object): Request => ({
     path: `/api/v1/jobs/${now.id}/plan`,
     method: 'PUT',
     body: { version: now.plan.version, ...changed },

@@ -15,7 +15,7 @@ import type { useEdits } from '@/bench/record/useEdits';
 import { Text } from '@/ui/parts/text';
 import { Ruled } from '@/ui/parts/layout';
 import type { EventBody } from '@/core/record/entries';
-import type { JobRecord } from '@/core/record/job';
+import type { ProjectedJob } from '@/core/project/project';
 
 const SKIPPABLE: readonly Step[] = STEPS.filter((step) => step !== 'record' && step !== 'heat_run');
 
@@ -56,7 +56,7 @@ export function SetUpSlate({ edits }: { edits: ReturnType<typeof useEdits> }) {
         Steps
       </Typography>
       {SKIPPABLE.map((step) => {
-        const skipped = work.skipped.get(step);
+        const skipped = work.skipped[step];
         return (
           <StepRow key={step} step={step} skipped={skipped} setOpenStep={setOpenStep} openStep={openStep} />
         );
@@ -101,7 +101,7 @@ export function SetUpSlate({ edits }: { edits: ReturnType<typeof useEdits> }) {
 type JobActsProps = {
   isSending: boolean;
   start: (body: unknown) => Promise<void>;
-  record: JobRecord;
+  record: ProjectedJob;
 };
 
 function JobActs({ isSending, start, record }: JobActsProps) {

@@ -2,11 +2,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState, type ReactNode } from 'react';
-import { timedEvents } from '@/core/job/currentReadings';
+import { currentReadings, timedEvents } from '@/core/project/ledger';
 import type { SeatView } from '@/core/job/seatView';
-import type { JobEvent } from '@/core/record/entries';
+import type { Entries, JobEvent } from '@/core/record/entries';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
-import { useJob, useSeatView } from '@/bench/record/JobProvider';
+import { useNow } from '@/bench/record/hooks';
+import { useJob, useSeatView, useWholeRecord } from '@/bench/record/JobProvider';
+import { Quiet } from '@/ui/parts/text';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { clock, sayEvent } from '@/ui/words/events';
 import { slotWords } from '@/ui/words/moves';
@@ -39,23 +41,24 @@ const TIMED: readonly JobEvent['kind'][] = [
 function linesOf(
   view: SeatView,
   record: ReturnType<typeof useJob>['record'],
+  entries: Entries,
   keptIds: ReadonlySet<string>,
   units: Units,
 ): Line[] {
   const initials = new Map(record.people.map(({ id, initials: text }) => [id, text]));
   const instruments = new Map(record.instruments.map(({ id, name }) => [id, name]));
-  const readings = view.readings.map((reading): Line => ({
+  const readings = currentReadings(entries, { seatId: view.seat.id }).map((reading): Line => ({
     id: reading.id,
     at: reading.takenAt,
     person: initials.get(reading.personId) ?? '',
-    what: slotWords(reading.slot),
+    what: slotWords(reading.place),
     figure: reading.typed,
     note: `${instruments.get(reading.instrumentId) ?? ''}, metal ${asText(showTemperature(reading.metalC, units))}`,
     isStruck: reading.status !== 'counts',
     isKept: keptIds.has(reading.id),
     canRetime: false,
   }));
-  const events = timedEvents(record.entries.events)
+  const events = timedEvents(entries.events)
     .filter((event) => event.seatId === view.seat.id || event.castingId === view.casting.id)
     .map((event): Line => ({
       id: event.id,
@@ -73,14 +76,16 @@ function linesOf(
 
 /** The seat's sheet: result first, then everything that led to it. Prints as it stands. */
 export function SeatSheet({ seatId, drawing }: { seatId: string; drawing: ReactNode }) {
-  const { record, person, keptIds, nowMs, addEvent } = useJob();
+  const { record, person, keptIds, drawnMs, addEvent } = useJob();
+  const nowMs = useNow(drawnMs);
+  const entries = useWholeRecord();
   const [retiming, setRetiming] = useState<Line | null>(null);
   const view = useSeatView(seatId);
   const units = person?.units ?? 'metric';
   if (!view) return null;
   const { seat, fit, casting } = view;
   const pass = view.passes.at(-1)?.result;
-  const lines = linesOf(view, record, keptIds, units);
+  const lines = entries ? linesOf(view, record, entries, keptIds, units) : null;
   return (
     <Box
       sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '372px 1fr' }, columnGap: 4, py: 2 }}
@@ -97,7 +102,11 @@ export function SeatSheet({ seatId, drawing }: { seatId: string; drawing: ReactN
         drawing={drawing}
       />
       <Box sx={{ overflowX: 'auto' }}>
-        <LinesTable lines={lines} setRetiming={setRetiming} />
+        {lines ? (
+          <LinesTable lines={lines} setRetiming={setRetiming} />
+        ) : (
+          <Quiet>The record is being read…</Quiet>
+        )}
       </Box>
       {retiming && (
         <RetimeDialog

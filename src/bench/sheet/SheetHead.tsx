@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { type ReactNode } from 'react';
 import { FORMULA_VERSION, type SeatFit } from '@/core/job/seatFit';
+import type { ProjectedJob } from '@/core/project/project';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showFit, showForce, showTemperature, type Units } from '@/core/quantity/format';
 import { REFERENCE_C } from '@/core/quantity/measured';
@@ -13,13 +14,13 @@ import { token, TYPE } from '@/ui/theme/tokens';
 import { seatMark } from '@/ui/words/states';
 import { FIT_WORDS, SQUARE_WORDS, WAY_WORDS } from '@/ui/words/verdicts';
 import { Quiet } from '@/ui/parts/text';
-import type { Seat, JobRecord, Casting } from '@/core/record/job';
+import type { Seat, Casting } from '@/core/record/job';
 import type { Squareness } from '@/core/seating/squareness';
 
 type SheetHeadProps = {
   view: SeatView;
   seat: Seat;
-  record: JobRecord;
+  record: ProjectedJob;
   casting: Casting;
   fit: SeatFit | null;
   units: Units;

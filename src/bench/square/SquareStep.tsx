@@ -1,10 +1,11 @@
 'use client';
 import Box from '@mui/material/Box';
 import { useMemo, useState, type ReactNode } from 'react';
-import { countingReadings } from '@/core/job/currentReadings';
+import { counting } from '@/core/job/counting';
+import { slotOf, slotText } from '@/core/record/slots';
 import { clockWords } from '@/core/seating/squareness';
 import { GaugeBar } from '@/bench/gauge/GaugeBar';
-import type { GaugeSlot } from '@/bench/gauge/useReadings';
+import { gaugeSlot } from '@/bench/gauge/useReadings';
 import { useSeatView } from '@/bench/record/JobProvider';
 import { ClockPad } from './ClockPad';
 import { SenseQuestion } from './SenseQuestion';
@@ -27,19 +28,19 @@ export function SquareStep({
   const [isAskingAnew, setAskingAnew] = useState(false);
   const pass = view?.passes.at(-1) ?? null;
   const taken = useMemo(
-    () => new Set(countingReadings(view?.readings ?? [], '').map(({ slot }) => slot)),
+    () => new Set(counting(view?.readings ?? []).map(({ slot }) => slot)),
     [view?.readings],
   );
   const hasEight = isEightWanted || (pass !== null && pass.readings.length > 4);
   const passNumber = pass?.pass ?? 0;
   const slots = useMemo(
     () =>
-      ANGLES[hasEight ? 'eight' : 'four'].map((angleDeg): GaugeSlot => ({
-        slot: `depth.${passNumber}.${angleDeg}`,
-        angleDeg,
-        label: clockWords(angleDeg).replace(' o’clock', '').replace('between ', '').replace(' and ', '–'),
-        instrumentKind: 'depth_gauge',
-      })),
+      ANGLES[hasEight ? 'eight' : 'four'].map((angleDeg) =>
+        gaugeSlot(
+          slotOf('depth', { pass: passNumber, angleDeg }),
+          clockWords(angleDeg).replace(' o’clock', '').replace('between ', '').replace(' and ', '–'),
+        ),
+      ),
     [hasEight, passNumber],
   );
   if (!view) return null;
@@ -84,7 +85,7 @@ export function SquareStep({
         onNewPass={() => setAskingAnew(true)}
         onEight={() => {
           setEight(true);
-          setChosen(`depth.${passNumber}.45`);
+          setChosen(slotText(slotOf('depth', { pass: passNumber, angleDeg: 45 })));
         }}
         hasEight={hasEight}
       />

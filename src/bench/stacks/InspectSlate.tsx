@@ -58,7 +58,7 @@ function Inspected({
   saveLimit: (limitMm: number) => void;
 }) {
   const { job, addEvent } = useJob();
-  const found = job.work.inspected.get(key);
+  const found = job.work.inspected[key];
   const isPast = (mm: number) => limitMm !== null && (isLeast ? mm < limitMm : mm > limitMm);
   const show = (mm: number | null | undefined, digits: number) =>
     mm == null ? '' : showSize(mm, units, digits).figure;

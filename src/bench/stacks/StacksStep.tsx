@@ -26,7 +26,7 @@ import { StackDrawing } from './StackDrawing';
 import { useOpenStacks } from './useOpenStacks';
 import { Lead, Text } from '@/ui/parts/text';
 import { Ruled } from '@/ui/parts/layout';
-import type { JobRecord } from '@/core/record/job';
+import type { ProjectedJob } from '@/core/project/project';
 
 const PieceForm = later(() => import('./PieceForm'), 'PieceForm');
 
@@ -41,7 +41,7 @@ const BagLabel = later(() => import('./BagLabel'), 'BagLabel');
 export function StacksStep() {
   const { record, job, person } = useJob();
   const units = person?.units ?? 'metric';
-  const own = useMemo(() => stacksOf(record, job.work), [record, job.work]);
+  const own = useMemo(() => stacksOf(record), [record]);
   const others = useOpenStacks(record.id);
   const [pickedKey, setPicked] = useState<string | null>(null);
   const [isPuttingBack, setPuttingBack] = useState(false);
@@ -110,7 +110,7 @@ type StackPiecesProps = {
   back: { checks: PieceCheck[]; isComplete: boolean; countMissing: number; sumMissingMm: number };
   isPuttingBack: boolean;
   setPuttingBack: (next: boolean) => void;
-  record: JobRecord;
+  record: ProjectedJob;
   setSearching: (next: boolean) => void;
   isSearching: boolean;
   all: Stack[];

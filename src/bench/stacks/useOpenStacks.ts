@@ -1,7 +1,11 @@
 'use client';
 import { useEffect, useState } from 'react';
 import { liveStream } from '@/bench/record/liveStream';
+import { loadJson } from '@/bench/record/loadJson';
+import { bearsOn } from '@/bench/record/useRefreshOnChange';
 import type { Stack } from '@/core/stack/pieces';
+
+const OF_STACKS = ['stack_piece_noted', 'stack_piece_put_back', 'job_put_away'] as const;
 
 /**
  * The stacks of all other jobs on the bench; asked again when something is entered in one of them. This job’s own are on this screen
@@ -12,12 +16,11 @@ export function useOpenStacks(jobId: string): readonly Stack[] {
   useEffect(() => {
     let isWanted = true;
     const load = async () => {
-      const response = await fetch('/api/v1/stacks').catch(() => null);
-      const answer = response?.ok ? ((await response.json()) as { stacks: Stack[] }) : null;
+      const answer = await loadJson<{ stacks: Stack[] }>('/api/v1/stacks');
       if (answer && isWanted) setStacks(answer.stacks.filter((stack) => stack.jobId !== jobId));
     };
     const stop = liveStream.onChange(0, (change) => {
-      if (change.what === 'anything' || change.jobId !== jobId) void load();
+      if ((change.what === 'anything' || change.jobId !== jobId) && bearsOn(change, OF_STACKS)) void load();
     });
     return () => {
       isWanted = false;

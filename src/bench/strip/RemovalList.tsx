@@ -17,7 +17,7 @@ import { Ruled } from '@/ui/parts/layout';
 export function RemovalList({ view, hasUnfound }: { view: SeatView; hasUnfound: boolean }) {
   const { addEvent, views, job, record, person } = useJob();
   const units = person?.units ?? 'metric';
-  const { seat, casting, fit, work } = view;
+  const { seat, casting, fit, history } = view;
   const isShaftInPlace = record.kind === 'seal_only';
   const plan = planRemoval({
     spec: seat.spec,
@@ -34,11 +34,11 @@ export function RemovalList({ view, hasUnfound }: { view: SeatView; hasUnfound: 
   );
   const toolFor = ({ way }: PlannedRemoval) =>
     needs.find(({ need }) => need === (way === 'slide_hammer' ? 'collet' : 'receiver'))?.fits[0]?.name;
-  if (work.takenOut)
+  if (history.takenOut)
     return (
       <Text sx={{ mt: 1 }} data-testid="taken-out">
-        <b>Out:</b> {REMOVAL_WORDS[work.takenOut.way].name.toLowerCase()}.
-        {work.takenOut.isSpoilt ? ' The old part is not used again.' : ''}
+        <b>Out:</b> {REMOVAL_WORDS[history.takenOut.way].name.toLowerCase()}.
+        {history.takenOut.isSpoilt ? ' The old part is not used again.' : ''}
       </Text>
     );
   return (

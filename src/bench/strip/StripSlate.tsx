@@ -17,8 +17,8 @@ export function StripSlate({ seatId }: { seatId: string }) {
   const view = useSeatView(seatId);
   if (!view) return null;
   const { plan, work } = job;
-  const access = plan.access.filter(({ key }) => !work.accessDone.has(key));
-  const leftHand = view.work.takenOut ? [] : plan.fasteners.filter(({ isLeftHand }) => isLeftHand);
+  const access = plan.access.filter(({ key }) => !work.accessDone.includes(key));
+  const leftHand = view.history.takenOut ? [] : plan.fasteners.filter(({ isLeftHand }) => isLeftHand);
   const hidden = plan.hidden.filter(({ under }) => under === seatId);
   return (
     <Box data-testid="strip-slate">
@@ -59,19 +59,19 @@ export function StripSlate({ seatId }: { seatId: string }) {
       <Typography variant="h2">{view.seat.name}</Typography>
       <AsFound
         seatId={seatId}
-        found={view.work.asFound}
+        found={view.history.asFound}
         isSeal={view.seat.spec.part.type === 'seal'}
         hasSeal={view.seat.spec.seal !== null}
       />
       {hidden.map(({ key, name }) => (
         <Framed key={key} role="alert" data-hidden={key} sx={{ fontSize: TYPE.text }}>
           <b>Hidden: {name.charAt(0).toLowerCase() + name.slice(1)}.</b>{' '}
-          {work.hidden.has(key)
-            ? work.hidden.get(key)
+          {key in work.hidden
+            ? work.hidden[key]
               ? 'Found, and noted.'
               : 'Looked for: not there.'
             : 'It is forgotten easily.'}
-          {!work.hidden.has(key) && (
+          {!(key in work.hidden) && (
             <ChoiceRow
               label="Hidden part"
               isLabelHidden
@@ -85,7 +85,7 @@ export function StripSlate({ seatId }: { seatId: string }) {
           )}
         </Framed>
       ))}
-      <RemovalList view={view} hasUnfound={hidden.some(({ key }) => !work.hidden.has(key))} />
+      <RemovalList view={view} hasUnfound={hidden.some(({ key }) => !(key in work.hidden))} />
     </Box>
   );
 }

@@ -12,7 +12,7 @@ import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { BLOCK_WORDS, OVERRULE_WORDS, TOOL_NEED_WORDS, TOOL_WAY_WORDS } from '@/ui/words/work';
 import { Framed } from '@/ui/parts/layout';
-import type { JobRecord } from '@/core/record/job';
+import type { ProjectedJob } from '@/core/project/project';
 
 /** What has to be cleared before this seat is filled, each with its own way out; then the tools that serve it. */
 export function BlockList({ view, blocks }: { view: SeatView; blocks: readonly Block[] }) {
@@ -63,7 +63,7 @@ export function BlockList({ view, blocks }: { view: SeatView; blocks: readonly B
 type BlockProps = {
   code: BlockCode;
   name: string | undefined;
-  record: JobRecord;
+  record: ProjectedJob;
   seatId: string;
 };
 

@@ -17,7 +17,7 @@ import { token, TYPE } from '@/ui/theme/tokens';
 import { CAUTIONS } from '@/ui/words/verdicts';
 import { Quiet } from '@/ui/parts/text';
 import { Framed } from '@/ui/parts/layout';
-import type { SeatHistory } from '@/core/job/seatHistory';
+import type { SeatHistory } from '@/core/project/jobState';
 import { LIMIT_C, type SealMaterial } from '@/core/catalogue/materials';
 import type { Casting } from '@/core/record/job';
 import { BlockList } from './BlockList';

@@ -1,17 +1,20 @@
 import { describe, expect, it } from 'vitest';
-import { replayWork } from '@/core/job/work';
-import { NOW, demo, event, withEvents } from '../../../tests/support/records';
-import { describeJob, stackCodesOf, stacksOf } from './benchLine';
+import { project } from '@/core/project/project';
+import { NOW, demo, event, summaryOf, withEvents } from '../../../tests/support/records';
+import { benchJob, stacksOf } from './benchLine';
 import { bagCode, stackCode } from './bagCode';
 
 describe('the bench', () => {
   it('says what each job waits for, and drops what was put away', () => {
-    expect(describeJob(demo('Tarn 220'), NOW)!.waiting).toEqual({ reason: 'parts', note: 'main bearings' });
-    expect(describeJob(withEvents(demo('Tarn 220'), event('job_put_away', {})), NOW)).toBeNull();
+    expect(summaryOf(demo('Tarn 220'), NOW)).toMatchObject({
+      isPutAway: false,
+      bench: { waiting: { reason: 'parts', note: 'main bearings' } },
+    });
+    expect(summaryOf(withEvents(demo('Tarn 220'), event('job_put_away', {})), NOW).isPutAway).toBe(true);
   });
   it('a finished job is done; one with a seat open is not', () => {
-    expect(describeJob(demo('Moorland 350'), NOW)!.isDone).toBe(true);
-    expect(describeJob(demo('Harrow 1200'), NOW)!.isDone).toBe(false);
+    expect(summaryOf(demo('Moorland 350'), NOW).bench.isDone).toBe(true);
+    expect(summaryOf(demo('Harrow 1200'), NOW).bench.isDone).toBe(false);
   });
   it('no two bags share a code: jobs and stacks of a whole year', () => {
     const codes = Array.from({ length: 3000 }, (_, n) => [
@@ -23,12 +26,10 @@ describe('the bench', () => {
   });
   it('stacks go by their plan, empty ones too, each with its code', () => {
     const record = demo('Bolver 570');
-    expect(
-      stacksOf(record, replayWork(record.entries)).map(({ name, pieces }) => [name, pieces.length]),
-    ).toEqual([
+    expect(stacksOf(project(record)).map(({ name, pieces }) => [name, pieces.length])).toEqual([
       ['Pinion shims', 2],
       ['Ring-gear shims', 1],
     ]);
-    expect(stackCodesOf(record)).toHaveLength(2);
+    expect(benchJob(record, summaryOf(record, NOW).bench).stackCodes).toHaveLength(2);
   });
 });

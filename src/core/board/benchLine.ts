@@ -1,23 +1,18 @@
-import { findCastingHeat } from '@/core/job/castingHeat';
 import { findNextMove, type Move } from '@/core/job/nextMove';
+import type { JobView, PartState, SeatState } from '@/core/job/seatView';
+import type { Casting, JobHead } from '@/core/record/job';
+import type { Work } from '@/core/project/jobState';
+import type { ProjectedJob } from '@/core/project/project';
 import { WALKS, type WalkStyle } from '@/core/record/vocabulary';
-import { viewJob, type PartState, type SeatState } from '@/core/job/seatView';
-import type { Work } from '@/core/job/work';
-import type { Casting, JobRecord } from '@/core/record/job';
 import type { Stack } from '@/core/stack/pieces';
 import { stackCode } from './bagCode';
 
 type BenchMove = { move: Move; seatName: string };
 
-/** One job as the bench shows it: its castings with their seats' states, its next move, what it waits for. */
-export type BenchJob = {
-  jobId: string;
-  number: number;
-  machine: string;
-  machineSort: string;
-  kind: JobRecord['kind'];
+/** What the bench says of one job: its seats' states by casting, its next move, what it waits for. Kept beside the job's state. */
+export type BenchLine = {
   castings: {
-    casting: Casting;
+    castingId: string;
     isHot: boolean;
     seats: { seatId: string; seatState: SeatState; partState: PartState }[];
   }[];
@@ -27,6 +22,18 @@ export type BenchJob = {
   headline: { state: SeatState | 'cold'; seatName: string; count: number };
   waiting: Pick<NonNullable<Work['waiting']>, 'reason' | 'note'> | null;
   isDone: boolean;
+};
+
+/** One job as the bench shows it. */
+export type BenchJob = Omit<BenchLine, 'castings'> & {
+  jobId: string;
+  castings: (Omit<BenchLine['castings'][number], 'castingId'> & { casting: Casting })[];
+  number: number;
+  machine: string;
+  machineSort: string;
+  kind: JobHead['kind'];
+  /** Codes of its stacks’ bags, in the order of its plan. */
+  stackCodes: readonly string[];
 };
 
 const LOUDEST: readonly (SeatState | 'cold')[] = [
@@ -40,18 +47,8 @@ const LOUDEST: readonly (SeatState | 'cold')[] = [
   'proven',
 ];
 
-/** @returns null for a job that was put away */
-export function describeJob(record: JobRecord, nowMs: number): BenchJob | null {
-  const job = viewJob(record, nowMs);
-  if (job.work.putAway) return null;
-  const castings = record.castings.map((casting) => ({
-    casting,
-    isHot: findCastingHeat(record.entries, casting.id, nowMs).phase !== 'cold',
-    seats: job.seats
-      .filter((view) => view.casting === casting)
-      .map(({ seat, seatState, partState }) => ({ seatId: seat.id, seatState, partState })),
-  }));
-  const states = job.seats.flatMap(
+function headlineOf({ seats }: JobView): BenchLine['headline'] {
+  const states = seats.flatMap(
     ({ seat, seatState, partState }): { state: SeatState | 'cold'; seatName: string }[] => [
       { state: seatState, seatName: seat.name },
       ...(partState === 'cold' ? [{ state: 'cold' as const, seatName: seat.name }] : []),
@@ -59,38 +56,60 @@ export function describeJob(record: JobRecord, nowMs: number): BenchJob | null {
   );
   const state = LOUDEST.find((loud) => states.some((each) => each.state === loud)) ?? 'as_found';
   const those = states.filter((each) => each.state === state);
+  return { state, seatName: those[0]?.seatName ?? '', count: those.length };
+}
+
+export function describeJob({ castings }: Pick<JobHead, 'castings'>, job: JobView): BenchLine {
   const moveFor = (walk: WalkStyle): BenchMove => {
     const move = findNextMove(job, walk);
     return { move, seatName: job.seats.find(({ seat }) => seat.id === move.seatId)?.seat.name ?? '' };
   };
-  const moves = Object.fromEntries(WALKS.map((walk) => [walk, moveFor(walk)])) as BenchJob['moves'];
+  const moves = Object.fromEntries(WALKS.map((walk) => [walk, moveFor(walk)])) as BenchLine['moves'];
   const { waiting } = job.work;
   return {
-    jobId: record.id,
-    number: record.number,
-    machine: record.machine,
-    machineSort: record.machineSort,
-    kind: record.kind,
-    castings,
+    castings: castings.map(({ id }) => {
+      const seats = job.seats.filter(({ casting }) => casting.id === id);
+      return {
+        castingId: id,
+        isHot: seats.some(({ heat }) => heat.phase !== 'cold'),
+        seats: seats.map(({ seat, seatState, partState }) => ({ seatId: seat.id, seatState, partState })),
+      };
+    }),
     moves,
-    headline: { state, seatName: those[0]?.seatName ?? '', count: those.length },
+    headline: headlineOf(job),
     waiting: waiting && { reason: waiting.reason, note: waiting.note },
     isDone: moves.full.move.code === 'all_proven',
   };
 }
 
-/** Codes of a job's stack bags, in the order of its plan. */
-export const stackCodesOf = ({ number, plan }: JobRecord): string[] =>
-  plan.stacks.map((_, i) => stackCode(number, i));
+/** A job's line with what its drawing needs. */
+export const benchJob = (
+  { id, number, machine, machineSort, kind, plan, castings }: JobHead,
+  line: BenchLine,
+): BenchJob => ({
+  ...line,
+  jobId: id,
+  number,
+  machine,
+  machineSort,
+  kind,
+  castings: castings.map((casting) => ({
+    casting,
+    isHot: false,
+    seats: [],
+    ...line.castings.find(({ castingId }) => castingId === casting.id),
+  })),
+  stackCodes: plan.stacks.map((_, i) => stackCode(number, i)),
+});
 
 /** The stacks of a job as they are compared across the bench. */
-export const stacksOf = ({ id, number, machine, plan }: JobRecord, work: Work): Stack[] =>
+export const stacksOf = ({ id, number, machine, plan, state }: ProjectedJob): Stack[] =>
   plan.stacks.map(({ key, name }) => ({
     jobId: id,
     jobNumber: number,
     machine,
     stackKey: key,
     name,
-    pieces: work.stacks.get(key)?.pieces ?? [],
-    putBack: work.stacks.get(key)?.putBack ?? [],
+    pieces: state.work.stacks[key]?.pieces ?? [],
+    putBack: state.work.stacks[key]?.putBack ?? [],
   }));

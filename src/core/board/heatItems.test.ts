@@ -4,12 +4,13 @@ import { NOW } from '../../../tests/support/records';
 import { bearingBody } from '@/core/catalogue/bearings/inside';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { soakTemperature } from '@/core/heat/soak';
+import { project } from '@/core/project/project';
 import { recordOfFile } from '@/core/record/jobFile';
 import { findHeatItems } from './heatItems';
 
 it('a bearing in the freezer is ready when it is within 2 K of it (common practice, no source)', () => {
   const records = buildDemo(NOW).map(recordOfFile);
-  const item = findHeatItems(records, NOW).find(({ kind }) => kind === 'cold')!;
+  const item = records.flatMap((each) => findHeatItems(project(each))).find(({ kind }) => kind === 'cold')!;
   const record = records.find(({ id }) => id === item.jobId)!;
   const seat = record.castings.flatMap(({ seats }) => seats).find(({ id }) => id === item.seatId)!;
   const atReadyC = soakTemperature(

@@ -1,10 +1,10 @@
 import { bearingBody } from '@/core/catalogue/bearings/inside';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { CONVECTION, timeUntil, timeUntilWithin } from '@/core/heat/soak';
-import { findCastingHeat } from '@/core/job/castingHeat';
+import { coolsAtMs } from '@/core/job/castingHeat';
 import { raceMetal } from '@/core/job/seatFit';
-import { replaySeat } from '@/core/job/seatHistory';
-import type { Casting, JobRecord, Seat } from '@/core/record/job';
+import type { ProjectedJob } from '@/core/project/project';
+import type { Casting, Seat } from '@/core/record/job';
 
 /** One thing that is hot or cold now, with its clock and its owner. Times in ms since the epoch. */
 export type HeatItem = {
@@ -19,18 +19,23 @@ export type HeatItem = {
   sinceMs: number;
   /** When it is as hot or as cold as planned; null: it never will be in there, or it is out and cooling. */
   readyMs: number | null;
+  /** When it is spoken of no more: cool again, or forgotten. */
+  untilMs: number;
   personId: string;
 };
+
+/** What was forgotten in heat or cold for longer than this is left to the log. */
+const FORGOTTEN_MS = 30 * 24 * 3600 * 1000;
 
 /** A bearing counts as cold when it is this near to the freezer's temperature. Common practice, no source. */
 const COLD_WITHIN_K = 2;
 
-function castingItem(record: JobRecord, casting: Casting, nowMs: number): HeatItem[] {
-  const heat = findCastingHeat(record.entries, casting.id, nowMs);
-  if (heat.phase === 'cold') return [];
+function castingItem(job: ProjectedJob, casting: Casting): HeatItem[] {
+  const heat = job.state.castings[casting.id]?.heat;
+  if (!heat) return [];
   const wanted = casting.seats
     .flatMap((seat) => {
-      const { wayIn, homeMs } = replaySeat(record.entries, seat.id, casting.id);
+      const { wayIn = null, homeMs = null } = job.state.seats[seat.id]?.history ?? {};
       return wayIn && homeMs === null ? [{ seatId: seat.id, housingC: wayIn.housingC }] : [];
     })
     .sort((a, b) => b.housingC - a.housingC)[0];
@@ -48,32 +53,33 @@ function castingItem(record: JobRecord, casting: Casting, nowMs: number): HeatIt
           },
           wanted?.housingC ?? heat.sourceC - COLD_WITHIN_K,
         );
-  const isOut = heat.phase === 'out';
+  const { outMs } = heat;
   return [
     {
       key: casting.id,
-      kind: isOut ? 'out_hot' : heat.source === 'gun' ? 'under_air' : 'in_heat',
-      jobId: record.id,
+      kind: outMs !== null ? 'out_hot' : heat.source === 'gun' ? 'under_air' : 'in_heat',
+      jobId: job.id,
       seatId: wanted?.seatId ?? null,
-      machine: record.machine,
+      machine: job.machine,
       name: casting.name,
       celsius: heat.sourceC,
-      sinceMs: isOut ? heat.outMs : heat.sinceMs,
+      sinceMs: outMs ?? heat.sinceMs,
       personId: heat.personId,
-      readyMs: isOut || neededS === null ? null : heat.sinceMs + neededS * 1000,
+      untilMs: Math.min(coolsAtMs(heat), heat.sinceMs + FORGOTTEN_MS),
+      readyMs: outMs !== null || neededS === null ? null : heat.sinceMs + neededS * 1000,
     },
   ];
 }
 
-function seatItem(record: JobRecord, casting: Casting, seat: Seat): HeatItem[] {
-  const { freezer, homeMs } = replaySeat(record.entries, seat.id, casting.id);
+function seatItem(job: ProjectedJob, seat: Seat): HeatItem[] {
+  const { freezer = null, homeMs = null } = job.state.seats[seat.id]?.history ?? {};
   if (!freezer || homeMs !== null) return [];
   const neededS = timeUntilWithin(
     {
       ...bearingBody(seat.spec.part),
       specificHeatJKgK: raceMetal(seat).specificHeatJKgK,
       hWM2K: CONVECTION.freezer,
-      startC: record.roomC,
+      startC: job.roomC,
       surroundingsC: freezer.freezerC,
     },
     COLD_WITHIN_K,
@@ -82,14 +88,15 @@ function seatItem(record: JobRecord, casting: Casting, seat: Seat): HeatItem[] {
     {
       key: seat.id,
       kind: 'cold',
-      jobId: record.id,
+      jobId: job.id,
       seatId: seat.id,
-      machine: record.machine,
+      machine: job.machine,
       name: seat.name,
       celsius: freezer.freezerC,
       sinceMs: freezer.sinceMs,
       readyMs: freezer.sinceMs + neededS * 1000,
       personId: freezer.personId,
+      untilMs: freezer.sinceMs + FORGOTTEN_MS,
     },
   ];
 }
@@ -97,16 +104,16 @@ function seatItem(record: JobRecord, casting: Casting, seat: Seat): HeatItem[] {
 const ORDER: Record<HeatItem['kind'], number> = { out_hot: 0, under_air: 1, in_heat: 2, cold: 3 };
 
 /** Hot things first, and what has been so longest. */
-export const inHeatOrder = (items: readonly HeatItem[]): HeatItem[] =>
+const inHeatOrder = (items: readonly HeatItem[]): HeatItem[] =>
   [...items].sort((a, b) => ORDER[a.kind] - ORDER[b.kind] || a.sinceMs - b.sinceMs);
 
-/** Everything hot or cold over the given jobs, in that order. */
-export const findHeatItems = (records: readonly JobRecord[], nowMs: number): HeatItem[] =>
-  inHeatOrder(
-    records.flatMap((record) =>
-      record.castings.flatMap((casting) => [
-        ...castingItem(record, casting, nowMs),
-        ...casting.seats.flatMap((seat) => seatItem(record, casting, seat)),
-      ]),
-    ),
-  );
+/** What is still spoken of at `nowMs`, in that order. */
+export const stillWarm = (items: readonly HeatItem[], nowMs: number): HeatItem[] =>
+  inHeatOrder(items.filter(({ untilMs }) => nowMs <= untilMs));
+
+/** Everything that is hot or cold on a job, with how long it is to be spoken of: holds until the next entry. */
+export const findHeatItems = (job: ProjectedJob): HeatItem[] =>
+  job.castings.flatMap((casting) => [
+    ...castingItem(job, casting),
+    ...casting.seats.flatMap((seat) => seatItem(job, seat)),
+  ]);

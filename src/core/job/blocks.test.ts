@@ -1,10 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import type { JobRecord } from '@/core/record/job';
 import { TOOLS } from '../../../database/demo/demo';
-import { NOW, demo, seatOf, event, withEvents } from '../../../tests/support/records';
+import { NOW, demo, seatOf, event, withEvents, viewJob } from '../../../tests/support/records';
 import { findBlocks, seatsBefore } from './blocks';
 import { findSeatMove } from './nextMove';
-import { viewJob } from './seatView';
 
 describe('what stands in the way', () => {
   const gearbox = demo('Pelling 90, gearbox');

@@ -1,7 +1,7 @@
 import type { PlanPart } from '@/core/record/plan';
 import { pickTools } from '@/core/tools/pickTools';
 import type { JobView, SeatView } from './seatView';
-import type { Work } from './work';
+import type { Work } from '@/core/project/jobState';
 
 /** What stands in the way of fitting one seat, and what would clear it. */
 export type BlockCode =
@@ -33,7 +33,7 @@ export function awaitedPart({ seat, isMeasured }: SeatView, { plan, work }: JobV
 
 /** On its way, or come wrong: it is not on the bench. */
 export function isAwaited({ key }: PlanPart, work: Work): boolean {
-  const state = work.orders.get(key)?.at(-1)?.state;
+  const state = work.orders[key]?.at(-1)?.state;
   return state !== undefined && state !== 'arrived' && state !== 'cancelled';
 }
 
@@ -53,22 +53,22 @@ export const isShut = (blocks: readonly Block[]) => blocks.some(({ code }) => SH
  * without any tool on the wall nothing is asked for.
  */
 export function findBlocks(view: SeatView, job: JobView): Block[] {
-  const { work, partCheck, leftIn, fit, isMeasured } = view;
+  const { history, partCheck, leftIn, fit, isMeasured } = view;
   const awaited = awaitedPart(view, job);
   const blocks: Block[] = [];
-  if (isMeasured && fit?.judgement.verdict === 'slack' && !work.remedy?.isGood)
+  if (isMeasured && fit?.judgement.verdict === 'slack' && !history.remedy?.isGood)
     blocks.push({ code: 'seat_slack' });
-  if (work.remedy && work.remedy.isGood === null) blocks.push({ code: 'remedy_not_checked' });
-  if (!work.overruled && partCheck.verdict === 'wrong') blocks.push({ code: 'part_wrong' });
-  if (!work.overruled && partCheck.verdict === 'not_yet') blocks.push({ code: 'part_not_compared' });
+  if (history.remedy && history.remedy.isGood === null) blocks.push({ code: 'remedy_not_checked' });
+  if (!history.overruled && partCheck.verdict === 'wrong') blocks.push({ code: 'part_wrong' });
+  if (!history.overruled && partCheck.verdict === 'not_yet') blocks.push({ code: 'part_not_compared' });
   if (awaited) blocks.push({ code: 'part_missing', name: awaited.name });
   for (const other of seatsBefore(view, job))
     blocks.push({ code: 'other_seat_first', name: other.seat.name });
   for (const { seatName } of leftIn) blocks.push({ code: 'seal_left_in', name: seatName });
-  if (job.tools.length > 0 && view.history.wayIn) {
-    const needs = pickTools({ spec: view.seat.spec, planned: view.history.wayIn }, job.tools);
+  if (job.tools.length > 0 && history.wayIn) {
+    const needs = pickTools({ spec: view.seat.spec, planned: history.wayIn }, job.tools);
     for (const { need, fits } of needs)
-      if ((need === 'driver' || need === 'seal_driver') && fits.length === 0 && !work.toolsSorted.has(need))
+      if ((need === 'driver' || need === 'seal_driver') && fits.length === 0 && !history.toolsSorted[need])
         blocks.push({ code: 'tool_missing', name: need });
   }
   return blocks;

@@ -1,9 +1,18 @@
+import { readSlot } from '@/core/record/slots';
 import { describe, expect, it } from 'vitest';
-import { NOW, demo, seatOf, event, reading, withEntries } from '../../../tests/support/records';
+import {
+  NOW,
+  demo,
+  seatOf,
+  event,
+  reading,
+  withEntries,
+  viewJob,
+  viewSeat,
+} from '../../../tests/support/records';
 import { checkReading } from './checkReading';
 import { findSeatMove } from './nextMove';
 import { planSeat } from './planSeat';
-import { viewJob, viewSeat } from './seatView';
 
 describe('measuring', () => {
   const record = demo('Merrow twin');
@@ -20,7 +29,7 @@ describe('measuring', () => {
     let current = record;
     for (const [slot, value] of values) {
       expect(findSeatMove(viewSeat(current, seat.id, NOW)!, viewJob(current, NOW), 'quick')).toMatchObject({
-        slot,
+        slot: readSlot(slot),
       });
       current = withEntries(current, [reading(seat.id, slot, value)], []);
     }
@@ -51,7 +60,7 @@ describe('measuring', () => {
         ? { ...seat, spec: { ...seat.spec, part: { ...seat.spec.part, outsideMm: 62 } } }
         : seat;
     const checked = checkReading({
-      slot: 'bore.1.0',
+      slot: readSlot('bore.1.0'),
       typed,
       seat: expected,
       units: 'metric',
@@ -60,7 +69,7 @@ describe('measuring', () => {
   });
   it('a depth has no sign, and fits the boss', () => {
     const codes = ['-1', '2.1', '150'].map((typed) => {
-      const r = checkReading({ slot: 'depth.1.0', typed, seat, units: 'metric' });
+      const r = checkReading({ slot: readSlot('depth.1.0'), typed, seat, units: 'metric' });
       return r.ok ? 'ok' : r.issues[0]!.code;
     });
     expect(codes).toEqual(['depth_negative', 'ok', 'impossible_size']);

@@ -1,29 +1,12 @@
 import { bareLengthUnit, type Units } from '@/core/quantity/format';
 import { checkBelievable, parseLength } from '@/core/quantity/parseLength';
 import { fail, succeed, type Result } from '@/core/quantity/result';
-import type { Seat } from '@/core/record/job';
+import type { Seat, SeatSpec } from '@/core/record/job';
+import { familyOf, slotText, type Slot } from '@/core/record/slots';
 import { parseMetalTemperature } from './metalTemperature';
 
 /** A wrong-variant part is off by a millimetre or two and must still be recordable; farther off is a slip. Common practice, no source. */
 const WITHIN_MM = 3;
-
-/** The size that belongs into a slot, from the seat's nominal sizes; null for a depth. */
-function expectedSizeMm(slot: string, { spec: { part, journal } }: Seat): number | null {
-  switch (slot.split('.')[0]) {
-    case 'depth':
-      return null;
-    case 'inside':
-    case 'old_inside':
-      return part.boreMm;
-    case 'journal':
-      return journal?.nominalMm ?? part.boreMm;
-    case 'width':
-    case 'old_width':
-      return part.widthMm;
-    default:
-      return part.outsideMm;
-  }
-}
 
 /**
  * A reading as typed for a slot, bare numbers in the person's units, checked against what belongs there: bore and outside near the
@@ -37,22 +20,26 @@ export function checkReading({
   seat,
   units,
 }: {
-  slot: string;
+  slot: Slot;
   typed: string;
   seat: Seat;
   units: Units;
 }): Result<number> {
-  if (slot.startsWith('temperature.')) return parseMetalTemperature(typed, units, slot);
-  const parsed = parseLength(typed, bareLengthUnit(units), slot);
-  if (!parsed.ok) return parsed;
-  const { part, housing } = seat.spec;
-  const expectedMm = expectedSizeMm(slot, seat);
-  if (expectedMm !== null)
-    return checkBelievable({ mm: parsed.value.mm, expectedMm, withinMm: WITHIN_MM, field: slot });
-  if (parsed.value.mm < 0) return fail({ code: 'depth_negative', field: slot, given: typed });
+  const field = slotText(slot);
+  if (familyOf(slot).quantity === 'temperature') return parseMetalTemperature(typed, units, field);
+  const parsed = parseLength(typed, bareLengthUnit(units), field);
+  return parsed.ok ? checkSize({ slot, mm: parsed.value.mm, spec: seat.spec }) : parsed;
+}
+
+/** A size in mm against what belongs into its slot; `typed` numbers and stored ones are held to the same. Invalid: as `checkReading`. */
+export function checkSize({ slot, mm, spec }: { slot: Slot; mm: number; spec: SeatSpec }): Result<number> {
+  const field = slotText(slot);
+  const expectedMm = familyOf(slot).expectedMm(spec);
+  if (expectedMm !== null) return checkBelievable({ mm, expectedMm, withinMm: WITHIN_MM, field });
+  if (mm < 0) return fail({ code: 'depth_negative', field, given: mm });
   // A depth may be anything from flush to the whole way in, so no other unit can be guessed from it.
-  const deepestMm = Math.max(housing.depthToShoulderMm, part.widthMm) + 2;
-  return parsed.value.mm <= deepestMm
-    ? succeed(parsed.value.mm)
-    : fail({ code: 'impossible_size', field: slot, given: parsed.value.mm, min: 0, max: deepestMm });
+  const deepestMm = Math.max(spec.housing.depthToShoulderMm, spec.part.widthMm) + 2;
+  return mm <= deepestMm
+    ? succeed(mm)
+    : fail({ code: 'impossible_size', field, given: mm, min: 0, max: deepestMm });
 }

@@ -2,8 +2,8 @@ import type { EventBody } from '@/core/record/entries';
 import type { JobHead } from '@/core/record/job';
 
 /** A job without the seats that were taken off its map; what the plan says of them goes too. */
-export function withoutSeats(head: JobHead, removed: ReadonlySet<string>): JobHead {
-  const stays = (id: string | null) => id === null || !removed.has(id);
+export function withoutSeats(head: JobHead, removed: readonly string[]): JobHead {
+  const stays = (id: string | null) => id === null || !removed.includes(id);
   return {
     ...head,
     castings: head.castings.map((casting) => ({

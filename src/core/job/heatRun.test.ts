@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { JobEvent } from '@/core/record/entries';
-import { NOW, demo, seatOf, event, withEntries } from '../../../tests/support/records';
-import { findCastingHeat } from './castingHeat';
+import { NOW, demo, seatOf, event, withEntries, viewJob, viewSeat } from '../../../tests/support/records';
+import { project } from '@/core/project/project';
+import { heatAt } from './castingHeat';
 import { viewHeatRun } from './heatRun';
 import { findNextMove } from './nextMove';
-import { viewJob, viewSeat } from './seatView';
 
 describe('the heat run', () => {
   const record = demo('Fenwold 7');
@@ -140,7 +140,10 @@ describe('the heat run', () => {
       1260,
     );
     expect(
-      findCastingHeat(withEntries(record, [], [out, retimed]).entries, casting.id, NOW + 1300_000),
+      heatAt(
+        project(withEntries(record, [], [out, retimed])).state.castings[casting.id]!.heat,
+        NOW + 1300_000,
+      ),
     ).toMatchObject({ phase: 'out', outMs: NOW + 1150_000 });
   });
   it('hot metal takes the headline of the job', () =>

@@ -5,7 +5,7 @@ import { sampleLumped, type LumpedBody, type LumpedProblem } from '@/core/heat/l
 import { type DropProblem } from '@/core/heat/predictDrop';
 import { REST_CONDUCTANCE } from '@/core/heat/rest';
 import { CONVECTION, soakTemperature } from '@/core/heat/soak';
-import type { ProbeReading } from './castingHeat';
+import type { ProbeReading } from '@/core/project/readings';
 import { hotBossOf } from './planSeat';
 import { raceMetal } from './seatFit';
 import type { SeatView } from './seatView';
@@ -19,7 +19,12 @@ const U_RING_K = 3;
 /** A boss under hot air is taken to be as hot as the probe said for so long. Common practice, no source. */
 const PROBE_HOLDS_MS = 120_000;
 
-export type RunInput = { view: SeatView; probe: readonly ProbeReading[]; roomC: number; nowMs: number };
+export type RunInput = {
+  view: SeatView;
+  probe: readonly Pick<ProbeReading, 'atMs' | 'celsius'>[];
+  roomC: number;
+  nowMs: number;
+};
 
 /** Temperature of the part at `atMs`: in the freezer, or at room temperature. */
 function partTemperature({ view: { seat, history }, roomC }: RunInput, atMs: number): number {

@@ -15,11 +15,10 @@ import {
   sprocket,
   type Fact,
 } from '../../../tests/support/knownHub';
-import { NOW } from '../../../tests/support/records';
+import { NOW, viewJob } from '../../../tests/support/records';
 import type { JobRecord } from '@/core/record/job';
 import type { WalkStyle } from '@/core/record/vocabulary';
 import { findNextMove, findSeatMove, type MoveCode } from './nextMove';
-import { viewJob } from './seatView';
 
 /** The engine by tables: what is known of a wheel hub’s first seat, and what it says is next. */
 const ROWS: readonly (readonly [string, Fact[], WalkStyle, MoveCode])[] = [

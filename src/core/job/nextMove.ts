@@ -1,9 +1,10 @@
 import type { JobPlan } from '@/core/record/plan';
 import type { Check, HeatSource, Step, WalkStyle } from '@/core/record/vocabulary';
-import { countingReadings } from './currentReadings';
+import { OUTSIDE_SLOTS, slotText, type Slot } from '@/core/record/slots';
+import { counting } from './counting';
 import { awaitedPart, findBlocks, isAwaited, type BlockCode } from './blocks';
 import { wouldEightTell, type JudgedPass } from './squarePasses';
-import { BORE_SLOTS, OUTSIDE_SLOTS, type JobView, type SeatView } from './seatView';
+import { boreSlotsOf, type JobView, type SeatView } from './seatView';
 
 export type MoveCode =
   | 'look_over'
@@ -47,7 +48,7 @@ export type Move = {
   code: MoveCode;
   seatId: string | null;
   step: Step;
-  slot?: string;
+  slot?: Slot;
   angleDeg?: number;
   seatName?: string;
   /** Name of the thing: a part, a stack, a piece of access work, what is hidden. */
@@ -58,9 +59,9 @@ export type Move = {
 };
 type SeatMove = Omit<Move, 'seatId'>;
 
-const missingSlot = (view: SeatView, slots: readonly string[]) => {
-  const taken = new Set(countingReadings(view.readings, '').map(({ slot }) => slot));
-  return slots.find((slot) => !taken.has(slot));
+const missingSlot = (view: SeatView, slots: readonly Slot[]) => {
+  const taken = new Set(counting(view.readings).map(({ slot }) => slot));
+  return slots.find((slot) => !taken.has(slotText(slot)));
 };
 
 const PASS_ANGLES = [0, 90, 180, 270] as const;
@@ -109,14 +110,14 @@ const isPastStripping = ({ readings, history, isMeasured }: SeatView) =>
   isMeasured ||
   history.wayIn !== null ||
   history.usualFitAccepted ||
-  countingReadings(readings, 'bore.').length > 0 ||
-  countingReadings(readings, 'outside.').length > 0;
+  counting(readings, 'bore').length > 0 ||
+  counting(readings, 'outside').length > 0;
 
 /** Stripping of one seat: what is measured before it is destroyed, then out; only in the longer walks. */
 function moveToStrip(view: SeatView, { plan, work, skipped }: JobView): SeatMove | null {
-  if (skipped.has('strip') || view.work.takenOut || isPastStripping(view)) return null;
-  if (!view.work.asFound) return { code: 'note_as_found', step: 'strip' };
-  const hidden = plan.hidden.find(({ key, under }) => under === view.seat.id && !work.hidden.has(key));
+  if (skipped.strip || view.history.takenOut || isPastStripping(view)) return null;
+  if (!view.history.asFound) return { code: 'note_as_found', step: 'strip' };
+  const hidden = plan.hidden.find(({ key, under }) => under === view.seat.id && !(key in work.hidden));
   return hidden
     ? { code: 'find_hidden', step: 'strip', name: hidden.name }
     : { code: 'take_out', step: 'strip' };
@@ -126,22 +127,21 @@ function moveToStrip(view: SeatView, { plan, work, skipped }: JobView): SeatMove
 function moveToParts(view: SeatView, job: JobView): SeatMove | null {
   const awaited = awaitedPart(view, job);
   if (awaited) return { code: 'wait_for_part', step: 'parts', name: awaited.name };
-  if (view.partCheck.verdict === 'wrong' && !view.work.overruled)
+  if (view.partCheck.verdict === 'wrong' && !view.history.overruled)
     return { code: 'part_is_wrong', step: 'parts' };
-  if (view.history.wayIn || job.skipped.has('parts')) return null;
-  if (view.isMeasured && view.partCheck.verdict === 'not_yet' && !view.work.overruled)
+  if (view.history.wayIn || job.skipped.parts) return null;
+  if (view.isMeasured && view.partCheck.verdict === 'not_yet' && !view.history.overruled)
     return { code: 'compare_part', step: 'parts' };
   return null;
 }
 
 function moveToMeasure(view: SeatView, walk: WalkStyle): SeatMove | null {
-  const { history, fit, isMeasured, work, seat } = view;
-  if (work.remedy && work.remedy.isGood === null) return { code: 'check_remedy', step: 'measure' };
+  const { history, fit, isMeasured, seat } = view;
+  if (history.remedy && history.remedy.isGood === null) return { code: 'check_remedy', step: 'measure' };
   if (!isMeasured && !history.usualFitAccepted && !history.wayIn) {
-    if (walk !== 'quick' && work.takenOut && !work.cleaned.has('bore'))
+    if (walk !== 'quick' && history.takenOut && !history.cleaned.includes('bore'))
       return { code: 'clean_seat', step: 'measure' };
-    const isSeal = seat.spec.part.type === 'seal';
-    const bore = missingSlot(view, isSeal ? BORE_SLOTS.slice(0, 2) : BORE_SLOTS);
+    const bore = missingSlot(view, boreSlotsOf(seat));
     return bore
       ? { code: 'read_bore', step: 'measure', slot: bore }
       : { code: 'read_outside', step: 'measure', slot: missingSlot(view, OUTSIDE_SLOTS)! };
@@ -150,7 +150,7 @@ function moveToMeasure(view: SeatView, walk: WalkStyle): SeatMove | null {
     isMeasured &&
     fit &&
     (fit.judgement.verdict === 'slack' || fit.judgement.verdict === 'too_tight') &&
-    !work.remedy?.isGood
+    !history.remedy?.isGood
   )
     return { code: 'repair_seat', step: 'measure' };
   return null;
@@ -175,23 +175,23 @@ export function findSeatMove(view: SeatView, job: JobView, walk: WalkStyle): Mov
   return at(moveToFit(view, job));
 }
 
-const countNotes = (plan: JobPlan, key: string, job: JobView) => job.work.stacks.get(key)?.pieces.length ?? 0;
+const countNotes = (plan: JobPlan, key: string, job: JobView) => job.work.stacks[key]?.pieces.length ?? 0;
 
 /** Moves of the whole job: looking, getting at it, stacks, counting. They come before the seats, until work on the seats has begun. */
 function findJobMove(job: JobView): Move | null {
   const { plan, work, seats, skipped } = job;
   const seatId = seats[0]?.seat.id ?? null;
   const at = (move: SeatMove): Move => ({ ...move, seatId });
-  const hasBegun = seats.some((view) => isPastStripping(view) || view.work.takenOut);
-  if (!hasBegun && !skipped.has('look')) {
-    const check = plan.checks.find((each) => !work.looks.has(each));
+  const hasBegun = seats.some((view) => isPastStripping(view) || view.history.takenOut);
+  if (!hasBegun && !skipped.look) {
+    const check = plan.checks.find((each) => !work.looks[each]);
     if (check) return at({ code: 'look_over', step: 'look', check });
   }
-  if (!hasBegun && !skipped.has('strip')) {
-    const access = plan.access.find(({ key }) => !work.accessDone.has(key));
+  if (!hasBegun && !skipped.strip) {
+    const access = plan.access.find(({ key }) => !work.accessDone.includes(key));
     if (access) return at({ code: 'do_access', step: 'strip', name: access.name });
   }
-  if (!hasBegun && !skipped.has('stacks')) {
+  if (!hasBegun && !skipped.stacks) {
     const stack = plan.stacks.find(({ key }) => countNotes(plan, key, job) === 0);
     if (stack) return at({ code: 'note_stack', step: 'stacks', name: stack.name });
   }
@@ -206,9 +206,9 @@ export const isJobMove = ({ code }: Move): boolean =>
 
 /** Kit to be counted once everything is out and nothing is measured yet; what is still on its way can't be. */
 function findKitMove({ plan, work, seats, skipped }: JobView): Move | null {
-  const isOut = seats.every((view) => view.work.takenOut);
-  if (!isOut || skipped.has('parts') || plan.parts.length === 0) return null;
-  const uncounted = plan.parts.find((part) => !work.counted.has(part.key) && !isAwaited(part, work));
+  const isOut = seats.every((view) => view.history.takenOut);
+  if (!isOut || skipped.parts || plan.parts.length === 0) return null;
+  const uncounted = plan.parts.find((part) => !(part.key in work.counted) && !isAwaited(part, work));
   return uncounted && !seats.some(isPastStripping)
     ? { code: 'count_kit', step: 'parts', seatId: seats[0]?.seat.id ?? null, name: uncounted.name }
     : null;
@@ -243,7 +243,7 @@ export function findNextMove(job: JobView, walk: WalkStyle): Move {
   }
   if (first) return first;
   const open = job.plan.stacks.find(({ key }) => {
-    const stack = job.work.stacks.get(key);
+    const stack = job.work.stacks[key];
     return (
       stack &&
       stack.pieces.length > 0 &&

@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { NOW } from '../../../tests/support/records';
+import { NOW, viewJob } from '../../../tests/support/records';
 import { buildDemo } from '../../../database/demo/demo';
 import { judgeRelaxation } from '@/core/fit/relaxation';
+import { project } from '@/core/project/project';
 import { recordOfFile } from '@/core/record/jobFile';
-import type { JobRecord } from '@/core/record/job';
-import { findRebuilds, isSameMachine } from './rebuilds';
+import type { JobRecord, Seat } from '@/core/record/job';
+import { findRebuilds, isSameMachine, measuredSeats, namesOf, spelt } from './rebuilds';
 
 const records = buildDemo(NOW).map(recordOfFile);
 const named = (start: string) => records.find(({ machine }) => machine.startsWith(start))!;
@@ -30,25 +31,39 @@ const numbered = (record: JobRecord, body: object): JobRecord => ({
   },
 });
 
+const names = (record: JobRecord) => namesOf(project(record));
+/** The rebuilds of a seat among these jobs. */
+const rebuildsOf = (record: JobRecord, { id, name, spec }: Seat, others: readonly JobRecord[]) =>
+  findRebuilds(
+    {
+      jobId: record.id,
+      names: names(record),
+      seatName: spelt(name),
+      castingName: spelt(record.castings.find(({ seats }) => seats.some((each) => each.id === id))!.name),
+      outsideMm: spec.part.outsideMm,
+    },
+    others.flatMap((other) => measuredSeats(project(other), viewJob(other, NOW))),
+  );
+
 describe('the same machine', () => {
   it('is known by its frame number, whatever it is called', () =>
-    expect(isSameMachine(before, now)).toBe(true));
+    expect(isSameMachine(names(before), names(now))).toBe(true));
   it('another frame number is another machine, though it goes by the same name', () =>
     expect(
       isSameMachine(
-        numbered(now, { frameNumber: 'PL90-1' }),
-        numbered({ ...now, id: before.id }, { frameNumber: 'PL90-2' }),
+        names(numbered(now, { frameNumber: 'PL90-1' })),
+        names(numbered({ ...now, id: before.id }, { frameNumber: 'PL90-2' })),
       ),
     ).toBe(false));
   it('by its name where one of them has no number; spelt large or small', () => {
-    expect(isSameMachine(numbered(now, {}), { ...now, machine: ' PELLING 90 ' })).toBe(true);
-    expect(isSameMachine(numbered(now, {}), before)).toBe(false);
+    expect(isSameMachine(names(numbered(now, {})), names({ ...now, machine: ' PELLING 90 ' }))).toBe(true);
+    expect(isSameMachine(names(numbered(now, {})), names(before))).toBe(false);
   });
 });
 
 describe('rebuilds of one seat', () => {
   it('are found by casting, seat and size, with bore and interference as they were', () => {
-    const found = findRebuilds(now, seat(now, 'Drive side').id, records, NOW);
+    const found = rebuildsOf(now, seat(now, 'Drive side'), records);
     expect(found).toHaveLength(1);
     expect(found[0]).toMatchObject({ jobNumber: 371, seatId: seat(before, 'Drive side').id });
     expect(found[0]!.boreMm.value).toBeCloseTo(39.976, 3);
@@ -67,9 +82,8 @@ describe('rebuilds of one seat', () => {
         })),
       })),
     };
-    expect(findRebuilds(now, seat(now, 'Drive side').id, [bored], NOW)).toEqual([]);
-    expect(findRebuilds(before, seat(before, 'Brake side').id, [now], NOW)).toEqual([]);
-    expect(findRebuilds(now, 'no such seat', records, NOW)).toEqual([]);
+    expect(rebuildsOf(now, seat(now, 'Drive side'), [bored])).toEqual([]);
+    expect(rebuildsOf(before, seat(before, 'Brake side'), [now])).toEqual([]);
   });
 });
 

@@ -1,72 +1,92 @@
 import type { Measured } from '@/core/quantity/measured';
-import type { JobRecord } from '@/core/record/job';
-import { countingReadings } from './currentReadings';
-import { viewSeat } from './seatView';
-import { replayWork } from './work';
+import type { ProjectedJob } from '@/core/project/project';
+import { counting } from './counting';
+import type { JobView } from './seatView';
 
-/** A seat as it was measured at an earlier or later rebuild of the same machine. */
-export type Rebuild = {
+/** What tells one machine from another: its numbers, else the name that it goes by. */
+export type MachineNames = { machine: string; frameNumber: string; engineNumber: string };
+
+/** A seat whose bore was measured: what is kept of it for every later rebuild of its machine. */
+export type MeasuredSeat = {
   jobId: string;
   jobNumber: number;
+  names: MachineNames;
   seatId: string;
+  seatName: string;
+  castingName: string;
+  outsideMm: number;
   measuredAt: string;
   boreMm: Measured;
-  /** Part against bore, where both were measured; positive is tight. */ interferenceMm: Measured | null;
+  /** Part against bore, where both were measured; positive is tight. */
+  interferenceMm: Measured | null;
 };
 
-const spelt = (text: string | undefined) => (text ?? '').trim().toLowerCase();
+/** A seat as it was measured at an earlier or later rebuild of the same machine. */
+export type Rebuild = Pick<
+  MeasuredSeat,
+  'jobId' | 'jobNumber' | 'seatId' | 'measuredAt' | 'boreMm' | 'interferenceMm'
+>;
+
+/** As names compare: spelt large or small, with or without spaces around them. */
+export const spelt = (text: string) => text.trim().toLowerCase();
+
+export const namesOf = ({ machine, state }: Pick<ProjectedJob, 'machine' | 'state'>): MachineNames => ({
+  machine: spelt(machine),
+  frameNumber: spelt(state.work.machine.frameNumber ?? ''),
+  engineNumber: spelt(state.work.machine.engineNumber ?? ''),
+});
 
 /** By frame or engine number where both jobs have one; else by the name that the machine goes by. */
-export function isSameMachine(a: JobRecord, b: JobRecord): boolean {
-  const [one, two] = [replayWork(a.entries).machine, replayWork(b.entries).machine];
-  const known = (['frameNumber', 'engineNumber'] as const).filter(
-    (key) => spelt(one[key]) !== '' && spelt(two[key]) !== '',
-  );
-  return known.length > 0
-    ? known.some((key) => spelt(one[key]) === spelt(two[key]))
-    : spelt(a.machine) === spelt(b.machine);
+export function isSameMachine(a: MachineNames, b: MachineNames): boolean {
+  const known = (['frameNumber', 'engineNumber'] as const).filter((key) => a[key] !== '' && b[key] !== '');
+  return known.length > 0 ? known.some((key) => a[key] === b[key]) : a.machine === b.machine;
 }
 
-/** Null where its bore was not measured. */
-function rebuildOf(job: JobRecord, seatId: string, nowMs: number): Rebuild | null {
-  const view = viewSeat(job, seatId, nowMs);
-  const fit = view?.fit;
-  if (!view || !fit?.bore) return null;
-  const measuredAt = countingReadings(view.readings, 'bore.')
-    .map(({ takenAt }) => takenAt)
-    .sort()
-    .at(-1)!;
-  return {
-    jobId: job.id,
-    jobNumber: job.number,
-    seatId,
-    measuredAt,
-    boreMm: fit.bore.meanMm,
-    interferenceMm: fit.partOutside ? fit.benchMm : null,
-  };
+/** The seats of a job whose bore was measured. */
+export function measuredSeats(job: ProjectedJob, { seats }: JobView): MeasuredSeat[] {
+  const names = namesOf(job);
+  return seats.flatMap(({ seat, casting, fit, readings }) => {
+    if (!fit?.bore) return [];
+    const measuredAt = counting(readings, 'bore')
+      .map(({ takenAt }) => takenAt)
+      .sort()
+      .at(-1)!;
+    return [
+      {
+        jobId: job.id,
+        jobNumber: job.number,
+        names,
+        seatId: seat.id,
+        seatName: spelt(seat.name),
+        castingName: spelt(casting.name),
+        outsideMm: seat.spec.part.outsideMm,
+        measuredAt,
+        boreMm: fit.bore.meanMm,
+        interferenceMm: fit.partOutside ? fit.benchMm : null,
+      },
+    ];
+  });
 }
 
-/** The same seat in other jobs of the same machine, by casting, name and size of its bore; where its bore was measured, oldest first. */
-export function findRebuilds(
-  record: JobRecord,
-  seatId: string,
-  others: readonly JobRecord[],
-  nowMs: number,
-): Rebuild[] {
-  const casting = record.castings.find(({ seats }) => seats.some(({ id }) => id === seatId));
-  const seat = casting?.seats.find(({ id }) => id === seatId);
-  if (!casting || !seat) return [];
-  return others
-    .filter((other) => other.id !== record.id && isSameMachine(record, other))
-    .flatMap((other) =>
-      other.castings
-        .filter(({ name }) => spelt(name) === spelt(casting.name))
-        .flatMap(({ seats }) => seats)
-        .filter(
-          ({ name, spec }) =>
-            spelt(name) === spelt(seat.name) && spec.part.outsideMm === seat.spec.part.outsideMm,
-        )
-        .flatMap(({ id }) => rebuildOf(other, id, nowMs) ?? []),
+export type SeatNames = Pick<MeasuredSeat, 'jobId' | 'names' | 'seatName' | 'castingName' | 'outsideMm'>;
+
+/** The same seat in other jobs of the same machine, by casting, name and size of its bore; oldest first. */
+export const findRebuilds = (own: SeatNames, measured: readonly MeasuredSeat[]): Rebuild[] =>
+  measured
+    .filter(
+      (other) =>
+        other.jobId !== own.jobId &&
+        other.castingName === own.castingName &&
+        other.seatName === own.seatName &&
+        other.outsideMm === own.outsideMm &&
+        isSameMachine(own.names, other.names),
     )
+    .map(({ jobId, jobNumber, seatId, measuredAt, boreMm, interferenceMm }) => ({
+      jobId,
+      jobNumber,
+      seatId,
+      measuredAt,
+      boreMm,
+      interferenceMm,
+    }))
     .sort((a, b) => a.measuredAt.localeCompare(b.measuredAt));
-}

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { idOf } from '../../../database/demo/demo';
 import { demo, NOW } from '../../../tests/support/records';
-import type { CurrentReading } from './currentReadings';
+import type { CurrentReading } from '@/core/project/readings';
+import { readSlot } from '@/core/record/slots';
 import { findSeatFit } from './seatFit';
 
 const record = demo('Merrow twin');
@@ -19,6 +20,7 @@ const reading = (slot: string, value: number): CurrentReading => ({
   value,
   metalC: 20,
   takenAt: new Date(NOW).toISOString(),
+  place: readSlot(slot),
   status: 'counts',
 });
 const fit = (u: number) =>

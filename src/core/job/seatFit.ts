@@ -9,7 +9,8 @@ import { pushForceBracket, type PushForce } from '@/core/fit/pushForce';
 import { interferenceAt } from '@/core/fit/runningFit';
 import { sizeAtReference, type Measured } from '@/core/quantity/measured';
 import type { Casting, Instrument, Seat } from '@/core/record/job';
-import { countingReadings, slotNumbers, type CurrentReading } from './currentReadings';
+import type { CurrentReading } from '@/core/project/readings';
+import { counting } from './counting';
 
 /** Version of the formulas in this folder's results; stored beside every result that is kept. */
 export const FORMULA_VERSION = '2026.11';
@@ -43,17 +44,13 @@ function shapeOf(
   alphaPerK: number,
   nominalMm: number,
   instruments: readonly Instrument[],
-  hasPlanes: boolean,
 ): BoreShape | null {
   if (readings.length === 0) return null;
-  const diameters = readings.map(({ slot, value, metalC }): Diameter => {
-    const numbers = slotNumbers(slot);
-    return {
-      planeIndex: hasPlanes ? numbers[0]! : 1,
-      angleDeg: numbers.at(-1)!,
-      mm: sizeAtReference({ readingMm: value, partC: metalC, partAlphaPerK: alphaPerK }),
-    };
-  });
+  const diameters = readings.map(({ place, value, metalC }): Diameter => ({
+    planeIndex: place.plane || 1,
+    angleDeg: place.angleDeg,
+    mm: sizeAtReference({ readingMm: value, partC: metalC, partAlphaPerK: alphaPerK }),
+  }));
   return describeBore(diameters, worstInstrumentU(readings, instruments), nominalMm * alphaPerK * U_METAL_K);
 }
 
@@ -74,10 +71,10 @@ export function findSeatFit({ seat, casting, readings, instruments }: MeasuredSe
   if (part.type === 'seal') return null;
   const race = raceMetal(seat);
   const metal = MATERIALS[casting.material];
-  const boreReadings = countingReadings(readings, 'bore.');
-  const outsideReadings = countingReadings(readings, 'outside.');
-  const bore = shapeOf(boreReadings, metal.alphaPerK, part.outsideMm, instruments, true);
-  const partOutside = shapeOf(outsideReadings, race.alphaPerK, part.outsideMm, instruments, false);
+  const boreReadings = counting(readings, 'bore');
+  const outsideReadings = counting(readings, 'outside');
+  const bore = shapeOf(boreReadings, metal.alphaPerK, part.outsideMm, instruments);
+  const partOutside = shapeOf(outsideReadings, race.alphaPerK, part.outsideMm, instruments);
   const interference = findInterference({ nominalMm: part.outsideMm, usualClass, bore, partOutside });
   if (!interference) return null;
   const benchMm = interference.forHoldMm;

@@ -1,29 +1,34 @@
 import { comparePart, type ComparedSizes, type PartCheck } from '@/core/parts/comparePart';
 import type { Seat } from '@/core/record/job';
-import { countingReadings, type CurrentReading } from './currentReadings';
-import type { SeatWork } from './work';
+import type { SeatHistory } from '@/core/project/jobState';
+import type { CurrentReading } from '@/core/project/readings';
+import type { SlotFamily } from '@/core/record/slots';
+import { counting } from './counting';
 
-const PREFIXES: Record<keyof ComparedSizes, string> = {
-  bore: 'bore.',
-  outside: 'outside.',
-  inside: 'inside.',
-  journal: 'journal.',
-  width: 'width.',
-  oldOutside: 'old_outside.',
-  oldInside: 'old_inside.',
-  oldWidth: 'old_width.',
+const FAMILIES: Record<keyof ComparedSizes, SlotFamily> = {
+  bore: 'bore',
+  outside: 'outside',
+  inside: 'inside',
+  journal: 'journal',
+  width: 'width',
+  oldOutside: 'old_outside',
+  oldInside: 'old_inside',
+  oldWidth: 'old_width',
 };
 
 /** Mean of what counts in each group of slots, mm. */
 export function comparedSizes(readings: readonly CurrentReading[]): ComparedSizes {
   const sizes: ComparedSizes = {};
-  for (const [size, prefix] of Object.entries(PREFIXES) as [keyof ComparedSizes, string][]) {
-    const values = countingReadings(readings, prefix).map(({ value }) => value);
+  for (const [size, family] of Object.entries(FAMILIES) as [keyof ComparedSizes, SlotFamily][]) {
+    const values = counting(readings, family).map(({ value }) => value);
     if (values.length > 0) sizes[size] = values.reduce((sum, value) => sum + value, 0) / values.length;
   }
   return sizes;
 }
 
 /** The seat's part against both its mates and the old one. */
-export const checkSeatPart = (seat: Seat, readings: readonly CurrentReading[], work: SeatWork): PartCheck =>
-  comparePart(seat, comparedSizes(readings), work.oldPart);
+export const checkSeatPart = (
+  seat: Seat,
+  readings: readonly CurrentReading[],
+  { oldPart }: Pick<SeatHistory, 'oldPart'>,
+): PartCheck => comparePart(seat, comparedSizes(readings), oldPart);

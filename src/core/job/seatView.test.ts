@@ -1,11 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { describeJob } from '@/core/board/benchLine';
-import { findHeatItems } from '@/core/board/heatItems';
+import { stillWarm } from '@/core/board/heatItems';
 import { buildDemo } from '../../../database/demo/demo';
-import { NOW, demo, view } from '../../../tests/support/records';
+import { NOW, demo, summaryOf, view, viewJob } from '../../../tests/support/records';
 import { findSeatMove } from './nextMove';
 import { isConverging } from './squarePasses';
-import { viewJob } from './seatView';
 
 describe('the demo’s seats', () => {
   it.each([
@@ -41,11 +39,11 @@ describe('the demo’s seats', () => {
     expect(
       buildDemo(NOW)
         .slice(0, 5)
-        .map(({ job }) => describeJob(demo(job.machine), NOW)!.headline.state),
+        .map(({ job }) => summaryOf(demo(job.machine), NOW).bench.headline.state),
     ).toEqual(['trouble', 'hot', 'measured', 'planned', 'as_found']));
   it('what is hot or cold has its clock and its owner', () => {
-    const items = findHeatItems(
-      buildDemo(NOW).map(({ job }) => demo(job.machine)),
+    const items = stillWarm(
+      buildDemo(NOW).flatMap(({ job }) => summaryOf(demo(job.machine), NOW).heat),
       NOW,
     );
     expect(items.map(({ kind, name }) => [kind, name])).toEqual([

@@ -2,17 +2,26 @@ import { MATERIALS } from '@/core/catalogue/materials';
 import { interferenceAt } from '@/core/fit/runningFit';
 import type { Measured } from '@/core/quantity/measured';
 import type { PartCheck } from '@/core/parts/comparePart';
-import type { Casting, Instrument, JobRecord, Seat } from '@/core/record/job';
+import type { Casting, Instrument, Seat } from '@/core/record/job';
 import type { JobPlan } from '@/core/record/plan';
 import type { Tool } from '@/core/tools/tool';
 import type { LeftIn, Neighbour } from '@/core/heat/ceilings';
-import { findCastingHeat, type CastingHeat } from './castingHeat';
-import { countingReadings, currentReadings, type CurrentReading } from './currentReadings';
+import {
+  FRESH_CASTING,
+  FRESH_SEAT,
+  type CastingState,
+  type SeatHistory,
+  type SeatState as SeatDone,
+  type Work,
+} from '@/core/project/jobState';
+import type { ProjectedJob } from '@/core/project/project';
+import { countSetAside, readingsOf, type CurrentReading, type ProbeReading } from '@/core/project/readings';
+import { BORE_SLOTS, OUTSIDE_SLOTS, slotText, type Slot } from '@/core/record/slots';
+import { coolsAtMs, heatAt, type CastingHeat } from './castingHeat';
+import { counting } from './counting';
 import { findSeatFit, raceMetal, type SeatFit } from './seatFit';
-import { replaySeat, type SeatHistory } from './seatHistory';
 import { checkSeatPart } from './seatSizes';
 import { judgePasses, type JudgedPass } from './squarePasses';
-import { replayWork, seatWorkOf, type SeatWork, type Work } from './work';
 
 /** State of the seat (its hole) and of the part that goes into it: each their own, neither hides the other. */
 export type SeatState = 'as_found' | 'measured' | 'planned' | 'hot' | 'home' | 'proven' | 'trouble';
@@ -22,7 +31,12 @@ export type PartState = 'waiting' | 'cold' | 'in_hand' | 'fitted';
 export type SeatView = {
   seat: Seat;
   casting: Casting;
+  /** The newest of each slot and the one before. */
   readings: CurrentReading[];
+  /** Readings that stand beside those that count: superseded, or struck out. */
+  setAside: number;
+  /** What the probe said of its casting, oldest first. */
+  probe: readonly ProbeReading[];
   history: SeatHistory;
   heat: CastingHeat;
   fit: SeatFit | null;
@@ -31,7 +45,6 @@ export type SeatView = {
   isMeasured: boolean;
   seatState: SeatState;
   partState: PartState;
-  work: SeatWork;
   /** The new part against its mates. */
   partCheck: PartCheck;
   /** Instruments past their calibration day when they measured this seat. */
@@ -47,13 +60,13 @@ export type JobView = {
   skipped: Work['skipped'];
 };
 
-/** Bore readings that a seat needs before it counts as measured: two across at two depths. */
-export const BORE_SLOTS = ['bore.1.0', 'bore.1.90', 'bore.2.0', 'bore.2.90'] as const;
-export const OUTSIDE_SLOTS = ['outside.0', 'outside.90'] as const;
+/** Bore slots that this seat needs: a seal’s bore is read at one depth. */
+export const boreSlotsOf = ({ spec: { part } }: Seat): readonly Slot[] =>
+  part.type === 'seal' ? BORE_SLOTS.slice(0, 2) : BORE_SLOTS;
 
-const hasAll = (readings: readonly CurrentReading[], slots: readonly string[]) => {
-  const counting = new Set(countingReadings(readings, '').map(({ slot }) => slot));
-  return slots.every((slot) => counting.has(slot));
+const hasAll = (readings: readonly CurrentReading[], slots: readonly Slot[]) => {
+  const taken = new Set(counting(readings).map(({ slot }) => slot));
+  return slots.every((slot) => taken.has(slotText(slot)));
 };
 
 function stateOf({
@@ -61,13 +74,12 @@ function stateOf({
   heat,
   fit,
   isMeasured,
-  work,
   partCheck,
-}: Pick<SeatView, 'history' | 'heat' | 'fit' | 'isMeasured' | 'work' | 'partCheck'>): SeatState {
-  const isMended = work.remedy?.isGood === true;
+}: Pick<SeatView, 'history' | 'heat' | 'fit' | 'isMeasured' | 'partCheck'>): SeatState {
+  const isMended = history.remedy?.isGood === true;
   if (
     history.stuck ||
-    (partCheck.verdict === 'wrong' && !work.overruled) ||
+    (partCheck.verdict === 'wrong' && !history.overruled) ||
     (!isMended &&
       isMeasured &&
       (fit?.judgement.verdict === 'slack' || fit?.judgement.verdict === 'too_tight'))
@@ -87,13 +99,12 @@ function partStateOf({ history }: Pick<SeatView, 'history'>): PartState {
 }
 
 /** Seals that still sit in a casting and would be heated with it. */
-export function sealsLeftIn(record: JobRecord, casting: Casting): LeftIn[] {
-  return casting.seats.flatMap((seat) => {
-    const { seal } = seat.spec;
-    const isOut = replaySeat(record.entries, seat.id, casting.id).sealTakenOut;
-    return seal?.leftIn && !isOut ? [{ seatName: seat.name, sealMaterial: seal.material }] : [];
-  });
-}
+export const sealsLeftIn = ({ state }: Pick<ProjectedJob, 'state'>, casting: Casting): LeftIn[] =>
+  casting.seats.flatMap(({ id, name, spec: { seal } }) =>
+    seal?.leftIn && !state.seats[id]?.history.sealTakenOut
+      ? [{ seatName: name, sealMaterial: seal.material }]
+      : [],
+  );
 
 /** Instruments that measured after their calibration had run out: what they say is marked. */
 const overdueInstruments = (readings: readonly CurrentReading[], instruments: readonly Instrument[]) =>
@@ -108,44 +119,93 @@ const overdueInstruments = (readings: readonly CurrentReading[], instruments: re
       ),
   );
 
-export function viewSeat(
-  record: JobRecord,
-  seatId: string,
-  nowMs: number,
-  work: Work = replayWork(record.entries),
-): SeatView | null {
-  const casting = record.castings.find(({ seats }) => seats.some(({ id }) => id === seatId));
-  const seat = casting?.seats.find(({ id }) => id === seatId);
-  if (!casting || !seat) return null;
-  const readings = currentReadings(record.entries, { seatId });
-  const history = replaySeat(record.entries, seatId, casting.id);
-  const heat = findCastingHeat(record.entries, casting.id, nowMs);
-  const fit = findSeatFit({ seat, casting, readings, instruments: record.instruments });
-  const leftIn = sealsLeftIn(record, casting);
-  const isSeal = seat.spec.part.type === 'seal';
-  const isMeasured =
-    hasAll(readings, isSeal ? BORE_SLOTS.slice(0, 2) : BORE_SLOTS) && hasAll(readings, OUTSIDE_SLOTS);
-  const seatWork = seatWorkOf(work, seatId);
+/** All that the view of one seat is made of. The same again gives the same view. */
+type Made = {
+  seat: Seat;
+  casting: Casting;
+  done: SeatDone;
+  castingDone: CastingState;
+  instruments: readonly Instrument[];
+  isCool: boolean;
+  leftIn: string;
+};
+
+function makeView({ seat, casting, done, castingDone, instruments }: Made, leftIn: LeftIn[], nowMs: number) {
+  const readings = readingsOf(done.slots);
+  const { history } = done;
   const view = {
     seat,
     casting,
     readings,
+    setAside: countSetAside(done.slots),
+    probe: castingDone.probe.kept,
     history,
-    heat,
-    fit,
+    heat: heatAt(castingDone.heat, nowMs),
+    fit: findSeatFit({ seat, casting, readings, instruments }),
     leftIn,
-    isMeasured,
-    work: seatWork,
-    partCheck: checkSeatPart(seat, readings, seatWork),
-    overdue: overdueInstruments(readings, record.instruments),
+    isMeasured: hasAll(readings, boreSlotsOf(seat)) && hasAll(readings, OUTSIDE_SLOTS),
+    partCheck: checkSeatPart(seat, readings, history),
+    overdue: overdueInstruments(readings, instruments),
   };
   return {
     ...view,
-    passes: judgePasses({ seat, history, readings, instruments: record.instruments }),
+    passes: judgePasses({ seat, history, readings, instruments }),
     seatState: stateOf(view),
     partState: partStateOf(view),
-  };
+  } satisfies SeatView;
 }
+
+const isSame = (a: Made, b: Made) => (Object.keys(a) as (keyof Made)[]).every((key) => a[key] === b[key]);
+
+/** Makes the view of a job again and again: what no entry touched keeps its view, the very same object. */
+export class JobViewer {
+  private made = new Map<string, { from: Made; view: SeatView }>();
+
+  private viewSeat(job: ProjectedJob, casting: Casting, seat: Seat, nowMs: number): SeatView {
+    const castingDone = job.state.castings[casting.id] ?? FRESH_CASTING;
+    const leftIn = sealsLeftIn(job, casting);
+    const from: Made = {
+      seat,
+      casting,
+      castingDone,
+      done: job.state.seats[seat.id] ?? FRESH_SEAT,
+      instruments: job.instruments,
+      isCool: nowMs > coolsAtMs(castingDone.heat),
+      leftIn: JSON.stringify(leftIn),
+    };
+    const before = this.made.get(seat.id);
+    if (before && isSame(before.from, from)) return before.view;
+    const view = makeView(from, leftIn, nowMs);
+    this.made.set(seat.id, { from, view });
+    return view;
+  }
+
+  /** Every seat that is still on its map, in the order of the castings, and what has been done beyond them. */
+  view(job: ProjectedJob, nowMs: number): JobView {
+    const { work } = job.state;
+    return {
+      seats: job.castings.flatMap((casting) =>
+        casting.seats.flatMap((seat) =>
+          work.removedSeats.includes(seat.id) ? [] : [this.viewSeat(job, casting, seat, nowMs)],
+        ),
+      ),
+      work,
+      plan: job.plan,
+      tools: job.tools,
+      skipped: work.skipped,
+    };
+  }
+}
+
+export const viewJob = (job: ProjectedJob, nowMs: number): JobView => new JobViewer().view(job, nowMs);
+
+/** Until when a view holds if nothing is entered: then a casting counts as cool. */
+export const viewHoldsUntilMs = ({ state }: Pick<ProjectedJob, 'state'>, nowMs: number): number =>
+  Math.min(
+    ...Object.values(state.castings)
+      .map(({ heat }) => coolsAtMs(heat))
+      .filter((atMs) => atMs >= nowMs),
+  );
 
 /** Seals of the same casting that would be in the heat while this seat is stripped; its own comes out first anyway. */
 export const sealsBeside = ({ seat, leftIn }: SeatView): LeftIn[] =>
@@ -161,7 +221,7 @@ export const neighboursOf = (
     other.casting.id === casting.id &&
     other.seat.id !== seat.id &&
     other.fit &&
-    (isStripping ? !other.work.takenOut && other.history.wayIn === null : other.history.homeMs !== null)
+    (isStripping ? !other.history.takenOut && other.history.wayIn === null : other.history.homeMs !== null)
       ? [
           {
             seatName: other.seat.name,
@@ -186,25 +246,4 @@ export function interferenceAtDrop({ seat, casting, fit, history: { wayIn } }: S
     ringC: { value: wayIn.ringC, u: U_AT_DROP_K },
     housingC: { value: wayIn.boreC ?? wayIn.housingC, u: U_AT_DROP_K },
   });
-}
-
-/** Every seat of a job that is still on its map, in the order of its castings. */
-export const viewSeats = (
-  record: JobRecord,
-  nowMs: number,
-  work: Work = replayWork(record.entries),
-): SeatView[] =>
-  record.castings.flatMap(({ seats }) =>
-    seats.flatMap(({ id }) => (work.removedSeats.has(id) ? [] : (viewSeat(record, id, nowMs, work) ?? []))),
-  );
-
-export function viewJob(record: JobRecord, nowMs: number): JobView {
-  const work = replayWork(record.entries);
-  return {
-    seats: viewSeats(record, nowMs, work),
-    work,
-    plan: record.plan,
-    tools: record.tools,
-    skipped: work.skipped,
-  };
 }

@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { NOW, demo, seatOf, event, reading, withEntries } from '../../../tests/support/records';
+import { NOW, demo, seatOf, event, reading, withEntries, viewJob } from '../../../tests/support/records';
 import { findSeatMove } from './nextMove';
-import { viewJob } from './seatView';
 
 describe('squaring up', () => {
   const record = demo('Ostrel 250');

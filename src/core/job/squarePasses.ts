@@ -1,7 +1,9 @@
 import { depthFromEntry, judgeSquareness, type SeatRunner, type Squareness } from '@/core/seating/squareness';
 import type { Instrument, Seat } from '@/core/record/job';
-import { countingReadings, slotNumbers, type CurrentReading } from './currentReadings';
-import type { SeatHistory, SquarePass } from './seatHistory';
+import type { SeatHistory } from '@/core/project/jobState';
+import type { CurrentReading } from '@/core/project/readings';
+import type { SquarePass } from '@/core/project/square';
+import { counting } from './counting';
 
 export type JudgedPass = SquarePass & {
   readings: { id: string; angleDeg: number; entryMm: number; depthMm: number }[];
@@ -28,15 +30,15 @@ export function judgePasses({
   instruments: readonly Instrument[];
 }): JudgedPass[] {
   return history.passes.map((pass) => {
-    const taken = countingReadings(readings, `depth.${pass.pass}.`).map(
-      ({ id, slot, value, instrumentId }) => ({
+    const taken = counting(readings, 'depth')
+      .filter(({ place }) => place.pass === pass.pass)
+      .map(({ id, place, value, instrumentId }) => ({
         id,
-        angleDeg: slotNumbers(slot)[1]!,
+        angleDeg: place.angleDeg,
         entryMm: value,
         depthMm: depthFromEntry(value, pass.sense),
         instrumentId,
-      }),
-    );
+      }));
     const gaugeU = Math.max(
       0.005,
       ...taken.map(({ instrumentId }) => instruments.find(({ id }) => id === instrumentId)?.u ?? 0.01),

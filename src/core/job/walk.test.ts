@@ -1,9 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { idOf } from '../../../database/demo/demo';
-import { NOW, demo, seatOf, event, withEvents } from '../../../tests/support/records';
+import { NOW, demo, seatOf, event, withEvents, viewJob } from '../../../tests/support/records';
 import { seatsBefore } from './blocks';
 import { findNextMove, isJobMove } from './nextMove';
-import { viewJob } from './seatView';
 
 describe('the walk of a job', () => {
   const fresh = demo('Ostrel 250, frame');

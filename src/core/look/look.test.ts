@@ -81,11 +81,7 @@ describe('renew or keep', () => {
     ];
     const estimate = estimateCost({
       parts,
-      prices: new Map([
-        ['a', 10],
-        ['b', 3],
-        ['c', 100],
-      ]),
+      prices: { a: 10, b: 3, c: 100 },
       kept: new Set(['c']),
       minutes: 90,
       ratePerHour: 60,

@@ -1,6 +1,5 @@
 import type { PlanPart } from '@/core/record/plan';
-import type { PartSort } from '@/core/record/vocabulary';
-import type { FEELS } from '@/core/record/workEvents';
+import type { PartSort, FEELS } from '@/core/record/vocabulary';
 
 export type Feel = (typeof FEELS)[number];
 
@@ -73,14 +72,14 @@ export function estimateCost({
   ratePerHour,
 }: {
   parts: readonly PlanPart[];
-  prices: ReadonlyMap<string, number>;
+  prices: Readonly<Record<string, number>>;
   kept: ReadonlySet<string>;
   minutes: number;
   ratePerHour: number;
 }): Estimate {
   const renewed = parts.filter(({ key }) => !kept.has(key));
   const cost = renewed.reduce(
-    (sum, { key, count, isSpent }) => sum + (prices.get(key) ?? 0) * count * (isSpent ? 2 : 1),
+    (sum, { key, count, isSpent }) => sum + (prices[key] ?? 0) * count * (isSpent ? 2 : 1),
     0,
   );
   const labour = (minutes / 60) * ratePerHour;
@@ -88,6 +87,6 @@ export function estimateCost({
     parts: cost,
     labour,
     total: cost + labour,
-    unpriced: renewed.filter(({ key }) => !prices.has(key)).map(({ name }) => name),
+    unpriced: renewed.filter(({ key }) => !(key in prices)).map(({ name }) => name),
   };
 }

@@ -34,37 +34,46 @@ export const wrongNumbers = (notes: readonly OrderNote[]): Set<string> =>
 export const isWrongNumber = (kitNumber: string, wrong: ReadonlySet<string>) =>
   kitNumber !== '' && wrong.has(sameNumber(kitNumber));
 
-/** The order list: the newest note of each part that is still open (or came wrong), the late ones first. */
+/** What is ordered for one job: the newest note of each part whose order was not called off. */
+export type OrderedPart = { part: PlanPart; last: OrderNote };
+
+export const orderedParts = (
+  parts: readonly PlanPart[],
+  orders: Readonly<Record<string, readonly OrderNote[]>>,
+): OrderedPart[] =>
+  parts.flatMap((part) => {
+    const last = orders[part.key]?.at(-1);
+    return last && last.state !== 'cancelled' ? [{ part, last }] : [];
+  });
+
+export type JobOrders = {
+  jobId: string;
+  jobNumber: number;
+  machine: string;
+  ordered: readonly OrderedPart[];
+};
+
+/** The order list: every part that is still open (or came wrong), the late ones first. `wrong`: numbers that ever came wrong. */
 export function listOrders(
-  jobs: readonly {
-    jobId: string;
-    jobNumber: number;
-    machine: string;
-    parts: readonly PlanPart[];
-    orders: ReadonlyMap<string, readonly OrderNote[]>;
-  }[],
+  jobs: readonly JobOrders[],
+  wrong: ReadonlySet<string>,
   today: string,
 ): OrderLine[] {
-  const wrong = wrongNumbers(jobs.flatMap(({ orders }) => [...orders.values()].flat()));
-  const lines = jobs.flatMap(({ jobId, jobNumber, machine, parts, orders }) =>
-    parts.flatMap((part): OrderLine[] => {
-      const last = orders.get(part.key)?.at(-1);
-      if (!last || last.state === 'cancelled') return [];
+  const lines = jobs.flatMap(({ jobId, jobNumber, machine, ordered }) =>
+    ordered.map(({ part, last }): OrderLine => {
       const isOpen = last.state === 'ordered' || last.state === 'promised';
-      return [
-        {
-          jobId,
-          jobNumber,
-          machine,
-          part,
-          state: last.state,
-          kitNumber: last.kitNumber,
-          promisedFor: last.promisedFor,
-          sinceMs: last.atMs,
-          isLate: isOpen && last.promisedFor !== null && last.promisedFor < today,
-          wasWrongBefore: isOpen && isWrongNumber(last.kitNumber, wrong),
-        },
-      ];
+      return {
+        jobId,
+        jobNumber,
+        machine,
+        part,
+        state: last.state,
+        kitNumber: last.kitNumber,
+        promisedFor: last.promisedFor,
+        sinceMs: last.atMs,
+        isLate: isOpen && last.promisedFor !== null && last.promisedFor < today,
+        wasWrongBefore: isOpen && isWrongNumber(last.kitNumber, wrong),
+      };
     }),
   );
   const rank = ({ isLate, state }: OrderLine) =>

@@ -4,7 +4,14 @@ import { bearingSeat } from '@/core/job/kinds/seats';
 import type { PlanPart } from '@/core/record/plan';
 import { checkCount, comparePart, type ComparedSizes } from './comparePart';
 import { listedSizes, looksLike } from './looksLike';
-import { isWrongNumber, listOrders, wrongNumbers, writeOrdersCsv, type OrderNote } from './orders';
+import {
+  isWrongNumber,
+  listOrders,
+  orderedParts,
+  wrongNumbers,
+  writeOrdersCsv,
+  type OrderNote,
+} from './orders';
 
 const seat = bearingSeat('Clutch shaft', [0, 0], '6204', {
   bossOutsideMm: 60,
@@ -84,22 +91,21 @@ describe('orders', () => {
       jobId: 'a',
       jobNumber: 1,
       machine: 'One',
-      parts: [part('x'), part('y'), part('z')],
-      orders: new Map([
-        ['x', [note('x', 'ordered', 'KB-77 31', null, 1), note('x', 'wrong', 'KB-77 31', null, 2)]],
-        ['y', [note('y', 'promised', 'R1', '2026-11-01', 3)]],
-        ['z', [note('z', 'cancelled', 'R2', null, 3)]],
-      ]),
+      ordered: orderedParts([part('x'), part('y'), part('z')], {
+        x: [note('x', 'ordered', 'KB-77 31', null, 1), note('x', 'wrong', 'KB-77 31', null, 2)],
+        y: [note('y', 'promised', 'R1', '2026-11-01', 3)],
+        z: [note('z', 'cancelled', 'R2', null, 3)],
+      }),
     },
     {
       jobId: 'b',
       jobNumber: 2,
       machine: 'Two',
-      parts: [part('x')],
-      orders: new Map([['x', [note('x', 'ordered', 'kb7731', null, 5)]]]),
+      ordered: orderedParts([part('x')], { x: [note('x', 'ordered', 'kb7731', null, 5)] }),
     },
   ];
-  const lines = listOrders(jobs, '2026-11-20');
+  const cameWrong = wrongNumbers([note('x', 'wrong', 'KB-77 31', null, 2)]);
+  const lines = listOrders(jobs, cameWrong, '2026-11-20');
   it('late ones first, then what came wrong, then what is on its way; what is not needed is gone', () =>
     expect(lines.map(({ jobNumber, part: { key }, state }) => `${jobNumber}${key} ${state}`)).toEqual([
       '1y promised',
@@ -108,7 +114,9 @@ describe('orders', () => {
     ]));
   it('late only after its day', () => {
     expect(lines[0]!.isLate).toBe(true);
-    expect(listOrders(jobs, '2026-11-01').find(({ part: { key } }) => key === 'y')!.isLate).toBe(false);
+    expect(listOrders(jobs, cameWrong, '2026-11-01').find(({ part: { key } }) => key === 'y')!.isLate).toBe(
+      false,
+    );
   });
   it('a number that came wrong alarms when it is ordered again, however it is written', () => {
     expect(lines.find(({ jobId }) => jobId === 'b')!.wasWrongBefore).toBe(true);

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { eventsInOrder } from '@/core/job/currentReadings';
+import { correctionsIn, eventsInOrder } from '@/core/project/ledger';
 import { findForbiddenCharacters } from '@/core/quantity/forbiddenCharacters';
 import { fail, succeed, type Issue, type Result } from '@/core/quantity/result';
 import { issuesFromZod } from '@/core/quantity/zodIssues';
@@ -8,6 +8,7 @@ import { eventSchema, readingSchema } from './entries';
 import { instrumentSchema, jobHeadSchema, personSchema, photographSchema, type JobRecord } from './job';
 import { JOB_FILE_MAX_BYTES } from './limits';
 import { EMPTY_PLAN } from './plan';
+import { familyOf, readSlot } from './slots';
 
 /** The job file: one job with everything that belongs to it, as JSON. Its JSON Schema is published by the server. */
 export const JOB_FILE_FORMAT = 'urn-key-job';
@@ -180,21 +181,13 @@ export function writeReadingsCsv({ entries, people, instruments, castings, numbe
   );
   const person = new Map(people.map(({ id, initials }) => [id, initials]));
   const instrument = new Map(instruments.map(({ id, name }) => [id, name]));
-  const events = eventsInOrder(entries.events);
-  const struck = new Set(
-    events.flatMap((event) => (event.kind === 'reading_struck' ? [event.body.readingId] : [])),
-  );
-  const movedTo = new Map(
-    events.flatMap((event) =>
-      event.kind === 'reading_moved' ? [[event.body.readingId, event.body.slot] as const] : [],
-    ),
-  );
+  const { struck, movedTo } = correctionsIn(eventsInOrder(entries.events));
   const rows = entries.readings.map((reading) => ({
     job_number: number,
     seat: reading.seatId ? (seats.get(reading.seatId) ?? '') : '',
     slot: movedTo.get(reading.id) ?? reading.slot,
     value: reading.value,
-    unit: reading.slot.startsWith('temperature.') ? 'C' : 'mm',
+    unit: familyOf(readSlot(reading.slot)).quantity === 'temperature' ? 'C' : 'mm',
     typed: reading.typed,
     metal_c: reading.metalC,
     person: person.get(reading.personId) ?? '',

@@ -55,6 +55,63 @@ export const ORDER_REASONS = [
   'spacer_between',
 ] as const;
 
+export const SKIP_REASONS = [
+  'not_on_this_machine',
+  'done_before',
+  'not_worth_it',
+  'manual_says_otherwise',
+] as const;
+export const WAIT_REASONS = ['parts', 'customer', 'tool', 'machinist', 'cooling', 'other'] as const;
+export const FINDINGS = ['good', 'doubtful', 'bad'] as const;
+export const FEELS = ['perfect', 'fair', 'doubtful', 'notched'] as const;
+export const REMOVAL_WAYS = [
+  'fall_out_hot',
+  'push_from_behind',
+  'push_through',
+  'slide_hammer',
+  'bridge_puller',
+  'drift_by_quarters',
+  'hook_or_lever',
+  'screw_and_slide_hammer',
+] as const;
+export const PIECES = [
+  'shim',
+  'washer',
+  'thrust_washer',
+  'spacer',
+  'collar',
+  'circlip',
+  'gear',
+  'other',
+] as const;
+/** Which side of a piece faces outward, toward the shaft’s end. */
+export const SIDES = ['either', 'chamfer_out', 'flat_out', 'mark_out', 'notch_out'] as const;
+export const CONVERSIONS = [
+  'ball_to_roller',
+  'ball_to_taper',
+  'plain_to_roller_big_end',
+  'pin_with_o_ring_groove',
+  'other',
+] as const;
+export const ORDER_STATES = ['ordered', 'promised', 'arrived', 'wrong', 'sent_back', 'cancelled'] as const;
+export const OVERRULE_REASONS = [
+  'same_number_as_old',
+  'compared_by_eye',
+  'mate_not_here',
+  'known_from_last_time',
+] as const;
+export const CLEANINGS = ['bore', 'oilways', 'threads', 'grit', 'pocket'] as const;
+export const REMEDIES = [
+  'sleeve',
+  'retaining_compound',
+  'solder_tinning',
+  'new_casting',
+  'ream_bore',
+  'hold_axially',
+  'other_part',
+] as const;
+export const TOOL_WAYS = ['own', 'buy', 'rent', 'borrow', 'make'] as const;
+
 /** A key from a name: small letters, digits, underscores. */
 export const keyFrom = (text: string): string =>
   text

@@ -4,7 +4,7 @@ import { ceilingsFor, neighboursThatLetGo, type LeftIn, type Neighbour } from '@
 import { freeTemperature } from '@/core/heat/expansion';
 import type { Measured } from '@/core/quantity/measured';
 import type { SeatSpec } from '@/core/record/job';
-import type { REMOVAL_WAYS } from '@/core/record/workEvents';
+import type { REMOVAL_WAYS } from '@/core/record/vocabulary';
 
 /**
  * How the old part comes out, found from the seat as it is drawn: which shoulder, clip or seal stops it, which side is left, which face

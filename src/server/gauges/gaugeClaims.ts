@@ -1,6 +1,6 @@
 import 'server-only';
 import { z } from 'zod';
-import { slotSchema } from '@/core/record/entries';
+import { slotSchema } from '@/core/record/events/corrections';
 import { Refusal } from '../http';
 import { notify } from '../live/notify';
 import { inTransaction, pool, queryMany, queryMaybeOne } from '../pool';

@@ -1,16 +1,16 @@
 import 'server-only';
-import type { JobRecord } from '@/core/record/job';
+import type { JobHead } from '@/core/record/job';
 import { log } from '../pool';
 
-export type UnreadableJob = Pick<JobRecord, 'id' | 'number' | 'machine'>;
+export type UnreadableJob = Pick<JobHead, 'id' | 'number' | 'machine'>;
 
 /**
  * Makes something of each job. One that can't be read (a row from another version, a slip of ours) does not take the others along: it is
  * named, and its error goes to the log.
  */
 export function eachReadable<T>(
-  records: readonly JobRecord[],
-  make: (record: JobRecord) => T,
+  records: readonly JobHead[],
+  make: (record: JobHead) => T,
 ): { made: T[]; unreadable: UnreadableJob[] } {
   const made: T[] = [];
   const unreadable: UnreadableJob[] = [];

@@ -6,9 +6,10 @@ import { notify } from '../live/notify';
 import { inTransaction, type Queryable } from '../pool';
 import { freeNumber } from './freeNumber';
 import { insertJobHead } from './insertJobHead';
-import { loadJobHeads } from './loadJob';
+import { standAnew } from '../projection/standing';
+import { insertEntries } from './entryRows';
+import { loadHead } from './loadJob';
 import { insertPhotograph } from './photographs';
-import { saveEntries } from './saveEntries';
 
 async function insertPeopleAndInstruments(
   client: Queryable,
@@ -45,7 +46,7 @@ export function importJob(file: JobFile, { isDemo = false } = {}, within?: Query
   const work = async (client: Queryable): Promise<ImportAnswer> => {
     await client.query('LOCK TABLE job IN SHARE ROW EXCLUSIVE MODE');
     await insertPeopleAndInstruments(client, file, isDemo);
-    const [present] = await loadJobHeads(client, [file.job.id]);
+    const present = await loadHead(client, file.job.id);
     if (present && !isDeepStrictEqual(present.castings, file.job.castings))
       throw new Refusal(
         409,
@@ -57,18 +58,15 @@ export function importJob(file: JobFile, { isDemo = false } = {}, within?: Query
     if (!present) await insertJobHead(client, { ...file.job, number }, { isDemo });
     for (const photograph of file.photographs)
       await insertPhotograph(client, file.job.id, photograph, Buffer.from(photograph.jpegBase64, 'base64'));
-    const { refused } = await saveEntries(
-      file.job.id,
-      { readings: file.readings, events: file.events },
-      client,
-    );
-    if (refused.length > 0)
+    const taken = await insertEntries(client, file.job.id, { readings: file.readings, events: file.events });
+    if (taken.length > 0)
       throw new Refusal(
         409,
         'entries_refused',
         'Entries of this file clash with what is stored.',
-        refused.slice(0, 20).flatMap(({ issues }) => issues),
+        taken.slice(0, 20).map((id) => ({ code: 'id_taken', field: 'id', given: id })),
       );
+    await standAnew(file.job.id, client);
     await notify(client, { kind: 'job', jobId: file.job.id });
     return {
       jobId: file.job.id,

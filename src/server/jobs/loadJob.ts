@@ -1,16 +1,34 @@
 import 'server-only';
-import type { Casting, Instrument, JobHead, JobRecord, Person, Photograph, Seat } from '@/core/record/job';
+import {
+  jobHeadSchema,
+  type Casting,
+  type Instrument,
+  type JobHead,
+  type JobRecord,
+  type Person,
+  type Photograph,
+  type Seat,
+} from '@/core/record/job';
 import { momentSchema } from '@/core/quantity/moment';
-import type { JobEvent, Reading } from '@/core/record/entries';
-import { pool, queryMany, type Queryable } from '../pool';
+import {
+  eventSchema,
+  storedReadingSchema,
+  type Entries,
+  type JobEvent,
+  type Reading,
+} from '@/core/record/entries';
+import { log, pool, queryMany, type Queryable } from '../pool';
 import { loadTools } from '../tools/toolWall';
 
 /** The demo stands beside the shop's own things until it is put away; then nothing of it is shown. */
 export const SHOWN = '(NOT is_demo OR (SELECT shows_demo FROM shop))';
 
-/** A moment that can't be (see the table `mended`) gives way to the one at which the row was stored. */
+/**
+ * When an entry happened: not after it was stored, whatever the clock of its tablet said, or it would have the last word for longer than
+ * it is true. A moment that can't be (see the table `mended`) gives way to the one at which the row was stored.
+ */
 function soundMoment(column: 'taken_at' | 'at') {
-  return `CASE WHEN is_sound_moment(${column}) THEN ${column} ELSE stored_at END`;
+  return `CASE WHEN is_sound_moment(${column}) THEN least(${column}, stored_at) ELSE stored_at END`;
 }
 
 type CastingRow = Omit<Casting, 'seats'> & { jobId: string };
@@ -18,19 +36,33 @@ type SeatRow = Omit<Seat, 'face'> & { castingId: string; face: Seat['face'] | nu
 
 function groupBy<T>(rows: readonly T[], key: (row: T) => string): Map<string, T[]> {
   const groups = new Map<string, T[]>();
-  for (const row of rows) groups.set(key(row), [...(groups.get(key(row)) ?? []), row]);
+  for (const row of rows) {
+    const group = groups.get(key(row));
+    if (group) group.push(row);
+    else groups.set(key(row), [row]);
+  }
   return groups;
 }
 
-/** Heads of the jobs asked for (all, without ids), newest number last. */
-export async function loadJobHeads(client: Queryable, jobIds?: readonly string[]): Promise<JobHead[]> {
+/** A head as its rows give it, read by its schema. @throws where something in it does not fit */
+export const readHead = (row: JobHead): JobHead => jobHeadSchema.parse(row);
+
+/**
+ * Heads of the jobs asked for (all, without ids) as their rows give them, newest number last: each is still to be read. Those of a demo
+ * that was put away only where they are wanted.
+ */
+export async function loadHeadRows(
+  client: Queryable,
+  jobIds?: readonly string[],
+  { ofHiddenDemo = false } = {},
+): Promise<JobHead[]> {
   const wanted = jobIds ?? null;
   const jobs = await queryMany<Omit<JobHead, 'castings'>>(
     client,
     `
     SELECT id, number, kind, machine, machine_sort AS "machineSort", room_c AS "roomC", opened_at AS "openedAt", plan
-    FROM job WHERE ${SHOWN} AND ($1::uuid[] IS NULL OR id = ANY ($1)) ORDER BY number`,
-    [wanted],
+    FROM job WHERE ($2 OR ${SHOWN}) AND ($1::uuid[] IS NULL OR id = ANY ($1)) ORDER BY number`,
+    [wanted, ofHiddenDemo],
   );
   const castings = await queryMany<CastingRow>(
     client,
@@ -61,6 +93,16 @@ export async function loadJobHeads(client: Queryable, jobIds?: readonly string[]
   }));
 }
 
+/** One head, read; null where there is no such job. */
+export async function loadHead(
+  client: Queryable,
+  jobId: string,
+  which: { ofHiddenDemo?: boolean } = {},
+): Promise<JobHead | null> {
+  const [row] = await loadHeadRows(client, [jobId], which);
+  return row ? readHead(row) : null;
+}
+
 const READING_COLUMNS = `id, seat_id AS "seatId", casting_id AS "castingId", person_id AS "personId", slot, typed, value,
   instrument_id AS "instrumentId", metal_c AS "metalC", ${soundMoment('taken_at')} AS "takenAt"`;
 const EVENT_COLUMNS = `id, seat_id AS "seatId", casting_id AS "castingId", person_id AS "personId", kind, body, ${soundMoment('at')} AS at`;
@@ -68,34 +110,43 @@ const EVENT_COLUMNS = `id, seat_id AS "seatId", casting_id AS "castingId", perso
 const isSoundEvent = ({ kind, body }: JobEvent) =>
   kind !== 'event_retimed' || momentSchema.safeParse(body.at).success;
 
-/** Entries by job, whole or only those with the given ids. */
+/** An entry as its row gives it; one of a shape that is not known is left to the log: it stays in the record. */
+function readRows<T>(rows: readonly unknown[], schema: { safeParse: (row: unknown) => { data?: T } }): T[] {
+  return rows.flatMap((row) => {
+    const { data } = schema.safeParse(row);
+    if (data === undefined) log.error({ row }, 'an entry can not be read');
+    return data === undefined ? [] : [data];
+  });
+}
+
+type OfJob<T> = T & { jobId: string };
+const withoutJob = <T extends object>({ jobId: _job, ...entry }: OfJob<T>) => entry;
+
+/** Entries by job, whole or only those with the given ids; of the same moment, in the order in which they came. */
 export async function loadEntries(
   client: Queryable,
   jobIds: readonly string[],
   ids: readonly string[] | null = null,
-) {
-  const readings = await queryMany<Reading & { jobId: string }>(
+): Promise<(jobId: string) => Entries> {
+  const readings = await queryMany<OfJob<Reading>>(
     client,
     `
     SELECT ${READING_COLUMNS}, job_id AS "jobId" FROM reading
-    WHERE job_id = ANY ($1) AND ($2::uuid[] IS NULL OR id = ANY ($2)) ORDER BY "takenAt", id`,
+    WHERE job_id = ANY ($1) AND ($2::uuid[] IS NULL OR id = ANY ($2)) ORDER BY "takenAt", seq`,
     [jobIds, ids],
   );
-  const events = await queryMany<JobEvent & { jobId: string }>(
+  const events = await queryMany<OfJob<JobEvent>>(
     client,
     `
     SELECT ${EVENT_COLUMNS}, job_id AS "jobId" FROM job_event
-    WHERE job_id = ANY ($1) AND ($2::uuid[] IS NULL OR id = ANY ($2)) ORDER BY at, id`,
+    WHERE job_id = ANY ($1) AND ($2::uuid[] IS NULL OR id = ANY ($2)) ORDER BY at, seq`,
     [jobIds, ids],
   );
-  return (jobId: string) => ({
-    readings: readings
-      .filter((reading) => reading.jobId === jobId)
-      .map(({ jobId: _job, ...reading }) => reading),
-    events: events
-      .filter((event) => event.jobId === jobId)
-      .map(({ jobId: _job, ...event }) => event as JobEvent)
-      .filter(isSoundEvent),
+  const readingsOf = groupBy(readings, ({ jobId }) => jobId);
+  const eventsOf = groupBy(events, ({ jobId }) => jobId);
+  return (jobId) => ({
+    readings: readRows((readingsOf.get(jobId) ?? []).map(withoutJob), storedReadingSchema),
+    events: readRows<JobEvent>((eventsOf.get(jobId) ?? []).filter(isSoundEvent).map(withoutJob), eventSchema),
   });
 }
 
@@ -105,15 +156,15 @@ export const loadPeople = (client: Queryable) =>
     `SELECT id, initials, name, units, walk FROM person WHERE ${SHOWN} ORDER BY initials`,
   );
 
-/** Photographs without their pictures, oldest first. */
-export const loadPhotographs = (client: Queryable, jobIds: readonly string[]) =>
-  queryMany<Photograph & { jobId: string }>(
+/** Photographs of a job without their pictures, oldest first. */
+export const loadPhotographs = (client: Queryable, jobId: string) =>
+  queryMany<Photograph>(
     client,
     `
-  SELECT id, job_id AS "jobId", seat_id AS "seatId", person_id AS "personId", caption, width_px AS "widthPx",
+  SELECT id, seat_id AS "seatId", person_id AS "personId", caption, width_px AS "widthPx",
     height_px AS "heightPx", octet_length(jpeg) AS bytes, ${soundMoment('taken_at')} AS "takenAt"
-  FROM photograph WHERE job_id = ANY ($1) ORDER BY taken_at, id`,
-    [jobIds],
+  FROM photograph WHERE job_id = $1 ORDER BY taken_at, id`,
+    [jobId],
   );
 
 export const loadInstruments = (client: Queryable) =>
@@ -123,31 +174,18 @@ export const loadInstruments = (client: Queryable) =>
     FROM instrument WHERE ${SHOWN} ORDER BY name`,
   );
 
-/** All jobs with their entries, or those asked for. */
-export async function loadJobs(jobIds?: readonly string[], client: Queryable = pool()): Promise<JobRecord[]> {
-  const heads = await loadJobHeads(client, jobIds);
-  const entriesOf = await loadEntries(
-    client,
-    heads.map(({ id }) => id),
-  );
-  const people = await loadPeople(client);
-  const instruments = await loadInstruments(client);
-  const tools = await loadTools(client);
-  const photographs = await loadPhotographs(
-    client,
-    heads.map(({ id }) => id),
-  );
-  return heads.map((head) => ({
+/** A job with its whole record; null where there is none. */
+export async function loadJob(jobId: string, client: Queryable = pool()): Promise<JobRecord | null> {
+  const head = await loadHead(client, jobId);
+  if (!head) return null;
+  const entriesOf = await loadEntries(client, [jobId]);
+  const photographs = await loadPhotographs(client, jobId);
+  return {
     ...head,
-    entries: entriesOf(head.id),
-    people,
-    instruments,
-    tools,
-    photographs: photographs
-      .filter(({ jobId }) => jobId === head.id)
-      .map(({ jobId: _job, ...photograph }) => photograph),
-  }));
+    entries: entriesOf(jobId),
+    people: await loadPeople(client),
+    instruments: await loadInstruments(client),
+    tools: await loadTools(client),
+    photographs,
+  };
 }
-
-export const loadJob = async (jobId: string): Promise<JobRecord | null> =>
-  (await loadJobs([jobId]))[0] ?? null;

@@ -1,11 +1,10 @@
 import 'server-only';
 import { v7 as uuid } from 'uuid';
 import { withoutSeats } from '@/core/job/copyJob';
-import { replayWork } from '@/core/job/work';
 import type { JobHead } from '@/core/record/job';
 import { Refusal } from '../http';
 import { pool, queryMany, queryMaybeOne, type Queryable } from '../pool';
-import { loadJob } from './loadJob';
+import { apart, readStanding } from '../projection/standing';
 
 export type OwnKind = { id: string; name: string };
 
@@ -18,17 +17,10 @@ export const loadOwnKind = (client: Queryable, id: string) =>
 
 /** Keeps a job's castings, seats and plan as a kind of the shop's own; its readings stay with the job. */
 export async function saveOwnKind({ jobId, name }: { jobId: string; name: string }): Promise<OwnKind> {
-  const job = await loadJob(jobId);
-  if (!job) throw new Refusal(404, 'not_found', 'There is no such job.');
-  const {
-    entries,
-    people: _people,
-    instruments: _instruments,
-    photographs: _photographs,
-    tools: _tools,
-    ...head
-  } = job;
-  const kept = withoutSeats({ ...head, kind: 'own' }, replayWork(entries).removedSeats);
+  const found = await readStanding(jobId);
+  if (!found) throw new Refusal(404, 'not_found', 'There is no such job.');
+  const { head, state } = apart(found.job);
+  const kept = withoutSeats({ ...head, kind: 'own' }, state.work.removedSeats);
   const id = uuid();
   await pool().query('INSERT INTO own_kind (id, name, head) VALUES ($1, $2, $3)', [
     id,

@@ -1,115 +1,256 @@
 import 'server-only';
+import { checkPlace, type Places } from '@/core/job/checkPlace';
+import { JobViewer } from '@/core/job/seatView';
+import { advanceAll, asList, rebuild } from '@/core/project/advance';
 import type { Entries, JobEvent, Reading } from '@/core/record/entries';
-import type { Issue } from '@/core/quantity/result';
 import type { RefusedEntry } from '@/core/record/readEntries';
-import { notify } from '../live/notify';
-import { inTransaction, queryMany, queryMaybeOne, type Queryable } from '../pool';
 import { Refusal } from '../http';
+import { entriesMessage } from '../live/notify';
+import { findAwayCause, findBadInput, pool } from '../pool';
+import { columnsOf, type Columns } from '../projection/columns';
+import { readStanding, seatRows, type StandingJob } from '../projection/standing';
+import { findStored, idsOf, insertEventsSql, insertReadingsSql, without } from './entryRows';
+import { loadEntries, loadPeople } from './loadJob';
 
 export type SaveAnswer = {
   /** Stored now or before: the browser may let go of its copy. */
   acknowledged: string[];
   /** Never to be stored as they are, each with its reason. */
   refused: RefusedEntry[];
+  /** Version of the job that has all that was acknowledged. */
+  version: number;
 };
 
-type Places = { seats: string[]; castings: string[]; people: string[]; instruments: string[] };
+/** A job that was written lately: its next entry needs no reading. */
+type Known = StandingJob & { viewer: JobViewer; columns: Columns; people: ReadonlySet<string> };
 
-const loadPlaces = (client: Queryable, jobId: string) =>
-  queryMaybeOne<Places>(
-    client,
-    `
-  SELECT
-    ARRAY(SELECT seat.id FROM seat JOIN casting ON casting.id = casting_id WHERE job_id = job.id) AS seats,
-    ARRAY(SELECT id FROM casting WHERE job_id = job.id) AS castings,
-    ARRAY(SELECT id FROM person) AS people,
-    ARRAY(SELECT id FROM instrument) AS instruments
-  FROM job WHERE id = $1`,
-    [jobId],
-  );
+const MOST_KNOWN = 200;
+const known = new Map<string, Known>();
 
-function findMisplaced(entry: Reading | JobEvent, places: Places): Issue | null {
-  const wrong = (field: string, given: string | null, known: string[]): Issue | null =>
-    given !== null && !known.includes(given) ? { code: 'points_nowhere', field, given } : null;
-  return (
-    wrong('seatId', entry.seatId, places.seats) ??
-    wrong('castingId', entry.castingId, places.castings) ??
-    wrong('personId', entry.personId, places.people) ??
-    ('instrumentId' in entry ? wrong('instrumentId', entry.instrumentId, places.instruments) : null)
-  );
+function remember(jobId: string, job: Known) {
+  known.delete(jobId);
+  known.set(jobId, job);
+  const oldest = known.size > MOST_KNOWN ? known.keys().next().value : undefined;
+  if (oldest !== undefined) known.delete(oldest);
 }
 
-const READING_ROWS = `jsonb_to_recordset($2::jsonb) AS new (id uuid, "seatId" uuid, "castingId" uuid, "personId" uuid, "instrumentId" uuid,
-  slot text, typed text, value double precision, "metalC" double precision, "takenAt" timestamptz)`;
-const EVENT_ROWS = `jsonb_to_recordset($2::jsonb) AS new (
-  id uuid, "seatId" uuid, "castingId" uuid, "personId" uuid, kind text, body jsonb, at timestamptz)`;
-
-async function insertReadings(client: Queryable, jobId: string, readings: Reading[]): Promise<string[]> {
-  if (readings.length === 0) return [];
-  const values = [jobId, JSON.stringify(readings)];
-  await client.query(
-    `
-    INSERT INTO reading (id, job_id, seat_id, casting_id, person_id, instrument_id, slot, typed, value, metal_c, taken_at)
-    SELECT id, $1, "seatId", "castingId", "personId", "instrumentId", slot, typed, value, "metalC", "takenAt" FROM ${READING_ROWS}
-    ON CONFLICT (id) DO NOTHING`,
-    values,
-  );
-  const same = await queryMany<{ id: string }>(
-    client,
-    `
-    SELECT reading.id FROM reading JOIN ${READING_ROWS} USING (id)
-    WHERE reading.job_id = $1 AND reading.typed = new.typed AND reading.slot = new.slot AND reading.value = new.value
-      AND reading.taken_at = new."takenAt"`,
-    values,
-  );
-  return same.map(({ id }) => id);
+async function readKnown(jobId: string): Promise<Known> {
+  const standing = await readStanding(jobId);
+  if (!standing) throw new Refusal(404, 'not_found', 'There is no such job.');
+  const viewer = new JobViewer();
+  const people = new Set((await loadPeople(pool())).map(({ id }) => id));
+  const read = { ...standing, viewer, people, columns: columnsOf(standing.job, viewer, Date.now()) };
+  remember(jobId, read);
+  return read;
 }
 
-async function insertEvents(client: Queryable, jobId: string, events: JobEvent[]): Promise<string[]> {
-  if (events.length === 0) return [];
-  const values = [jobId, JSON.stringify(events)];
-  await client.query(
-    `
-    INSERT INTO job_event (id, job_id, seat_id, casting_id, person_id, kind, body, at)
-    SELECT id, $1, "seatId", "castingId", "personId", kind, body, at FROM ${EVENT_ROWS}
-    ON CONFLICT (id) DO NOTHING`,
-    values,
-  );
-  const same = await queryMany<{ id: string }>(
-    client,
-    `
-    SELECT job_event.id FROM job_event JOIN ${EVENT_ROWS} USING (id)
-    WHERE job_event.job_id = $1 AND job_event.kind = new.kind AND job_event.body = new.body AND job_event.at = new.at`,
-    values,
-  );
-  return same.map(({ id }) => id);
+const placesOf = ({ job, people }: Known): Places => ({
+  castings: job.castings,
+  people,
+  instruments: new Set(job.instruments.map(({ id }) => id)),
+});
+
+/** Nothing has happened after it was stored, whatever the clock of its tablet said. */
+function asStoredAt({ readings, events }: Entries, storedAt: string): Entries {
+  const notAfter = (at: string) =>
+    Date.parse(at) > Date.parse(storedAt) ? storedAt : new Date(at).toISOString();
+  return {
+    readings: readings.map((reading): Reading => ({ ...reading, takenAt: notAfter(reading.takenAt) })),
+    events: events.map((event): JobEvent => ({ ...event, at: notAfter(event.at) })),
+  };
+}
+
+/** The job after these entries: advanced, or made anew from its whole record where they bear on what came before. */
+async function after({ job }: Known, stored: Entries) {
+  const state = advanceAll(job.state, job.castings, asList(stored));
+  if (state) return { ...job, state };
+  const before = (await loadEntries(pool(), [job.id]))(job.id);
+  return {
+    ...job,
+    state: rebuild(job.castings, {
+      readings: [...before.readings, ...stored.readings],
+      events: [...before.events, ...stored.events],
+    }),
+  };
+}
+
+/** Record, state and message in one statement, whole or not at all: it does nothing when the job is at another version by now. */
+const STORE = `
+  WITH changed AS (
+    UPDATE job_state SET version = version + 1, is_put_away = $8, bench_until = $9, heat_until = $10, wrong_numbers = $11,
+      machine = $12, frame_number = $13, engine_number = $14, state = coalesce($15::jsonb, state),
+      bench = coalesce($16::jsonb, bench), heat = coalesce($17::jsonb, heat), ordered = coalesce($18::jsonb, ordered),
+      stacks = coalesce($19::jsonb, stacks)
+    WHERE job_id = $1 AND version = $2
+    RETURNING job_id
+  ), readings AS (${insertReadingsSql('changed', '$3', '$5')}
+  ), events AS (${insertEventsSql('changed', '$4', '$5')}
+  ), seats AS (
+    INSERT INTO seat_result (seat_id, job_id, state, measured)
+    SELECT "seatId", job_id, state, nullif(measured, 'null')
+    FROM changed, jsonb_to_recordset($6::jsonb) AS new ("seatId" uuid, state jsonb, measured jsonb)
+    ON CONFLICT (seat_id) DO UPDATE SET state = excluded.state, measured = excluded.measured
+  )
+  SELECT pg_notify('urn_key_live', $7) FROM changed`;
+
+async function store(jobId: string, before: Known, entries: Entries): Promise<boolean> {
+  const storedAt = new Date().toISOString();
+  const stored = asStoredAt(entries, storedAt);
+  const job = await after(before, stored);
+  const columns = columnsOf(job, before.viewer, Date.now(), before.columns);
+  const version = before.version + 1;
+  const { job: now } = columns;
+  const was = before.columns.job;
+  const ifChanged = (name: 'state' | 'bench' | 'heat' | 'ordered' | 'stacks') =>
+    now[name] === was[name] ? null : now[name];
+  const changedSeats = [...columns.seats.values()].filter(({ seatId, state, measured }) => {
+    const seat = before.columns.seats.get(seatId);
+    return seat?.state !== state || seat.measured !== measured;
+  });
+  const { rowCount } = await pool().query({
+    name: 'store entries',
+    text: STORE,
+    values: [
+      jobId,
+      before.version,
+      JSON.stringify(entries.readings),
+      JSON.stringify(entries.events),
+      storedAt,
+      seatRows(changedSeats),
+      entriesMessage(jobId, version, stored),
+      now.isPutAway,
+      now.benchUntil,
+      now.heatUntil,
+      now.wrongNumbers,
+      now.machine,
+      now.frameNumber,
+      now.engineNumber,
+      ifChanged('state'),
+      ifChanged('bench'),
+      ifChanged('heat'),
+      ifChanged('ordered'),
+      ifChanged('stacks'),
+    ],
+  });
+  if (!rowCount) return false;
+  remember(jobId, { ...before, job, version, columns });
+  return true;
+}
+
+/** What this job takes of the entries; what it does not take is looked at once more with all that is known now. */
+function sort(entries: Entries, job: Known) {
+  const places = placesOf(job);
+  const refused = [...entries.readings, ...entries.events].flatMap((entry): RefusedEntry[] => {
+    const issues = checkPlace(entry, places);
+    return issues.length > 0 ? [{ id: entry.id, issues }] : [];
+  });
+  return { taken: without(entries, new Set(refused.map(({ id }) => id))), refused };
+}
+
+/** Another server may write the same job: then it is read anew, and tried again. */
+const MOST_TRIES = 20;
+
+async function saveNow(jobId: string, entries: Entries): Promise<SaveAnswer> {
+  let job = known.get(jobId) ?? (await readKnown(jobId));
+  const acknowledged: string[] = [];
+  const taken: RefusedEntry[] = [];
+  let left = entries;
+  for (let tries = 0; tries < MOST_TRIES; tries += 1) {
+    // What this job seems not to take may be of a seat or a person that came after it was read.
+    if (sort(left, job).refused.length > 0) job = await readKnown(jobId);
+    const sorted = sort(left, job);
+    const refused = [...taken, ...sorted.refused];
+    if (idsOf(sorted.taken).length === 0) return { acknowledged, refused, version: job.version };
+    const isStored = await store(jobId, job, sorted.taken).catch((error: unknown) => {
+      // An id that is stored already, here or in another job: which one is looked up.
+      if (findBadInput(error)) return false;
+      throw error;
+    });
+    if (isStored)
+      return {
+        acknowledged: [...acknowledged, ...idsOf(sorted.taken)],
+        refused,
+        version: job.version + 1,
+      };
+    const { same, other } = await findStored(pool(), jobId, left);
+    acknowledged.push(...same);
+    taken.push(...[...other].map((id) => ({ id, issues: [{ code: 'id_taken', field: 'id', given: id }] })));
+    left = without(left, new Set([...same, ...other]));
+    job = await readKnown(jobId);
+  }
+  throw new Error(`job ${jobId} changes faster than it can be written`);
+}
+
+type Waiting = {
+  entries: Entries;
+  settle: (answer: SaveAnswer) => void;
+  fail: (error: unknown) => void;
+};
+/** Entries that wait for the ones before them: all that wait are stored in one commit. */
+const waiting = new Map<string, Waiting[]>();
+
+const answerFor = ({ entries }: Waiting, { acknowledged, refused, version }: SaveAnswer): SaveAnswer => {
+  const own = new Set(idsOf(entries));
+  return {
+    acknowledged: acknowledged.filter((id) => own.has(id)),
+    refused: refused.filter(({ id }) => own.has(id)),
+    version,
+  };
+};
+
+/** One entry twice in a batch is one entry. */
+const distinct = <T extends { id: string }>(list: readonly T[]): T[] => [
+  ...new Map(list.map((each) => [each.id, each])).values(),
+];
+
+const MOST_AT_ONCE = 50;
+
+/** Those that can be stored together: an id that came twice waits for the next commit, which finds the first stored. */
+function takeTogether(queue: Waiting[]): Waiting[] {
+  const ids = new Set<string>();
+  const isNew = ({ entries }: Waiting) => {
+    const own = idsOf(entries);
+    const isFree = !own.some((id) => ids.has(id));
+    own.forEach((id) => ids.add(id));
+    return isFree;
+  };
+  const end = queue.findIndex((each, i) => i === MOST_AT_ONCE || !isNew(each));
+  return queue.splice(0, end < 0 ? queue.length : end);
+}
+
+async function answerTogether(jobId: string, batch: readonly Waiting[]): Promise<void> {
+  try {
+    const answer = await saveNow(jobId, {
+      readings: distinct(batch.flatMap(({ entries }) => entries.readings)),
+      events: distinct(batch.flatMap(({ entries }) => entries.events)),
+    });
+    for (const each of batch) each.settle(answerFor(each, answer));
+  } catch (error) {
+    // What is wrong with one holds up no other.
+    if (batch.length > 1 && !findAwayCause(error))
+      for (const each of batch) await answerTogether(jobId, [each]);
+    else for (const { fail } of batch) fail(error);
+  }
+}
+
+async function work(jobId: string, queue: Waiting[]) {
+  while (queue.length > 0) await answerTogether(jobId, takeTogether(queue));
+  waiting.delete(jobId);
 }
 
 /**
- * Stores entries of a job: each once, however often it is sent. An entry that points nowhere is refused alone, so that the
- * others are not held up; an id that already stands for something else is refused as `id_taken`.
+ * Stores entries of a job: each once, however often it is sent, with the job's state in the same commit. An entry that can't be of
+ * this job is refused alone, so that the others are not held up; an id that already stands for something else is refused as
+ * `id_taken`.
  */
-export async function saveEntries(jobId: string, entries: Entries, within?: Queryable): Promise<SaveAnswer> {
-  const work = async (client: Queryable): Promise<SaveAnswer> => {
-    const places = await loadPlaces(client, jobId);
-    if (!places) throw new Refusal(404, 'not_found', 'There is no such job.');
-    const refused: SaveAnswer['refused'] = [];
-    const isPlaced = (entry: Reading | JobEvent) => {
-      const issue = findMisplaced(entry, places);
-      if (issue) refused.push({ id: entry.id, issues: [issue] });
-      return issue === null;
-    };
-    const readings = entries.readings.filter(isPlaced);
-    const events = entries.events.filter(isPlaced);
-    const acknowledged = [
-      ...(await insertReadings(client, jobId, readings)),
-      ...(await insertEvents(client, jobId, events)),
-    ];
-    const stored = new Set(acknowledged);
-    for (const { id } of [...readings, ...events])
-      if (!stored.has(id)) refused.push({ id, issues: [{ code: 'id_taken', field: 'id', given: id }] });
-    if (acknowledged.length > 0) await notify(client, { kind: 'entries', jobId, ids: acknowledged });
-    return { acknowledged, refused };
-  };
-  return inTransaction(work, within);
+export function saveEntries(jobId: string, entries: Entries): Promise<SaveAnswer> {
+  return new Promise((settle, fail) => {
+    const queue = waiting.get(jobId);
+    if (queue) queue.push({ entries, settle, fail });
+    else {
+      const started: Waiting[] = [{ entries, settle, fail }];
+      waiting.set(jobId, started);
+      void work(jobId, started);
+    }
+  });
 }

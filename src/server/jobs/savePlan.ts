@@ -4,6 +4,7 @@ import { castingSchema, seatSchema, type Seat } from '@/core/record/job';
 import { planSchema, type JobPlan } from '@/core/record/plan';
 import { Refusal } from '../http';
 import { notify } from '../live/notify';
+import { standAnew } from '../projection/standing';
 import { inTransaction, queryMaybeOne, type Queryable } from '../pool';
 import { insertSeat } from './insertJobHead';
 
@@ -59,6 +60,7 @@ export function savePlan(
           { code: 'points_nowhere', field: 'castings.id', given: casting.id },
         ]);
     }
+    await standAnew(jobId, client);
     await notify(client, { kind: 'job', jobId });
     return next;
   });
@@ -85,6 +87,7 @@ export function addSeat(castingId: string, seat: Seat): Promise<Seat> {
       ]);
     const added = { ...seat, version: 1 };
     await insertSeat(client, castingId, place.count, added);
+    await standAnew(place.jobId, client);
     await notify(client, { kind: 'job', jobId: place.jobId });
     return added;
   });

@@ -2,6 +2,7 @@ import 'server-only';
 import type { Seat, SeatSpec } from '@/core/record/job';
 import { Refusal } from '../http';
 import { notify } from '../live/notify';
+import { standAnew } from '../projection/standing';
 import { inTransaction, queryMaybeOne } from '../pool';
 
 type SeatRow = Omit<Seat, 'face'> & { face: Seat['face'] | null; jobId: string };
@@ -42,6 +43,7 @@ export function saveSeat(seatId: string, { version, spec, name, xMm, yMm }: Seat
     );
     if (saved) {
       const { jobId, ...seat } = saved;
+      await standAnew(jobId, client);
       await notify(client, { kind: 'job', jobId });
       return asSeat(seat);
     }

@@ -5,7 +5,6 @@ import { JOB_KINDS } from '@/core/job/kinds/allKinds';
 import { copyHead, ownNumbers, withoutSeats } from '@/core/job/copyJob';
 import { startJob, type JobKind } from '@/core/job/kinds/jobKind';
 import { FROM_SCRATCH, oneSeat } from '@/core/job/kinds/oneSeat';
-import { replayWork } from '@/core/job/work';
 import { REFERENCE_C } from '@/core/quantity/measured';
 import type { EventBody } from '@/core/record/entries';
 import { castingSchema, partSchema, seatSpecSchema, type JobHead } from '@/core/record/job';
@@ -14,9 +13,10 @@ import { notify } from '../live/notify';
 import { inTransaction, type Queryable } from '../pool';
 import { freeNumber } from './freeNumber';
 import { insertJobHead } from './insertJobHead';
-import { loadEntries, loadJobHeads, loadPeople } from './loadJob';
+import { apart, readStanding, standAnew } from '../projection/standing';
+import { insertEntries } from './entryRows';
+import { loadPeople } from './loadJob';
 import { loadOwnKind } from './ownKinds';
-import { saveEntries } from './saveEntries';
 
 /** `part` and `material` are what a one-seat job is made of. */
 export const startJobSchema = z.strictObject({
@@ -62,20 +62,19 @@ async function makeHead(
   given: { number: number; openedAt: string },
 ): Promise<{ head: JobHead; machineNote: EventBody<'machine_noted'> | null }> {
   if (asked.copyOf) {
-    const [model] = await loadJobHeads(client, [asked.copyOf]);
+    const model = await readStanding(asked.copyOf);
     if (!model)
       throw new Refusal(404, 'not_found', 'There is no such job to copy.', [
         { code: 'points_nowhere', field: 'copyOf', given: asked.copyOf },
       ]);
-    const entries = (await loadEntries(client, [model.id]))(model.id);
-    const work = replayWork(entries);
+    const { head, state } = apart(model.job);
     return {
-      head: copyHead(withoutSeats(model, work.removedSeats), {
+      head: copyHead(withoutSeats(head, state.work.removedSeats), {
         ...given,
-        machine: asked.machine || model.machine,
+        machine: asked.machine || head.machine,
         makeId: () => uuid(),
       }),
-      machineNote: ownNumbers(work.machine),
+      machineNote: ownNumbers(state.work.machine),
     };
   }
   if (asked.ownKind) {
@@ -112,24 +111,21 @@ export async function startNewJob(asked: z.infer<typeof startJobSchema>): Promis
     await insertJobHead(client, head);
     const person = machineNote && (await loadPeople(client))[0];
     if (person)
-      await saveEntries(
-        head.id,
-        {
-          readings: [],
-          events: [
-            {
-              id: uuid(),
-              seatId: null,
-              castingId: null,
-              personId: person.id,
-              kind: 'machine_noted',
-              body: machineNote,
-              at: openedAt,
-            },
-          ],
-        },
-        client,
-      );
+      await insertEntries(client, head.id, {
+        readings: [],
+        events: [
+          {
+            id: uuid(),
+            seatId: null,
+            castingId: null,
+            personId: person.id,
+            kind: 'machine_noted',
+            body: machineNote,
+            at: openedAt,
+          },
+        ],
+      });
+    await standAnew(head.id, client);
     await notify(client, { kind: 'job', jobId: head.id });
     return head;
   });

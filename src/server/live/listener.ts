@@ -2,14 +2,16 @@ import 'server-only';
 import { EventEmitter } from 'node:events';
 import pg from 'pg';
 import { databaseUrl, findAwayCause, log, type AwayCause } from '../pool';
+import { Boards, type BoardNews } from './boards';
 import { LIVE_CHANNEL, type LiveMessage } from './notify';
 
 /**
  * One LISTEN connection for a whole server process. When the database goes away it tries again every second; listeners are told
  * `up` when it is back, so that they can look for what they missed.
  */
-class LiveListener extends EventEmitter<{ message: [LiveMessage]; up: []; down: [] }> {
+class LiveListener extends EventEmitter<{ message: [LiveMessage | BoardNews]; up: []; down: [] }> {
   isUp = false;
+  private boards = new Boards((news) => this.emit('message', news));
   /** Why it is away, as far as the last try told. */
   cause: AwayCause = 'unreachable';
 
@@ -39,7 +41,11 @@ class LiveListener extends EventEmitter<{ message: [LiveMessage]; up: []; down: 
     client.on('error', again);
     client.on('end', again);
     client.on('notification', ({ payload }) => {
-      if (payload) this.emit('message', JSON.parse(payload) as LiveMessage);
+      if (!payload) return;
+      const message = JSON.parse(payload) as LiveMessage;
+      this.emit('message', message);
+      if ((message.kind === 'entries' || message.kind === 'job') && this.listenerCount('message') > 0)
+        this.boards.note(message.jobId);
     });
     try {
       await client.connect();

@@ -1,9 +1,11 @@
 import 'server-only';
+import type { Entries } from '@/core/record/entries';
 import type { Queryable } from '../pool';
 
 /** What servers tell each other, and then every screen that listens. */
 export type LiveMessage =
-  | { kind: 'entries'; jobId: string; ids: string[] }
+  /** Stored just now, in this change of the job: with the entries where they are small, else by their ids. */
+  | { kind: 'entries'; jobId: string; version: number; entries?: Entries; ids?: string[] }
   | { kind: 'job'; jobId: string }
   | {
       kind: 'gauge';
@@ -19,14 +21,20 @@ export type LiveMessage =
 
 export const LIVE_CHANNEL = 'urn_key_live';
 
-/** PostgreSQL's limit for a payload is 8000 bytes; a batch above it becomes "look again". */
-const MAX_IDS = 100;
+/** PostgreSQL's limit for a payload is 8000 bytes. */
+const MAX_BYTES = 7500;
+const isSmall = (text: string) => Buffer.byteLength(text) <= MAX_BYTES;
+
+/** A message about entries, as large as it may be: with them, with their ids, or “look again”. */
+export function entriesMessage(jobId: string, version: number, entries: Entries): string {
+  const whole = JSON.stringify({ kind: 'entries', jobId, version, entries } satisfies LiveMessage);
+  if (isSmall(whole)) return whole;
+  const ids = [...entries.readings, ...entries.events].map(({ id }) => id);
+  const named = JSON.stringify({ kind: 'entries', jobId, version, ids } satisfies LiveMessage);
+  return isSmall(named) ? named : JSON.stringify({ kind: 'job', jobId } satisfies LiveMessage);
+}
 
 /** Sent with the transaction's commit, or not at all. */
 export async function notify(client: Queryable, message: LiveMessage): Promise<void> {
-  const sent: LiveMessage =
-    message.kind === 'entries' && message.ids.length > MAX_IDS
-      ? { kind: 'job', jobId: message.jobId }
-      : message;
-  await client.query('SELECT pg_notify($1, $2)', [LIVE_CHANNEL, JSON.stringify(sent)]);
+  await client.query('SELECT pg_notify($1, $2)', [LIVE_CHANNEL, JSON.stringify(message)]);
 }

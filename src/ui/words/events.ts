@@ -1,5 +1,6 @@
 import type { EventBody, EventKind, JobEvent } from '@/core/record/entries';
 import { asText, showSize, showTemperature, type Units } from '@/core/quantity/format';
+import { readSlot } from '@/core/record/slots';
 import { slotWords, STEP_WORDS } from './moves';
 import { WAY_WORDS } from './verdicts';
 import {
@@ -33,7 +34,7 @@ type Say = { degrees: (celsius: number) => string; length: (mm: number) => strin
 /** What each event says of itself. */
 const EVENT_WORDS: { [K in EventKind]: (body: EventBody<K>, say: Say) => string } = {
   reading_struck: () => 'A reading struck out',
-  reading_moved: (body) => `A reading moved to ${slotWords(body.slot)}`,
+  reading_moved: (body) => `A reading moved to ${slotWords(readSlot(body.slot))}`,
   usual_fit_accepted: () => 'Not measured: usual fit taken',
   way_in_chosen: (body, { degrees }) =>
     `Way in: ${WAY_WORDS[body.way].name.toLowerCase()}, ${body.heatedBy === 'gun' ? 'boss' : 'casting'} ${degrees(body.housingC)}, bearing ${degrees(body.ringC)} (formulas ${body.formulaVersion})`,

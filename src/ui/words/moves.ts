@@ -1,27 +1,30 @@
 import type { Move, MoveCode } from '@/core/job/nextMove';
 import { CHECK_WORDS, TOOL_NEED_WORDS } from './work';
-import { slotNumbers } from '@/core/job/currentReadings';
+import { slotOf, type Slot, type SlotFamily } from '@/core/record/slots';
 import { clockWords } from '@/core/seating/squareness';
 
 /** Where across a bore: `12–6`, `3–9`, `2–8`. */
 export const acrossWords = (angleDeg: number) =>
   ({ 0: '12–6', 60: '2–8', 90: '3–9' })[angleDeg] ?? `${angleDeg}°`;
 
-/** A slot in words: `12–6, first depth`. */
-export function slotWords(slot: string): string {
-  const [first = 0, second = 0] = slotNumbers(slot);
-  if (slot.startsWith('bore.'))
-    return `${acrossWords(second)}, ${first === 1 ? 'near the mouth' : 'near the shoulder'}`;
-  if (slot.startsWith('inside.'))
-    return `bearing’s bore, ${first === 0 ? 'once across' : 'a quarter turn on'}`;
-  if (slot.startsWith('journal.')) return `shaft, ${first === 0 ? 'once across' : 'a quarter turn on'}`;
-  if (slot.startsWith('width.')) return 'bearing’s width';
-  if (slot.startsWith('old_'))
-    return `old part’s ${slot.slice(4).split('.')[0] === 'inside' ? 'bore' : slot.slice(4).split('.')[0]}`;
-  if (slot.startsWith('outside.')) return `bearing, ${first === 0 ? 'once across' : 'a quarter turn on'}`;
-  if (slot.startsWith('depth.')) return `at ${clockWords(second)}`;
-  return 'casting temperature';
-}
+const turnWords = (angleDeg: number) => (angleDeg === 0 ? 'once across' : 'a quarter turn on');
+
+const SLOT_WORDS: Record<SlotFamily, (slot: Slot) => string> = {
+  bore: ({ plane, angleDeg }) =>
+    `${acrossWords(angleDeg)}, ${plane === 1 ? 'near the mouth' : 'near the shoulder'}`,
+  outside: ({ angleDeg }) => `bearing, ${turnWords(angleDeg)}`,
+  inside: ({ angleDeg }) => `bearing’s bore, ${turnWords(angleDeg)}`,
+  journal: ({ angleDeg }) => `shaft, ${turnWords(angleDeg)}`,
+  width: () => 'bearing’s width',
+  old_outside: () => 'old part’s outside',
+  old_inside: () => 'old part’s bore',
+  old_width: () => 'old part’s width',
+  depth: ({ angleDeg }) => `at ${clockWords(angleDeg)}`,
+  temperature: () => 'casting temperature',
+};
+
+/** A slot in words: `12–6, near the mouth`. */
+export const slotWords = (slot: Slot): string => SLOT_WORDS[slot.family](slot);
 
 export type MoveWords = { headline: string; reason: string };
 
@@ -149,7 +152,7 @@ const MOVE_WORDS: Record<MoveCode, (facts: Facts) => MoveWords> = {
     reason: 'The two point opposite ways, so say which first.',
   }),
   read_depths: ({ name, move }) => ({
-    headline: `Read the ${name} ${slotWords(`depth.1.${move.angleDeg}`)}.`,
+    headline: `Read the ${name} ${slotWords(slotOf('depth', { angleDeg: move.angleDeg ?? 0 }))}.`,
     reason: 'Four readings round the outer race make a plane.',
   }),
   tap_high_side: ({ name, move }) => ({

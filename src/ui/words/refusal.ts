@@ -3,6 +3,7 @@ import type { Issue } from '@/core/quantity/result';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import { sayEvent } from './events';
 import { sayIssue } from './issues';
+import { readSlot } from '@/core/record/slots';
 import { slotWords } from './moves';
 
 const FIELD_WORDS: Readonly<Record<string, string>> = {
@@ -26,7 +27,7 @@ export function sayRefusedEntry(
   const where = seatName ? `${seatName}, ` : '';
   if (kept.type === 'event') return where + sayEvent(kept.entry, units);
   const { slot, typed, metalC } = kept.entry;
-  return `${where}${slotWords(slot)}: “${typed}”, metal at ${asText(showTemperature(metalC, units))}`;
+  return `${where}${slotWords(readSlot(slot))}: “${typed}”, metal at ${asText(showTemperature(metalC, units))}`;
 }
 
 /** Why it was not taken: each value that is wrong by its name. */

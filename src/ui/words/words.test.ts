@@ -1,3 +1,4 @@
+import { readSlot } from '@/core/record/slots';
 import { describe, expect, it } from 'vitest';
 import type { MoveCode } from '@/core/job/nextMove';
 import { STEPS } from '@/core/record/vocabulary';
@@ -51,7 +52,7 @@ describe('the next move in words', () => {
         code,
         seatId: 's',
         step: 'measure',
-        slot: 'bore.1.0',
+        slot: readSlot('bore.1.0'),
         angleDeg: 275,
         seatName: 'Output shaft',
         name: code === 'find_tool' ? 'driver' : 'Pinion shims',
@@ -66,12 +67,12 @@ describe('the next move in words', () => {
   });
 
   it('places read as people say them, and never like a time of day', () => {
-    expect(slotWords('bore.1.0')).toBe('12–6, near the mouth');
-    expect(slotWords('bore.2.90')).toBe('3–9, near the shoulder');
-    expect(slotWords('outside.90')).toBe('bearing, a quarter turn on');
-    expect(slotWords('depth.2.285')).toBe('at between 9 and 10 o’clock');
+    expect(slotWords(readSlot('bore.1.0'))).toBe('12–6, near the mouth');
+    expect(slotWords(readSlot('bore.2.90'))).toBe('3–9, near the shoulder');
+    expect(slotWords(readSlot('outside.90'))).toBe('bearing, a quarter turn on');
+    expect(slotWords(readSlot('depth.2.285'))).toBe('at between 9 and 10 o’clock');
     expect(acrossWords(60)).toBe('2–8');
-    expect(slotWords('depth.1.290')).not.toMatch(/\d:\d\d/);
+    expect(slotWords(readSlot('depth.1.290'))).not.toMatch(/\d:\d\d/);
   });
 
   it('every step has a word and a path of its own', () => {

@@ -2,7 +2,7 @@ import { notFound } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { DatabaseAway } from '@/bench/away/DatabaseAway';
 import { JobProvider } from '@/bench/record/JobProvider';
-import { loadJob } from '@/server/jobs/loadJob';
+import { loadStandingJob } from '@/server/jobs/loadStandingJob';
 import { loadForPage } from '@/server/loadPage';
 import { isId } from '@/server/ids';
 
@@ -17,7 +17,7 @@ export default async function JobLayout({
 }) {
   const { jobId } = await params;
   if (!isId(jobId)) notFound();
-  const loaded = await loadForPage(() => loadJob(jobId));
+  const loaded = await loadForPage(() => loadStandingJob(jobId));
   if (!loaded) return <DatabaseAway />;
   if (!loaded.data) notFound();
   return (

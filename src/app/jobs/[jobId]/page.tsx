@@ -3,7 +3,7 @@ import { findNextMove } from '@/core/job/nextMove';
 import { WALKS } from '@/core/record/vocabulary';
 import { viewJob } from '@/core/job/seatView';
 import { DatabaseAway } from '@/bench/away/DatabaseAway';
-import { loadJob } from '@/server/jobs/loadJob';
+import { readStanding } from '@/server/projection/standing';
 import { loadForPage } from '@/server/loadPage';
 import { isId } from '@/server/ids';
 import { STEP_PATHS } from '@/ui/words/moves';
@@ -21,10 +21,13 @@ export default async function JobPage({
   const { jobId } = await params;
   const { walk: asked } = await searchParams;
   if (!isId(jobId)) notFound();
-  const loaded = await loadForPage(() => loadJob(jobId));
+  const loaded = await loadForPage(() => readStanding(jobId));
   if (!loaded) return <DatabaseAway />;
-  const { data: job, nowMs } = loaded;
-  if (!job) notFound();
+  if (!loaded.data) notFound();
+  const {
+    data: { job },
+    nowMs,
+  } = loaded;
   const move = findNextMove(viewJob(job, nowMs), WALKS.find((walk) => walk === asked) ?? 'full');
   const seatId = move.seatId ?? job.castings[0]?.seats[0]?.id;
   if (!seatId) notFound();

@@ -1,4 +1,5 @@
 import { live } from '@/server/live/listener';
+import type { BoardNews } from '@/server/live/boards';
 import type { LiveMessage } from '@/server/live/notify';
 import { onPartNews, partNews } from '@/server/live/parts';
 
@@ -6,18 +7,28 @@ export const dynamic = 'force-dynamic';
 
 const BEAT_MS = 10_000;
 
+const encoder = new TextEncoder();
+const encode = (event: string, data: unknown) =>
+  encoder.encode(`event: ${event}\ndata: ${JSON.stringify(data)}\n\n`);
+
+/** A message goes to every screen: it is written out once. */
+const written = new WeakMap<object, Uint8Array>();
+function encodeOnce(message: LiveMessage | BoardNews): Uint8Array {
+  const known = written.get(message) ?? encode(message.kind, message);
+  written.set(message, known);
+  return known;
+}
+
 /**
  * Server-sent events: `hello` with the server's time (screens set their clocks by it), `database` up or down and why, `parts` with what
  * happened to the shop's other parts, and every live message. A screen filters by job itself; the messages are small.
  */
 export function GET(request: Request) {
   const listener = live();
-  const encoder = new TextEncoder();
   const stream = new ReadableStream<Uint8Array>({
     start(controller) {
-      const send = (event: string, data: unknown) =>
-        controller.enqueue(encoder.encode(`event: ${event}\ndata: ${JSON.stringify(data)}\n\n`));
-      const onMessage = (message: LiveMessage) => send(message.kind, message);
+      const send = (event: string, data: unknown) => controller.enqueue(encode(event, data));
+      const onMessage = (message: LiveMessage | BoardNews) => controller.enqueue(encodeOnce(message));
       const onUp = () => send('database', { isUp: true });
       const onDown = () => send('database', { isUp: false, cause: listener.cause });
       const sendParts = () => send('parts', { parts: partNews() });

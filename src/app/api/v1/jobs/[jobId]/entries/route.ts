@@ -3,6 +3,7 @@ import { answer, readJson, requireId } from '@/server/http';
 import { loadEntries } from '@/server/jobs/loadJob';
 import { saveEntries } from '@/server/jobs/saveEntries';
 import { pool } from '@/server/pool';
+import { readVersion } from '@/server/projection/standing';
 
 export const dynamic = 'force-dynamic';
 
@@ -17,7 +18,7 @@ export const POST = (request: Request, { params }: Context) =>
     return Response.json({ ...saved, refused: [...refused, ...saved.refused] });
   });
 
-/** Entries of a job; `?ids=a,b` gives only those (the ids that a live message named). */
+/** Entries of a job and the version that has them all; `?ids=a,b` gives only those (the ids that a live message named). */
 export const GET = (request: Request, { params }: Context) =>
   answer(async () => {
     const jobId = requireId((await params).jobId, 'job');
@@ -29,5 +30,7 @@ export const GET = (request: Request, { params }: Context) =>
             .split(',')
             .slice(0, 1000)
             .map((id) => requireId(id, 'entry'));
-    return Response.json((await loadEntries(pool(), [jobId], ids))(jobId));
+    // The version first: what is stored in between comes once more, and is known by its id.
+    const version = await readVersion(jobId);
+    return Response.json({ ...(await loadEntries(pool(), [jobId], ids))(jobId), version });
   });

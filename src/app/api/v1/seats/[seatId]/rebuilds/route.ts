@@ -6,7 +6,7 @@ export const dynamic = 'force-dynamic';
 /** The same seat in other jobs of the same machine: what its bore and interference were. */
 export const GET = (_request: Request, { params }: { params: Promise<{ seatId: string }> }) =>
   answer(async () => {
-    const rebuilds = await loadRebuilds(requireId((await params).seatId, 'seat'), Date.now());
+    const rebuilds = await loadRebuilds(requireId((await params).seatId, 'seat'));
     if (!rebuilds) throw new Refusal(404, 'not_found', 'There is no such seat.');
     return Response.json({ rebuilds });
   });

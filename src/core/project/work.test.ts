@@ -2,9 +2,13 @@ import { describe, expect, it } from 'vitest';
 import type { EventBody, EventKind, JobEvent } from '@/core/record/entries';
 import { idOf } from '../../../database/demo/demo';
 import { event } from '../../../tests/support/records';
-import { replayWork, seatWorkOf } from './work';
+import { rebuild } from './advance';
+import { FRESH_SEAT } from './jobState';
 
-const work = (...events: JobEvent[]) => replayWork({ readings: [], events });
+const stateAfter = (...events: JobEvent[]) => rebuild([], { readings: [], events });
+const work = (...events: JobEvent[]) => stateAfter(...events).work;
+const seatAfter = (seatId: string, ...events: JobEvent[]) =>
+  (stateAfter(...events).seats[seatId] ?? FRESH_SEAT).history;
 
 describe('what has been done, from its events', () => {
   it('the machine is noted field by field; the last word on each counts', () => {
@@ -17,42 +21,42 @@ describe('what has been done, from its events', () => {
   });
   it('how a seat was found is added to, not replaced', () => {
     const seatId = idOf('a seat');
-    const done = work(
+    const done = [
       event('as_found_noted', { depthMm: -1.7 }, { seatId }),
       event('as_found_noted', { marks: 'out', spacerLeftMm: 18.4 }, { seatId }),
-    );
-    expect(seatWorkOf(done, seatId).asFound).toEqual({ depthMm: -1.7, marks: 'out', spacerLeftMm: 18.4 });
-    expect(seatWorkOf(done, idOf('another')).asFound).toBeNull();
+    ];
+    expect(seatAfter(seatId, ...done).asFound).toEqual({ depthMm: -1.7, marks: 'out', spacerLeftMm: 18.4 });
+    expect(seatAfter(idOf('another'), ...done).asFound).toBeNull();
   });
   it.each([
     [
       'step_skipped',
       { step: 'look', reason: 'done_before' },
-      (w: ReturnType<typeof work>) => w.skipped.has('look'),
+      (w: ReturnType<typeof work>) => w.skipped.look !== undefined,
     ],
     ['waiting_noted', { reason: 'parts', note: '' }, (w) => w.waiting !== null],
     ['job_put_away', {}, (w) => w.putAway !== null],
-    ['access_done', { key: 'wheel_out' }, (w) => w.accessDone.has('wheel_out')],
+    ['access_done', { key: 'wheel_out' }, (w) => w.accessDone.includes('wheel_out')],
     [
       'look_noted',
       { check: 'oil', finding: 'bad', decision: null, note: '' },
-      (w) => w.looks.get('oil')?.finding === 'bad',
+      (w) => w.looks.oil?.finding === 'bad',
     ],
-    ['hidden_found', { key: 'o_ring', isThere: false }, (w) => w.hidden.get('o_ring') === false],
-    ['kit_counted', { partKey: 'p', count: 2 }, (w) => w.counted.get('p') === 2],
-    ['part_origin_noted', { partKey: 'p', origin: 'pattern' }, (w) => w.origins.get('p') === 'pattern'],
+    ['hidden_found', { key: 'o_ring', isThere: false }, (w) => w.hidden.o_ring === false],
+    ['kit_counted', { partKey: 'p', count: 2 }, (w) => w.counted.p === 2],
+    ['part_origin_noted', { partKey: 'p', origin: 'pattern' }, (w) => w.origins.p === 'pattern'],
     [
       'conversion_noted',
       { partKey: 'p', what: 'ball_to_roller', note: '' },
-      (w) => w.conversions.get('p')?.what === 'ball_to_roller',
+      (w) => w.conversions.p?.what === 'ball_to_roller',
     ],
-    ['photograph_withdrawn', { photographId: idOf('x') }, (w) => w.withdrawnPhotographs.has(idOf('x'))],
+    ['photograph_withdrawn', { photographId: idOf('x') }, (w) => w.withdrawnPhotographs.includes(idOf('x'))],
     [
       'part_inspected',
       { key: 'fork', finding: 'bad', valueMm: 4.4 },
-      (w) => w.inspected.get('fork')?.valueMm === 4.4,
+      (w) => w.inspected.fork?.valueMm === 4.4,
     ],
-    ['price_noted', { partKey: 'p', each: 12 }, (w) => w.prices.get('p') === 12],
+    ['price_noted', { partKey: 'p', each: 12 }, (w) => w.prices.p === 12],
   ] as [EventKind, EventBody<EventKind>, (w: ReturnType<typeof work>) => boolean][])(
     '%s counts, and taken back it is as if it had not been',
     (kind, body, holds) => {
@@ -74,9 +78,10 @@ describe('what has been done, from its events', () => {
       place: '',
     };
     expect(
-      work(event('stack_piece_noted', piece), event('stack_piece_noted', { ...piece, thicknessMm: 0.32 }))
-        .stacks.get('s')!
-        .pieces.map(({ thicknessMm }) => thicknessMm),
+      work(
+        event('stack_piece_noted', piece),
+        event('stack_piece_noted', { ...piece, thicknessMm: 0.32 }),
+      ).stacks.s!.pieces.map(({ thicknessMm }) => thicknessMm),
     ).toEqual([0.32]);
   });
   it('waiting is over when it is said, and orders keep their history', () => {
@@ -86,18 +91,17 @@ describe('what has been done, from its events', () => {
     const order = (state: EventBody<'order_noted'>['state']) =>
       event('order_noted', { partKey: 'p', state, kitNumber: 'K', promisedFor: null });
     expect(
-      work(order('ordered'), order('wrong'), order('ordered'))
-        .orders.get('p')!
-        .map(({ state }) => state),
+      work(order('ordered'), order('wrong'), order('ordered')).orders.p!.map(({ state }) => state),
     ).toEqual(['ordered', 'wrong', 'ordered']);
   });
   it('a repair chosen anew has to be proven anew', () => {
     const seatId = idOf('a seat');
-    const done = work(
+    const done = seatAfter(
+      seatId,
       event('remedy_chosen', { remedy: 'sleeve' }, { seatId }),
       event('remedy_checked', { isGood: true }, { seatId }),
       event('remedy_chosen', { remedy: 'solder_tinning' }, { seatId }),
     );
-    expect(seatWorkOf(done, seatId).remedy).toMatchObject({ remedy: 'solder_tinning', isGood: null });
+    expect(done.remedy).toMatchObject({ remedy: 'solder_tinning', isGood: null });
   });
 });

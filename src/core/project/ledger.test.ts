@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { JobEvent } from '@/core/record/entries';
 import { demo, seatOf, event, reading } from '../../../tests/support/records';
-import { timedEvents, currentReadings } from './currentReadings';
+import { timedEvents, currentReadings } from './ledger';
 
 describe('status of readings', () => {
   const record = demo('Merrow twin');

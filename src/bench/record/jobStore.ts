@@ -1,0 +1,265 @@
+'use client';
+import { JobViewer, viewHoldsUntilMs, type JobView } from '@/core/job/seatView';
+import { advance, asList, rebuild, type Entry } from '@/core/project/advance';
+import type { JobState } from '@/core/project/jobState';
+import type { LoadedJob, ProjectedJob } from '@/core/project/project';
+import type { Entries } from '@/core/record/entries';
+import type { Seat } from '@/core/record/job';
+import { loadJson } from './loadJson';
+import { openKeptHere } from './keptHere';
+import { liveStream, type Change } from './liveStream';
+import { outbox, type KeptEntry } from './outbox';
+
+/** A job as this screen shows it: what is stored, and what is still kept here. The same object until something changes. */
+export type JobSnapshot = {
+  record: ProjectedJob;
+  job: JobView;
+  keptIds: ReadonlySet<string>;
+  refused: readonly KeptEntry[];
+  /** Every entry, stored or kept; null while they are not here. */
+  entries: Entries | null;
+};
+
+/** The whole record, as of a version of the job. */
+type WholeRecord = { version: number; entries: Entries; ids: ReadonlySet<string> };
+/** A job as this browser keeps it, so that it opens while the server is away. */
+type KeptJob = { jobId: string; job: LoadedJob; whole: WholeRecord | null };
+
+const NO_ENTRIES: Entries = { readings: [], events: [] };
+const KEEP_AFTER_MS = 400;
+/** The whole record is wanted for undo and for the sheet; it comes when the screen stands. */
+const FETCH_AFTER_MS = 1500;
+/** Timers hold no longer than this. */
+const LONGEST_TIMER_MS = 2 ** 31 - 1;
+
+const added = (entries: Entries, more: readonly Entry[]): Entries => ({
+  readings: [...entries.readings, ...more.flatMap((each) => (each.type === 'reading' ? [each.entry] : []))],
+  events: [...entries.events, ...more.flatMap((each) => (each.type === 'event' ? [each.entry] : []))],
+});
+
+const wholeOf = (version: number, entries: Entries): WholeRecord => ({
+  version,
+  entries,
+  ids: new Set([...entries.readings, ...entries.events].map(({ id }) => id)),
+});
+
+/** The whole record with what it lacks of these. */
+function completed({ entries, ids }: WholeRecord, version: number, more: readonly Entry[]): WholeRecord {
+  const news = more.filter(({ entry }) => !ids.has(entry.id));
+  return {
+    version,
+    entries: added(entries, news),
+    ids: new Set([...ids, ...news.map(({ entry }) => entry.id)]),
+  };
+}
+
+/**
+ * One job on one screen. `stored` is the job as the database has it, advanced by one entry at a time as the live line or an answer tells
+ * of them; on top of it lies what is kept here.
+ */
+export class JobStore {
+  private stored: LoadedJob;
+  /** Entries on top of the version that `stored` was read at, each with the version that brought it. */
+  private later = new Map<string, { version: number; entry: Entry }>();
+  private whole: WholeRecord | null = null;
+  private kept: readonly KeptEntry[] = [];
+  private viewer = new JobViewer();
+  private listeners = new Set<() => void>();
+  private snapshot: JobSnapshot;
+  private timers = new Map<'cool' | 'keep' | 'fetch', ReturnType<typeof setTimeout>>();
+  private isFetching = false;
+  /** Version at which the job was last read whole. */
+  private readAt: number;
+
+  constructor(initial: LoadedJob, nowMs: number) {
+    this.stored = initial;
+    this.readAt = initial.version;
+    this.snapshot = this.make(nowMs);
+  }
+
+  private get jobId() {
+    return this.stored.id;
+  }
+
+  getSnapshot = (): JobSnapshot => this.snapshot;
+
+  subscribe = (listener: () => void) => {
+    this.listeners.add(listener);
+    return () => {
+      this.listeners.delete(listener);
+    };
+  };
+
+  private after(name: 'cool' | 'keep' | 'fetch', ms: number, act: () => void) {
+    clearTimeout(this.timers.get(name));
+    this.timers.set(name, setTimeout(act, Math.min(ms, LONGEST_TIMER_MS)));
+  }
+
+  /** Listens until the screen goes: to what is kept here, and to what was stored since `drawnMs`, when the job was read. */
+  start(drawnMs: number) {
+    const stopOutbox = outbox.subscribe((all, justStored, version) => {
+      this.kept = all.filter(({ jobId }) => jobId === this.jobId);
+      // What was just stored moves over in the same breath, so that nothing flickers.
+      const own = justStored.filter(({ jobId }) => jobId === this.jobId);
+      if (own.length > 0) this.take(own, version);
+      this.changed();
+    });
+    const stopListening = liveStream.onChange(drawnMs, (change) => void this.hear(change));
+    void this.takeUpKept();
+    this.after('fetch', FETCH_AFTER_MS, () => void this.fetchWhole());
+    return () => {
+      stopOutbox();
+      stopListening();
+      this.timers.forEach((timer) => clearTimeout(timer));
+    };
+  }
+
+  /** This browser may know more of the job than a page that it kept. */
+  private async takeUpKept() {
+    const kept = (await (await openKeptHere())?.get('jobs', this.jobId).catch(() => null)) as
+      KeptJob | null | undefined;
+    if (!kept) return;
+    if (kept.job.version > this.stored.version) this.replace(kept.job);
+    if (kept.whole && kept.whole.version >= this.stored.version && !this.whole) this.whole = kept.whole;
+    this.changed();
+  }
+
+  private async hear(change: Change) {
+    if (change.what !== 'anything' && change.jobId !== this.jobId) return;
+    if (change.what !== 'entries') {
+      await this.reload();
+      return;
+    }
+    const { version, ids } = change;
+    if (version <= this.stored.version) return;
+    const entries =
+      change.entries ??
+      (await loadJson<Entries>(`/api/v1/jobs/${this.jobId}/entries?ids=${ids?.join(',') ?? ''}`));
+    if (!entries) return;
+    this.take(asList(entries), version);
+    // A message was missed: what it said is read.
+    if (version > this.stored.version + 1) await this.reload();
+    else if (version > this.stored.version) this.stored = { ...this.stored, version };
+    this.changed();
+  }
+
+  /** Entries that the database has since `version`. */
+  private take(entries: readonly Entry[], version: number) {
+    if (version <= this.stored.version) return;
+    const news = entries.filter(({ entry }) => !this.later.has(entry.id));
+    if (news.length === 0) return;
+    for (const { type, entry } of news)
+      this.later.set(entry.id, { version, entry: { type, entry } as Entry });
+    if (this.whole) this.whole = completed(this.whole, Math.max(version, this.whole.version), news);
+    const state = this.advanced(this.stored.state, news, NO_ENTRIES);
+    if (state) this.stored = { ...this.stored, state };
+    else void this.reload();
+  }
+
+  /**
+   * A state after more entries; made anew from the whole record where they bear on what came before. `behind`: entries that lie between
+   * the whole record and these. Null where the whole record is wanted, and not here.
+   */
+  private advanced(from: JobState, entries: readonly Entry[], behind: Entries): JobState | null {
+    let state: JobState | null = from;
+    for (const entry of entries) state = state && advance(state, this.stored.castings, entry);
+    if (state || !this.whole) return state;
+    const { readings, events } = this.whole.entries;
+    return rebuild(this.stored.castings, {
+      readings: [...readings, ...behind.readings],
+      events: [...events, ...behind.events],
+    });
+  }
+
+  private replace(fresh: LoadedJob) {
+    const later = [...this.later.values()].filter(({ version }) => version > fresh.version);
+    this.later = new Map(later.map((each) => [each.entry.entry.id, each]));
+    this.stored = fresh;
+    this.readAt = fresh.version;
+    const state = this.advanced(
+      fresh.state,
+      later.map(({ entry }) => entry),
+      NO_ENTRIES,
+    );
+    if (state) this.stored = { ...fresh, state };
+  }
+
+  /** Reads the job anew. Null when it could not be, or what is here is newer. */
+  reload = async (): Promise<ProjectedJob | null> => {
+    const fresh = await loadJson<LoadedJob>(`/api/v1/jobs/${this.jobId}/state`);
+    if (!fresh || fresh.version < this.stored.version) return null;
+    this.replace(fresh);
+    if (this.whole && this.whole.version < fresh.version) {
+      this.whole = null;
+      this.after('fetch', FETCH_AFTER_MS, () => void this.fetchWhole());
+    }
+    this.changed();
+    return this.snapshot.record;
+  };
+
+  /** Reads the whole record, if it is not here. */
+  fetchWhole = async (): Promise<void> => {
+    if (this.whole || this.isFetching) return;
+    this.isFetching = true;
+    const whole = await loadJson<Entries & { version: number }>(`/api/v1/jobs/${this.jobId}/entries`);
+    this.isFetching = false;
+    if (!whole) return;
+    const { version, ...entries } = whole;
+    // Read before the job was read anew: it may lack what came in between.
+    if (version < this.readAt) {
+      this.after('fetch', FETCH_AFTER_MS, () => void this.fetchWhole());
+      return;
+    }
+    this.whole = completed(
+      wholeOf(version, entries),
+      Math.max(version, this.stored.version),
+      [...this.later.values()].map(({ entry }) => entry),
+    );
+    this.changed();
+  };
+
+  replaceSeat = (seat: Seat) => {
+    this.stored = {
+      ...this.stored,
+      castings: this.stored.castings.map((casting) => ({
+        ...casting,
+        seats: casting.seats.map((old) => (old.id === seat.id ? seat : old)),
+      })),
+    };
+    this.changed();
+  };
+
+  private make(nowMs: number): JobSnapshot {
+    const waiting = this.kept.filter(({ refused, id }) => refused === null && !this.later.has(id));
+    let behind = NO_ENTRIES;
+    let state = this.stored.state;
+    for (const entry of waiting) {
+      behind = added(behind, [entry]);
+      // Without the whole record an undo shows when it has come.
+      state = this.advanced(state, [entry], behind) ?? state;
+    }
+    const { version: _version, ...stored } = this.stored;
+    const record = { ...stored, state };
+    return {
+      record,
+      job: this.viewer.view(record, nowMs),
+      keptIds: new Set(this.kept.map(({ id }) => id)),
+      refused: this.kept.filter(({ refused }) => refused !== null),
+      entries: this.whole && added(this.whole.entries, waiting),
+    };
+  }
+
+  private changed() {
+    const nowMs = liveStream.now();
+    this.snapshot = this.make(nowMs);
+    this.listeners.forEach((listener) => listener());
+    const untilMs = viewHoldsUntilMs(this.snapshot.record, nowMs);
+    if (Number.isFinite(untilMs)) this.after('cool', untilMs - nowMs + 1, () => this.changed());
+    this.after('keep', KEEP_AFTER_MS, () => void this.keep());
+  }
+
+  private async keep() {
+    const kept: KeptJob = { jobId: this.jobId, job: this.stored, whole: this.whole };
+    await (await openKeptHere())?.put('jobs', kept).catch(() => undefined);
+  }
+}

@@ -1,0 +1,32 @@
+import type { EventBody, EventKind } from '@/core/record/entries';
+
+/** Who, where and when of an event. */
+export type Facts = {
+  id: string;
+  seatId: string | null;
+  castingId: string | null;
+  personId: string;
+  atMs: number;
+};
+
+/** What each event of an area changes in its state; what is not named stays as it is. */
+export type Reducers<State> = {
+  [K in EventKind]?: (state: State, body: EventBody<K>, facts: Facts) => Partial<State>;
+};
+
+/** The state after an event; the very same one where the event is of no concern to it. */
+export function reduce<State>(
+  reducers: Reducers<State>,
+  state: State,
+  kind: EventKind,
+  body: EventBody<EventKind>,
+  facts: Facts,
+): State {
+  const reducer = reducers[kind] as
+    ((state: State, body: EventBody<EventKind>, facts: Facts) => Partial<State>) | undefined;
+  return reducer ? { ...state, ...reducer(state, body, facts) } : state;
+}
+
+/** A list as a set: the item once, at its end. */
+export const including = <T>(list: readonly T[], item: T): T[] =>
+  list.includes(item) ? [...list] : [...list, item];

@@ -1,0 +1,50 @@
+import type { HeatSource, Rest } from '@/core/record/vocabulary';
+import type { Reducers } from './area';
+
+/** The last heat of a casting, whether or not it still counts. Times in ms since the epoch. */
+export type LastHeat = {
+  sinceMs: number;
+  /** Null while it is in the heat. */
+  outMs: number | null;
+  source: HeatSource;
+  sourceC: number;
+  startC: number;
+  /** What it lies on when it comes out. */
+  rest: Rest;
+  personId: string;
+};
+export type CastingHeatState = { heat: LastHeat | null };
+
+export const freshHeat: CastingHeatState = { heat: null };
+
+export const heatReducers: Reducers<CastingHeatState> = {
+  casting_into_heat: (_state, { source, sourceC, castingC }, { atMs, personId }) => ({
+    heat: { sinceMs: atMs, outMs: null, source, sourceC, startC: castingC, rest: 'wood', personId },
+  }),
+  casting_rest_noted: ({ heat }, { on }) => ({ heat: heat && { ...heat, rest: on } }),
+  casting_out: ({ heat }, _body, { atMs, personId }) => ({
+    heat: heat && heat.outMs === null ? { ...heat, outMs: atMs, personId } : heat,
+  }),
+};
+
+/** The drop of one seat's part. Times in ms since the epoch. */
+export type DropState = {
+  freezer: { sinceMs: number; freezerC: number; personId: string } | null;
+  letGoMs: number | null;
+  homeMs: number | null;
+  stuck: { atMs: number; depthMm: number | null } | null;
+};
+
+export const freshDrop: DropState = { freezer: null, letGoMs: null, homeMs: null, stuck: null };
+
+export const dropReducers: Reducers<DropState> = {
+  part_into_freezer: (_state, { freezerC }, { atMs, personId }) => ({
+    freezer: { sinceMs: atMs, freezerC, personId },
+  }),
+  // A new heat of its casting is a new try: what grabbed or was let go before is history.
+  casting_into_heat: ({ homeMs, letGoMs, stuck }) =>
+    homeMs === null ? { letGoMs: null, stuck: null } : { letGoMs, stuck },
+  let_go: (_state, _body, { atMs }) => ({ letGoMs: atMs, stuck: null }),
+  home: (_state, _body, { atMs }) => ({ homeMs: atMs, stuck: null, freezer: null }),
+  stuck: (_state, { depthMm }, { atMs }) => ({ stuck: { atMs, depthMm }, homeMs: null, freezer: null }),
+};

@@ -1,0 +1,128 @@
+import type { EventBody, EventKind, JobEvent } from '@/core/record/entries';
+import type { Casting } from '@/core/record/job';
+import { reduce, type Facts, type Reducers } from './area';
+import {
+  dropReducers,
+  freshDrop,
+  freshHeat,
+  heatReducers,
+  type CastingHeatState,
+  type DropState,
+} from './heat';
+import { freshLook, lookReducers, type LookState } from './look';
+import {
+  compareReducers,
+  freshCompare,
+  freshParts,
+  partReducers,
+  type CompareState,
+  type PartsState,
+} from './parts';
+import type { ProbeReadings, SeatReadings } from './readings';
+import { freshSquare, squareReducers, type SquareState } from './square';
+import { freshStacks, stackReducers, type StacksState } from './stacks';
+import {
+  accessReducers,
+  freshAccess,
+  freshStrip,
+  stripReducers,
+  type AccessState,
+  type StripState,
+} from './strip';
+import { freshWalk, walkReducers, type WalkState } from './walk';
+import { freshWayIn, wayInReducers, type WayInState } from './wayIn';
+
+/** Of what shape a kept state is: one of another shape is made anew from the record. */
+export const STATE_SHAPE = 1;
+
+/** What has been done on a job beyond its seats. */
+export type Work = WalkState & LookState & AccessState & StacksState & PartsState;
+/** What has been done to one seat beyond its readings. */
+export type SeatHistory = StripState & CompareState & WayInState & DropState & SquareState;
+
+export type SeatState = { history: SeatHistory; slots: SeatReadings };
+export type CastingState = CastingHeatState & { probe: ProbeReadings };
+
+/** What corrects a reading: struck out, or moved to another slot. */
+export type Correction = { isStruck: boolean; slot: string | null };
+
+/** A job as its entries have made it: plain data, advanced by one entry at a time. */
+export type JobState = {
+  shape: number;
+  work: Work;
+  seats: Record<string, SeatState>;
+  castings: Record<string, CastingState>;
+  /** When the last event happened: an earlier one that comes later finds its place only in a new making. */
+  lastEventMs: number;
+  /** Corrections that came before what they correct, by its id. */
+  ahead: { events: string[]; readings: Record<string, Correction> };
+};
+
+const FRESH_HISTORY: SeatHistory = {
+  ...freshStrip,
+  ...freshCompare,
+  ...freshWayIn,
+  ...freshDrop,
+  ...freshSquare,
+};
+export const FRESH_SEAT: SeatState = { history: FRESH_HISTORY, slots: {} };
+export const FRESH_CASTING: CastingState = { ...freshHeat, probe: { kept: [], older: 0 } };
+
+export const freshState = (ahead: JobState['ahead'] = { events: [], readings: {} }): JobState => ({
+  shape: STATE_SHAPE,
+  work: { ...freshWalk, ...freshLook, ...freshAccess, ...freshStacks, ...freshParts },
+  seats: {},
+  castings: {},
+  lastEventMs: 0,
+  ahead,
+});
+
+const WORK: Reducers<Work> = {
+  ...walkReducers,
+  ...lookReducers,
+  ...accessReducers,
+  ...stackReducers,
+  ...partReducers,
+} as Reducers<Work>;
+const SEAT: Reducers<SeatHistory> = {
+  ...stripReducers,
+  ...compareReducers,
+  ...wayInReducers,
+  ...dropReducers,
+  ...squareReducers,
+} as Reducers<SeatHistory>;
+
+function withSeatEvent(
+  state: JobState,
+  seatId: string,
+  kind: EventKind,
+  body: EventBody<EventKind>,
+  facts: Facts,
+): JobState {
+  const seat = state.seats[seatId] ?? FRESH_SEAT;
+  const history = reduce(SEAT, seat.history, kind, body, facts);
+  return history === seat.history
+    ? state
+    : { ...state, seats: { ...state.seats, [seatId]: { ...seat, history } } };
+}
+
+/** The state after one event that counts, in its turn. What concerns neither job, seat nor casting changes nothing. */
+export function applyEvent(state: JobState, castings: readonly Casting[], event: JobEvent): JobState {
+  const { kind, body, at, ...facts } = event;
+  const known: Facts = { ...facts, atMs: Date.parse(at) };
+  const work = reduce(WORK, state.work, kind, body, known);
+  let next: JobState = { ...state, work, lastEventMs: Math.max(state.lastEventMs, known.atMs) };
+  if (event.castingId !== null) {
+    const casting = state.castings[event.castingId] ?? FRESH_CASTING;
+    const heat = reduce<CastingHeatState>(heatReducers, casting, kind, body, known);
+    if (heat !== casting)
+      next = { ...next, castings: { ...next.castings, [event.castingId]: { ...casting, ...heat } } };
+    if (kind === 'casting_into_heat')
+      for (const { id } of castings.find(({ id }) => id === event.castingId)?.seats ?? [])
+        if (next.seats[id]) next = withSeatEvent(next, id, kind, body, known);
+  }
+  // A heat belongs to its casting, whichever seat it was begun at.
+  return event.seatId === null || kind === 'casting_into_heat'
+    ? next
+    : withSeatEvent(next, event.seatId, kind, body, known);
+}

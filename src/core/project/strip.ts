@@ -1,0 +1,34 @@
+import type { EventBody } from '@/core/record/entries';
+import { including, type Reducers } from './area';
+
+/** Getting at it: of the whole job. */
+export type AccessState = {
+  accessDone: string[];
+  hidden: Record<string, boolean>;
+  withdrawnPhotographs: string[];
+};
+
+export const freshAccess: AccessState = { accessDone: [], hidden: {}, withdrawnPhotographs: [] };
+
+export const accessReducers: Reducers<AccessState> = {
+  access_done: ({ accessDone }, { key }) => ({ accessDone: including(accessDone, key) }),
+  hidden_found: ({ hidden }, { key, isThere }) => ({ hidden: { ...hidden, [key]: isThere } }),
+  photograph_withdrawn: ({ withdrawnPhotographs }, { photographId }) => ({
+    withdrawnPhotographs: including(withdrawnPhotographs, photographId),
+  }),
+};
+
+/** How a seat was found, and its part taken out. Times in ms since the epoch. */
+export type StripState = {
+  asFound: EventBody<'as_found_noted'> | null;
+  takenOut: (EventBody<'taken_out'> & { atMs: number }) | null;
+  sealTakenOut: boolean;
+};
+
+export const freshStrip: StripState = { asFound: null, takenOut: null, sealTakenOut: false };
+
+export const stripReducers: Reducers<StripState> = {
+  as_found_noted: ({ asFound }, body) => ({ asFound: { ...asFound, ...body } }),
+  taken_out: (_state, body, { atMs }) => ({ takenOut: { ...body, atMs } }),
+  seal_taken_out: () => ({ sealTakenOut: true }),
+};

@@ -1,0 +1,20 @@
+import { z } from 'zod';
+import { HEAT_SOURCES, RESTS } from '../vocabulary';
+import { empty, finite } from './fields';
+
+/** Heat and cold, and what became of the drop. */
+export const heatBodies = {
+  part_into_freezer: z.strictObject({ freezerC: finite.min(-90).max(10) }),
+  casting_into_heat: z.strictObject({
+    /** `gun`: hot air or a torch on the boss alone; `sourceC` is then what the boss is to reach. */
+    source: z.enum(HEAT_SOURCES),
+    sourceC: finite.min(20).max(300),
+    castingC: finite.min(-30).max(300),
+  }),
+  /** Said once per heat, before the door opens; unsaid: wood. */
+  casting_rest_noted: z.strictObject({ on: z.enum(RESTS) }),
+  casting_out: empty,
+  let_go: empty,
+  home: empty,
+  stuck: z.strictObject({ depthMm: finite.min(0).max(200).nullable() }),
+} as const;

@@ -1,0 +1,25 @@
+import { z } from 'zod';
+import { CLEANINGS, HEAT_SOURCES, REMEDIES, TOOL_WAYS } from '../vocabulary';
+import { empty, finite } from './fields';
+
+/** A seat before its part goes in: cleaned, believed or mended, and the way in chosen. */
+export const seatBodies = {
+  cleaned: z.strictObject({ what: z.enum(CLEANINGS) }),
+  usual_fit_accepted: empty,
+  remedy_chosen: z.strictObject({ remedy: z.enum(REMEDIES) }),
+  remedy_checked: z.strictObject({ isGood: z.boolean() }),
+  way_in_chosen: z.strictObject({
+    way: z.enum(['drive', 'chill', 'heat', 'heat_chill']),
+    housingC: finite.min(-60).max(300),
+    ringC: finite.min(-60).max(200),
+    /** Left out: in an oven, the whole casting. */
+    heatedBy: z.enum(HEAT_SOURCES).optional(),
+    /** As wide as a bore of this temperature that grows freely; left out: `housingC`. */
+    boreC: finite.min(-60).max(300).optional(),
+    /** Version of the formulas that gave it. */
+    formulaVersion: z.string().max(20),
+  }),
+  caution_acknowledged: z.strictObject({ caution: z.string().max(40) }),
+  laid_out: z.strictObject({ item: z.string().max(40) }),
+  tool_sorted: z.strictObject({ need: z.string().max(40), how: z.enum(TOOL_WAYS) }),
+} as const;

@@ -1,0 +1,17 @@
+import 'server-only';
+import type { LoadedJob } from '@/core/project/project';
+import { pool } from '../pool';
+import { readStanding } from '../projection/standing';
+import { loadPeople, loadPhotographs } from './loadJob';
+
+/** A job as a screen starts from it; null where there is none. */
+export async function loadStandingJob(jobId: string): Promise<LoadedJob | null> {
+  const standing = await readStanding(jobId);
+  if (!standing) return null;
+  return {
+    ...standing.job,
+    version: standing.version,
+    people: await loadPeople(pool()),
+    photographs: await loadPhotographs(pool(), jobId),
+  };
+}

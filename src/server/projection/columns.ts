@@ -1,0 +1,74 @@
+import 'server-only';
+import { summarize } from '@/core/board/summary';
+import { FORMULA_VERSION } from '@/core/job/seatFit';
+import type { JobViewer } from '@/core/job/seatView';
+import { STATE_SHAPE, type SeatState } from '@/core/project/jobState';
+import type { ProjectedJob } from '@/core/project/project';
+
+/** Formulas and shape that a kept state was made with. */
+export const MADE_WITH = `${FORMULA_VERSION} ${STATE_SHAPE}`;
+
+/** A job's state and all that others ask of it, as the tables hold it: JSON as text, so that what did not change is seen at once. */
+export type JobColumns = {
+  state: string;
+  bench: string;
+  heat: string;
+  ordered: string;
+  stacks: string;
+  isPutAway: boolean;
+  benchUntil: string | null;
+  heatUntil: string | null;
+  wrongNumbers: string[];
+  machine: string;
+  frameNumber: string;
+  engineNumber: string;
+};
+export type SeatColumns = { seatId: string; state: string; measured: string | null; from: SeatState };
+export type Columns = { job: JobColumns; seats: Map<string, SeatColumns> };
+
+const moment = (ms: number | null) => (ms === null ? null : new Date(ms).toISOString());
+
+function seatColumns(
+  job: ProjectedJob,
+  measured: ReadonlyMap<string, string>,
+  before: Columns | null,
+): Columns['seats'] {
+  return new Map(
+    Object.entries(job.state.seats).map(([seatId, from]) => {
+      const known = before?.seats.get(seatId);
+      const state = known?.from === from ? known.state : JSON.stringify(from);
+      return [seatId, { seatId, state, measured: measured.get(seatId) ?? null, from }];
+    }),
+  );
+}
+
+/** `before`: the columns as they were, of which the parts that no entry touched are taken over. */
+export function columnsOf(
+  job: ProjectedJob,
+  viewer: JobViewer,
+  nowMs: number,
+  before: Columns | null = null,
+): Columns {
+  const summary = summarize(job, viewer.view(job, nowMs), nowMs);
+  const { seats: _seats, ...state } = job.state;
+  const untilMs = Math.max(...summary.heat.map((item) => item.untilMs));
+  return {
+    job: {
+      state: JSON.stringify(state),
+      bench: JSON.stringify(summary.bench),
+      heat: JSON.stringify(summary.heat),
+      ordered: JSON.stringify(summary.ordered),
+      stacks: JSON.stringify(summary.stacks),
+      isPutAway: summary.isPutAway,
+      benchUntil: moment(summary.benchUntilMs),
+      heatUntil: summary.heat.length > 0 ? moment(untilMs) : null,
+      wrongNumbers: summary.wrongNumbers,
+      ...summary.names,
+    },
+    seats: seatColumns(
+      job,
+      new Map(summary.measured.map((seat) => [seat.seatId, JSON.stringify(seat)])),
+      before,
+    ),
+  };
+}
