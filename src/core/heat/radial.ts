@@ -5,8 +5,8 @@ import {
   cellsOf,
   cylinderM2,
   halfResistance,
-  heatIntegral,
-  meanOver,
+  heatOfKelvinMm2,
+  meanWeights,
   type Cell,
   type RadialProblem,
 } from './radialCells';
@@ -35,24 +35,30 @@ export type RadialSample = {
   clearanceDiscMm: number;
 };
 
-/** Boss, and web where there is one, as the disc that they make with their own heat. */
-function discOf(problem: RadialProblem, cells: readonly Cell[], temperature: Float64Array): DiscLayer[] {
+/** Boss, and web where there is one, as the disc that they make with heat of their own, α·∫(T − 20)·r dr, mm². */
+function discOf(problem: RadialProblem, heatMm2: { boss: number; web: number }): DiscLayer[] {
   const { youngsModulusMPa, poisson } = problem.housing;
   const { interfaceRadiusMm, bossOutsideRadiusMm, webOutsideRadiusMm, bossWidthMm, webThicknessMm } = problem;
-  const layer = (part: 'boss' | 'web', innerMm: number, outerMm: number, widthMm: number): DiscLayer => ({
+  const layer = (innerMm: number, outerMm: number, widthMm: number, alphaHeatMm2: number): DiscLayer => ({
     innerMm,
     outerMm,
     widthMm,
     youngsModulusMPa,
     poisson,
-    alphaHeatMm2: heatIntegral(cells, temperature, part),
+    alphaHeatMm2,
   });
   return [
-    layer('boss', interfaceRadiusMm, bossOutsideRadiusMm, bossWidthMm),
+    layer(interfaceRadiusMm, bossOutsideRadiusMm, bossWidthMm, heatMm2.boss),
     ...(webOutsideRadiusMm > bossOutsideRadiusMm
-      ? [layer('web', bossOutsideRadiusMm, webOutsideRadiusMm, webThicknessMm)]
+      ? [layer(bossOutsideRadiusMm, webOutsideRadiusMm, webThicknessMm, heatMm2.web)]
       : []),
   ];
+}
+
+function boreGrowthMm(problem: RadialProblem, heatMm2: { boss: number; web: number }): number {
+  const disc = solveSteppedDisc(discOf(problem, heatMm2), 0);
+  if (!disc.ok) throw new Error('a checked problem makes a disc');
+  return disc.value.boreGrowthMm;
 }
 
 /** Temperature of the rim's surface: between the last cell and the air. */
@@ -62,27 +68,46 @@ function rimTemperature(problem: RadialProblem, last: Cell, lastC: number): numb
   return (edgeW * lastC + airW * problem.ambientC) / (edgeW + airW);
 }
 
-function observe(
-  problem: RadialProblem,
-  cells: readonly Cell[],
-  temperature: Float64Array,
-  timeS: number,
-): RadialSample {
+const weighed = (weights: Float64Array, temperature: Float64Array) => {
+  let sum = 0;
+  for (let i = 0; i < weights.length; i += 1) sum += weights[i]! * temperature[i]!;
+  return sum;
+};
+
+/**
+ * What is seen of the cells at one moment. All of it is a weighed sum of their temperatures (an elastic disc is linear in its heat), so the
+ * weights are made once: a run looks hundreds of times.
+ */
+function observerOf(problem: RadialProblem, cells: readonly Cell[]) {
   const { interfaceRadiusMm: b, interferenceMm, ring, housing } = problem;
-  const ringMeanC = meanOver(cells, temperature, ({ part }) => part === 'ring');
-  const bossMeanC = meanOver(cells, temperature, ({ part }) => part === 'boss');
-  const disc = solveSteppedDisc(discOf(problem, cells, temperature), 0);
-  if (!disc.ok) throw new Error('a checked problem makes a disc');
-  const ringOutsideMm = 2 * b * (1 + ring.alphaPerK * (ringMeanC - REFERENCE_C));
+  const isRing = ({ part }: Cell) => part === 'ring';
+  const weights = {
+    ring: meanWeights(cells, isRing),
+    boss: meanWeights(cells, ({ part }) => part === 'boss'),
+    housing: meanWeights(cells, (cell) => !isRing(cell)),
+  };
+  const growthOf = {
+    boss: boreGrowthMm(problem, { boss: 1, web: 0 }),
+    web: boreGrowthMm(problem, { boss: 0, web: 1 }),
+  };
+  const growth = Float64Array.from(cells, (cell) =>
+    cell.part === 'ring' ? 0 : growthOf[cell.part] * heatOfKelvinMm2(cell),
+  );
+  const growthAtReference = growth.reduce((sum, weight) => sum + weight * REFERENCE_C, 0);
   const bore20Mm = 2 * b - interferenceMm;
-  return {
-    timeS,
-    ringMeanC,
-    bossMeanC,
-    housingMeanC: meanOver(cells, temperature, ({ part }) => part !== 'ring'),
-    rimC: rimTemperature(problem, cells.at(-1)!, temperature[cells.length - 1]!),
-    clearanceSimpleMm: bore20Mm * (1 + housing.alphaPerK * (bossMeanC - REFERENCE_C)) - ringOutsideMm,
-    clearanceDiscMm: bore20Mm + disc.value.boreGrowthMm - ringOutsideMm,
+  return (temperature: Float64Array, timeS: number): RadialSample => {
+    const ringMeanC = weighed(weights.ring, temperature);
+    const bossMeanC = weighed(weights.boss, temperature);
+    const ringOutsideMm = 2 * b * (1 + ring.alphaPerK * (ringMeanC - REFERENCE_C));
+    return {
+      timeS,
+      ringMeanC,
+      bossMeanC,
+      housingMeanC: weighed(weights.housing, temperature),
+      rimC: rimTemperature(problem, cells.at(-1)!, temperature[cells.length - 1]!),
+      clearanceSimpleMm: bore20Mm * (1 + housing.alphaPerK * (bossMeanC - REFERENCE_C)) - ringOutsideMm,
+      clearanceDiscMm: bore20Mm + weighed(growth, temperature) - growthAtReference - ringOutsideMm,
+    };
   };
 }
 
@@ -178,8 +203,8 @@ function* march(
   firstStepS: number,
 ): Generator<March> {
   const work = workFor(temperature.length);
-  const lossW = (values: Float64Array) =>
-    values.reduce((sum, t, i) => sum + system.loss[i]! * (t - ambientC), 0);
+  const lossAtZeroW = system.loss.reduce((sum, loss) => sum + loss * ambientC, 0);
+  const lossW = (values: Float64Array) => weighed(system.loss, values) - lossAtZeroW;
   let timeS = 0;
   let stepS = firstStepS;
   for (const edgeS of edgesS)
@@ -214,13 +239,14 @@ export function simulateRadial(
   const temperature = startTemperatures(problem, cells, system);
   const storedJ = () => temperature.reduce((sum, t, i) => sum + system.store[i]! * t, 0);
   const startJ = storedJ();
-  const steps = [observe(problem, cells, temperature, 0)];
+  const observe = observerOf(problem, cells);
+  const steps = [observe(temperature, 0)];
   let lostJ = 0;
   const edgesS = [...sampleTimesS, untilS];
   const moving = { system, temperature, ambientC: problem.ambientC };
   for (const step of march(moving, edgesS, FIRST_STEP_S * (USUAL_MESH / mesh))) {
     lostJ += step.lostJ;
-    steps.push(observe(problem, cells, temperature, step.timeS));
+    steps.push(observe(temperature, step.timeS));
   }
   // A step ends on each asked moment.
   const samples = sampleTimesS.map((timeS) => steps.find((step) => step.timeS >= timeS - 1e-9)!);

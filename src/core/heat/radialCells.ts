@@ -1,5 +1,3 @@
-import { REFERENCE_C } from '@/core/quantity/measured';
-
 /** The problem of `radial.ts` as cells along the radius: race, boss, web. */
 export type RadialProblem = {
   ringBoreRadiusMm: number;
@@ -81,31 +79,13 @@ export const halfResistance = (cell: Cell, edgeMm: number) =>
   Math.abs(Math.log(edgeMm / middleMm(cell))) /
   (2 * Math.PI * cell.metal.conductivityWMK * cell.widthMm * MM);
 
-export const meanOver = (
-  cells: readonly Cell[],
-  temperature: Float64Array,
-  isPart: (cell: Cell) => boolean,
-) => {
-  let heat = 0;
-  let store = 0;
-  cells.forEach((cell, i) => {
-    if (isPart(cell)) {
-      const c = storeJK(cell);
-      heat += c * temperature[i]!;
-      store += c;
-    }
-  });
-  return heat / store;
-};
+/** Weights that make the mean over some cells, by their heat store; 0 for the others. */
+export function meanWeights(cells: readonly Cell[], isPart: (cell: Cell) => boolean): Float64Array {
+  const store = Float64Array.from(cells, (cell) => (isPart(cell) ? storeJK(cell) : 0));
+  const whole = store.reduce((sum, each) => sum + each, 0);
+  return store.map((each) => each / whole);
+}
 
-/** α·∫(T − 20)·r dr over a part, mm². */
-export const heatIntegral = (cells: readonly Cell[], temperature: Float64Array, part: Cell['part']) =>
-  cells.reduce(
-    (sum, cell, i) =>
-      cell.part === part
-        ? sum +
-          (cell.metal.alphaPerK * (temperature[i]! - REFERENCE_C) * (cell.outerMm ** 2 - cell.innerMm ** 2)) /
-            2
-        : sum,
-    0,
-  );
+/** What one kelvin above 20 °C in a cell adds to α·∫(T − 20)·r dr, mm². */
+export const heatOfKelvinMm2 = ({ metal, innerMm, outerMm }: Cell) =>
+  (metal.alphaPerK * (outerMm ** 2 - innerMm ** 2)) / 2;
