@@ -2,16 +2,16 @@
  * `npm run bench`: the project's own figures for the numbers to hold. Each line: what, figure, target. Runs the built app on a
  * durable throw-away cluster (fsync on), on this machine only, and stops by itself.
  */
-import { randomUUID } from 'node:crypto';
 import { gzipSync } from 'node:zlib';
-import { buildDemo, idOf } from '../database/demo/demo';
+import { buildDemo } from '../database/demo/demo';
 import { loadDemo, startApp } from '../tests/support/app';
 import { makeDataDir } from '../tests/support/dataDir';
 import { placeFor, startCluster } from './lib/cluster.mjs';
 import { migrate } from './lib/database.mjs';
 import { ensureBuild, ensurePostgres } from './lib/install.mjs';
 import { core } from './benchCore';
-import { percentile, report, time, p95 } from './lib/figures';
+import { shop } from './benchShop';
+import { report, time, p95 } from './lib/figures';
 
 /** One sum through the running server, as a program of the shop asks for it. */
 async function sums(url: string) {
@@ -35,50 +35,6 @@ async function sums(url: string) {
   });
   await time(30, closed);
   report('closed-form sum through the API, p95 of 400', p95(await time(400, closed)), '< 10 ms');
-}
-
-const reading = (seatId: string) => ({
-  id: randomUUID(),
-  seatId,
-  castingId: null,
-  personId: idOf('person iq'),
-  instrumentId: idOf('by hand'),
-  slot: 'bore.1.0',
-  typed: '71.95',
-  value: 71.95,
-  metalC: 20,
-  takenAt: new Date().toISOString(),
-});
-
-/** 50 benches, each sending a reading every 2 s (as fast as hands are) for 14 s: answered means committed to disk. */
-export async function readings(url: string) {
-  const [file] = buildDemo(Date.now());
-  const seatId = file!.job.castings[0]!.seats[0]!.id;
-  const send = async () => {
-    const started = performance.now();
-    const response = await fetch(`${url}/api/v1/jobs/${file!.job.id}/entries`, {
-      method: 'POST',
-      headers: { 'Content-Type': 'application/json' },
-      body: JSON.stringify({ readings: [reading(seatId)], events: [] }),
-    });
-    await response.text();
-    if (!response.ok) throw new Error(`reading refused: ${response.status}`);
-    return performance.now() - started;
-  };
-  for (let i = 0; i < 50; i += 1) await send();
-  const times: number[] = [];
-  const untilMs = Date.now() + 14_000;
-  const bench = async (i: number) => {
-    await new Promise((resolve) => setTimeout(resolve, i * 40));
-    while (Date.now() < untilMs) {
-      const started = Date.now();
-      times.push(await send());
-      await new Promise((resolve) => setTimeout(resolve, Math.max(0, 2000 - (Date.now() - started))));
-    }
-  };
-  await Promise.all(Array.from({ length: 50 }, (_, i) => bench(i)));
-  report(`reading: sent to stored on disk, 50 benches, p95 of ${times.length}`, p95(times), '< 25 ms');
-  report('the same, median', `${percentile(times, 0.5).toFixed(2)} ms`, '');
 }
 
 async function firstLoads(url: string) {
@@ -127,8 +83,8 @@ try {
   );
   try {
     await sums(app.url);
-    await readings(app.url);
     await firstLoads(app.url);
+    await shop(app.url, cluster.url);
   } finally {
     await app.stop();
   }
