@@ -1,11 +1,14 @@
 /**
- * Keeps the screens that were opened, so that a reload while the server is away still brings the bench back. Readings are not its
- * business: those are kept by the outbox. Pages: the network first, what was kept when it fails. Built files never change under
- * their name: kept first. Everything else (the API, live events) goes to the network untouched.
+ * Keeps the screens that were opened, so that a reload while the server or its database is away still brings the bench back. What a
+ * screen shows is not its business: that comes from the record that the browser keeps (`src/bench/record/jobStore.ts`). Pages: the network
+ * first, what was kept when it fails or answers 503. Built files never change under their name: kept first. Everything else (the API,
+ * live events) goes to the network untouched.
  */
 const CACHE = 'urn-key-screens';
 const MOST_FILES = 400;
 const PATIENCE_MS = 4000;
+/** The build that a page belongs to: the server says it with every answer. */
+const BUILD = 'x-build';
 
 const isBuiltFile = (url) => url.pathname.startsWith('/_next/static/');
 
@@ -25,7 +28,8 @@ async function answerPage(request) {
   try {
     const response = await fetch(request, { signal: AbortSignal.timeout(PATIENCE_MS) });
     if (response.ok) await cache.put(request.url, response.clone());
-    return response;
+    // The server is there and its database is not: what was kept says more than that.
+    return response.status === 503 ? ((await cache.match(request.url)) ?? response) : response;
   } catch (error) {
     const kept = await cache.match(request.url);
     if (kept) return kept;
@@ -41,11 +45,17 @@ self.addEventListener('fetch', (event) => {
     event.respondWith(caches.open(CACHE).then((cache) => keepFile(cache, event.request)));
 });
 
-/** A screen says where it is and what it was built from: keep both. Files of builds long gone make room. */
-async function keepScreen({ page, files }) {
+/**
+ * A screen says where it is and what it was built from: keep both. A page of this build that is kept already is kept as it is, as its data
+ * is not taken from it. Files of builds long gone make room.
+ */
+async function keepScreen({ page, files, build }) {
   const cache = await caches.open(CACHE);
-  const response = await fetch(page).catch(() => null);
-  if (response?.ok) await cache.put(page, response);
+  const kept = await cache.match(page);
+  if (kept?.headers.get(BUILD) !== build) {
+    const response = await fetch(page).catch(() => null);
+    if (response?.ok) await cache.put(page, response);
+  }
   await Promise.allSettled(files.map((file) => keepFile(cache, new Request(file))));
   const keys = await cache.keys();
   await Promise.all(

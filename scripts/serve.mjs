@@ -5,7 +5,10 @@
  * PORT and HOST say where to listen; URN_KEY_SERVED is the folder of the build (see `ensureBuild`); NODE_ENV=development serves from the
  * sources.
  */
+import { AsyncLocalStorage } from 'node:async_hooks';
+import { readFileSync } from 'node:fs';
 import { createServer } from 'node:http';
+import { join } from 'node:path';
 import next from 'next';
 import { findRefusal, ownNames, securityHeaders } from './lib/door.mjs';
 import { ROOT } from './lib/processes.mjs';
@@ -14,9 +17,13 @@ const isDev = process.env.NODE_ENV === 'development';
 const port = Number(process.env.PORT || 3000);
 const hostname = process.env.HOST || '127.0.0.1';
 
-const holder = /** @type {{ urnKeyParts?: Map<string, object>, urnKeyPartsChanged?: () => void }} */ (
-  globalThis
-);
+/** @typedef {{ isDatabaseAway: boolean }} Answer what became of one request, as its page finds out */
+const holder =
+  /** @type {{ urnKeyParts?: Map<string, object>, urnKeyPartsChanged?: () => void, urnKeyAnswer?: AsyncLocalStorage<Answer> }} */ (
+    globalThis
+  );
+const answers = new AsyncLocalStorage();
+holder.urnKeyAnswer = answers;
 holder.urnKeyParts = new Map();
 process.on('message', (/** @type {{ part: string }} */ news) => {
   holder.urnKeyParts?.set(news.part, { ...news, atMs: Date.now() });
@@ -31,10 +38,31 @@ const handle = app.getRequestHandler();
 const names = ownNames();
 const headers = securityHeaders({ isDev });
 
+const served = join(ROOT, process.env.URN_KEY_SERVED || '.next', 'BUILD_ID');
+process.env.URN_KEY_BUILD = isDev ? 'dev' : readFileSync(served, 'utf8').trim();
+headers.push(['X-Build', process.env.URN_KEY_BUILD]);
+
+/**
+ * A page that could not be read from the database says so, and with 503: what a browser kept of it must not give way to it. A page can not
+ * set its own status, so it is set here, when its head is written.
+ * @param {import('node:http').ServerResponse} response @param {Answer} answer
+ */
+function setStatus(response, answer) {
+  const writeHead = response.writeHead.bind(response);
+  response.writeHead = /** @type {typeof response.writeHead} */ (
+    (/** @type {number} */ status, /** @type {never[]} */ ...rest) =>
+      writeHead(answer.isDatabaseAway && status === 200 ? 503 : status, ...rest)
+  );
+}
+
 const server = createServer((request, response) => {
   for (const [name, value] of headers) response.setHeader(name, value);
   const refused = findRefusal(request, names);
-  if (!refused) return void handle(request, response);
+  if (!refused) {
+    const answer = { isDatabaseAway: false };
+    setStatus(response, answer);
+    return void answers.run(answer, () => handle(request, response));
+  }
   response.writeHead(refused.status, { 'Content-Type': 'application/json', Connection: 'close' });
   response.end(refused.body);
 });

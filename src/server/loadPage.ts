@@ -1,13 +1,19 @@
 import 'server-only';
+import type { AsyncLocalStorage } from 'node:async_hooks';
 import { findAwayCause } from './pool';
 
+/** The request that is being answered (`scripts/serve.mjs`): a page that could not be read is answered 503. */
+const holder = globalThis as unknown as {
+  urnKeyAnswer?: AsyncLocalStorage<{ isDatabaseAway: boolean }>;
+};
+
+type Loaded<T> = { data: T; nowMs: number };
+
 /**
- * Loads what a page needs, with the server's time before anything was read, so that a screen knows from when on to listen; null when
- * the database is away, so that the page can say so. Other errors stay errors.
+ * Loads something, with the server's time before anything was read, so that a screen knows from when on to listen; null when the database
+ * is away. Other errors stay errors.
  */
-export async function loadForPage<T>(
-  load: (nowMs: number) => Promise<T>,
-): Promise<{ data: T; nowMs: number } | null> {
+export async function loadIfThere<T>(load: (nowMs: number) => Promise<T>): Promise<Loaded<T> | null> {
   try {
     const nowMs = Date.now();
     return { data: await load(nowMs), nowMs };
@@ -15,4 +21,12 @@ export async function loadForPage<T>(
     if (findAwayCause(error)) return null;
     throw error;
   }
+}
+
+/** The same for what a page can't do without: it says that the database is away, and is answered 503. */
+export async function loadForPage<T>(load: (nowMs: number) => Promise<T>): Promise<Loaded<T> | null> {
+  const loaded = await loadIfThere(load);
+  const answer = holder.urnKeyAnswer?.getStore();
+  if (!loaded && answer) answer.isDatabaseAway = true;
+  return loaded;
 }

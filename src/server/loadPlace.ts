@@ -1,13 +1,13 @@
 import 'server-only';
 import { loadHeat } from './jobs/loadHeat';
 import { loadPeople } from './jobs/loadJob';
-import { loadForPage } from './loadPage';
+import { loadIfThere } from './loadPage';
 import { pool } from './pool';
 
 /** Who works here and what is hot or cold anywhere: for rooms that belong to no job. They work without the database too. */
 export async function loadPlace() {
   const nowMs = Date.now();
-  const loaded = await loadForPage(async () => ({
+  const loaded = await loadIfThere(async () => ({
     people: await loadPeople(pool()),
     heat: await loadHeat(nowMs),
   }));

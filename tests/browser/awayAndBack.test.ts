@@ -227,17 +227,24 @@ describe('when the server or the database goes away', () => {
     const { page } = await openPage(browser, { person: 'jb' });
     await gotoReady(page, place.at('measure'));
     await page.waitForSelector('[data-testid="reading"]');
+    await page.waitForFunction(() => document.documentElement.dataset.kept?.endsWith('/measure'), {
+      timeout: 15_000,
+    });
     await cluster.stop();
     await page.waitForFunction(() =>
       document.querySelector('[role="status"]')?.textContent?.includes('database away'),
     );
     expect((await fetch(`${app.url}/api/v1/jobs`)).status).toBe(503);
     const other = await openPage(browser);
-    await other.page.goto(app.url);
+    // Nothing of it is kept in this browser: the page says so itself, and with the status of one that is not there.
+    expect((await other.page.goto(app.url))!.status()).toBe(503);
     await other.page.waitForFunction(() =>
       document.body.textContent?.includes('The database does not answer'),
     );
     await type(page, '39.985mm');
+    await page.waitForSelector('[data-stored="false"]');
+    // A reload does not take the screen away.
+    await page.reload();
     await page.waitForSelector('[data-stored="false"]');
     cluster = await startCluster({
       bin: findPostgres()!,

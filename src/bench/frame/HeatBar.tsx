@@ -77,7 +77,12 @@ function useHeatItems(
   nowMs: number,
 ): readonly HeatItem[] {
   const [items, setItems] = useState(initial ?? NOTHING);
-  const [drawnMs] = useState(initial ? initialMs : 0);
+  const [drawn, setDrawn] = useState({ initial, initialMs });
+  if (drawn.initialMs !== initialMs) {
+    setDrawn({ initial, initialMs });
+    setItems(initial ?? NOTHING);
+  }
+  const drawnMs = drawn.initial ? drawn.initialMs : 0;
   useEffect(() => {
     const stopNews = liveStream.on('heat', (news) => setItems(news.items));
     const stop = liveStream.onChange(drawnMs, async ({ what }) => {

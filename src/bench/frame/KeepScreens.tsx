@@ -26,7 +26,11 @@ export function KeepScreens() {
       navigator.serviceWorker.onmessage = () => {
         document.documentElement.dataset.kept = window.location.pathname;
       };
-      active?.postMessage({ page: window.location.href, files: builtFiles() });
+      active?.postMessage({
+        page: window.location.href,
+        files: builtFiles(),
+        build: document.documentElement.dataset.build,
+      });
     }, 1200);
     return () => clearTimeout(timer);
   }, [pathname]);

@@ -11,12 +11,17 @@ const gauges: PartNews = {
   nextTryS: 4,
   atMs: NOW,
 };
-const live = { link: 'live', cause: 'unreachable', refusal: null } as const;
+const live = { link: 'live', cause: 'unreachable', refusal: null, isDurable: true } as const;
 
 describe('one line about the shop', () => {
   it.each([
     [live, [], ''],
     [{ ...live, link: 'server_away' }, [gauges], 'server away: readings are kept here'],
+    [
+      { ...live, link: 'server_away', isDurable: false },
+      [],
+      'server away: readings are kept only while this page is open',
+    ],
     [{ ...live, link: 'database_away', cause: 'disk_full' }, [], 'disk full: readings are kept here'],
     [{ ...live, link: 'database_away' }, [], 'database away: readings are kept here'],
     [{ ...live, refusal: 'too_busy' }, [], 'database has too much to do: readings are kept here'],

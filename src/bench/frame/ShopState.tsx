@@ -27,15 +27,24 @@ export function sayPart({ part, state, why, times, nextTryS }: PartNews): string
   return `${part}: ${cause}${times > 1 ? ` (${times} times)` : ''}, tried again in ${nextTryS} s`;
 }
 
+type Storing = {
+  link: LinkState;
+  cause: AwayCause;
+  refusal: AwayCause | null;
+  /** Does this browser keep what it can't send yet, over a closed page? */
+  isDurable: boolean;
+};
+
 /** One line: why nothing is stored just now, or what happened to a part of the shop; empty when all is well. */
 export function sayShopState(
-  { link, cause, refusal }: { link: LinkState; cause: AwayCause; refusal: AwayCause | null },
+  { link, cause, refusal, isDurable }: Storing,
   parts: readonly PartNews[],
   nowMs: number,
 ): string {
-  if (link === 'server_away') return 'server away: readings are kept here';
-  if (link === 'database_away') return `${CAUSE_WORDS[cause]}: readings are kept here`;
-  if (refusal) return `${CAUSE_WORDS[refusal]}: readings are kept here`;
+  const kept = isDurable ? 'readings are kept here' : 'readings are kept only while this page is open';
+  if (link === 'server_away') return `server away: ${kept}`;
+  if (link === 'database_away') return `${CAUSE_WORDS[cause]}: ${kept}`;
+  if (refusal) return `${CAUSE_WORDS[refusal]}: ${kept}`;
   const told = parts.filter(({ state, atMs }) => state === 'away' || nowMs - atMs < BACK_SAID_MS);
   return told.map(sayPart).join('; ');
 }
@@ -46,19 +55,28 @@ function useParts(): readonly PartNews[] {
   return parts;
 }
 
-function useRefusal(): AwayCause | null {
-  const [cause, setCause] = useState<AwayCause | null>(null);
-  useEffect(() => outbox.subscribe(() => setCause(outbox.awayCause)), []);
-  return cause;
+/** What the outbox last met. */
+function useOutbox(): Pick<Storing, 'refusal' | 'isDurable'> {
+  const [refusal, setRefusal] = useState<AwayCause | null>(null);
+  const [isDurable, setDurable] = useState(true);
+  useEffect(
+    () =>
+      outbox.subscribe(() => {
+        setRefusal(outbox.awayCause);
+        setDurable(outbox.isDurable);
+      }),
+    [],
+  );
+  return { refusal, isDurable };
 }
 
 /** Whether what is entered is being stored, and how the shop's parts are: said on every screen. */
 export function ShopState() {
   const link = useLink();
-  const refusal = useRefusal();
+  const storing = useOutbox();
   const parts = useParts();
   const nowMs = useNow(0, 5000);
-  const words = sayShopState({ link, cause: liveStream.cause, refusal }, parts, nowMs);
+  const words = sayShopState({ link, cause: liveStream.cause, ...storing }, parts, nowMs);
   return (
     <Box
       role="status"

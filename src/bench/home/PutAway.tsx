@@ -1,7 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import type { BenchJob } from '@/core/board/benchLine';
@@ -18,7 +17,6 @@ type Gone = { jobId: string; machine: string; eventId: string };
 
 /** Puts a finished job away, and brings it back within the minute. */
 export function usePutAway(person: Person | null) {
-  const router = useRouter();
   const [gone, setGone] = useState<Gone | null>(null);
   const [isAsking, setAsking] = useState(false);
   const keep = (jobId: string, kind: 'job_put_away' | 'event_withdrawn', body: Record<string, string>) => {
@@ -51,7 +49,6 @@ export function usePutAway(person: Person | null) {
     undo: () => {
       if (gone) keep(gone.jobId, 'event_withdrawn', { eventId: gone.eventId });
       setGone(null);
-      router.refresh();
     },
   };
 }

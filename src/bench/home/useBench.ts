@@ -15,7 +15,13 @@ const inTheirOrder = (jobs: readonly BenchJob[]) => [...jobs].sort((a, b) => a.n
 /** The bench as the page was drawn at `nowMs`, then as the live line tells of it: a job that did not change keeps its object. */
 export function useBench(initial: Bench, nowMs: number): Bench {
   const [bench, setBench] = useState(initial);
-  const [drawnMs] = useState(nowMs);
+  const [drawn, setDrawn] = useState({ initial, nowMs });
+  if (drawn.initial !== initial) {
+    // The page was drawn anew (the demo was put away, a job was taken in): it is newer than what the line told.
+    setDrawn({ initial, nowMs });
+    setBench(initial);
+  }
+  const drawnMs = drawn.nowMs;
   useEffect(() => {
     const stopNews = liveStream.on('bench', ({ jobs, gone }) => {
       const changed = new Set([...gone, ...jobs.map(({ jobId }) => jobId)]);

@@ -172,6 +172,7 @@ export function JobProvider({
   const [store] = useState(() => new JobStore(initial, initialMs));
   const [drawnMs] = useState(initialMs);
   useEffect(() => store.start(drawnMs), [store, drawnMs]);
+  useEffect(() => store.adopt(initial), [store, initial]);
   const snapshot = useSyncExternalStore(store.subscribe, store.getSnapshot, store.getSnapshot);
   const [isAskingPerson, setIsAsking] = useState(false);
   const askPerson = useCallback(() => setIsAsking(true), []);

@@ -12,12 +12,21 @@ export function SendKept() {
   useEffect(() => {
     void outbox.start();
     void keptPhotographs.start();
-    return liveStream.on('link', ({ state }) => {
+    // Where the browser keeps nothing, what is not sent yet goes with the page: it asks before it is closed.
+    const ask = (event: BeforeUnloadEvent) => {
+      if (outbox.wouldLose || keptPhotographs.wouldLose) event.preventDefault();
+    };
+    window.addEventListener('beforeunload', ask);
+    const stop = liveStream.on('link', ({ state }) => {
       if (state === 'live') {
         void outbox.send();
         void keptPhotographs.send();
       }
     });
+    return () => {
+      window.removeEventListener('beforeunload', ask);
+      stop();
+    };
   }, []);
   return null;
 }

@@ -27,6 +27,8 @@ type KeptJob = { jobId: string; job: LoadedJob; whole: WholeRecord | null };
 
 const NO_ENTRIES: Entries = { readings: [], events: [] };
 const KEEP_AFTER_MS = 400;
+/** Times that differ by less are those of two clocks that go right. */
+const MOVED_MS = 1000;
 /** The whole record is wanted for undo and for the sheet; it comes when the screen stands. */
 const FETCH_AFTER_MS = 1500;
 /** Timers hold no longer than this. */
@@ -59,6 +61,8 @@ function completed({ entries, ids }: WholeRecord, version: number, more: readonl
  */
 export class JobStore {
   private stored: LoadedJob;
+  /** As the page brought it. */
+  private first: LoadedJob;
   /** Entries on top of the version that `stored` was read at, each with the version that brought it. */
   private later = new Map<string, { version: number; entry: Entry }>();
   private whole: WholeRecord | null = null;
@@ -68,11 +72,14 @@ export class JobStore {
   private snapshot: JobSnapshot;
   private timers = new Map<'cool' | 'keep' | 'fetch', ReturnType<typeof setTimeout>>();
   private isFetching = false;
+  /** Its state lacks something that only a new reading of the job brings. */
+  private isBehind = false;
   /** Version at which the job was last read whole. */
   private readAt: number;
 
   constructor(initial: LoadedJob, nowMs: number) {
     this.stored = initial;
+    this.first = initial;
     this.readAt = initial.version;
     this.snapshot = this.make(nowMs);
   }
@@ -136,11 +143,27 @@ export class JobStore {
       change.entries ??
       (await loadJson<Entries>(`/api/v1/jobs/${this.jobId}/entries?ids=${ids?.join(',') ?? ''}`));
     if (!entries) return;
+    const isMissing = version > this.stored.version + 1;
+    // The server has set the time of one of ours back: this tablet’s clock is fast.
+    const isMoved = asList(entries).some(({ entry }) => this.isOtherTime(entry));
     this.take(asList(entries), version);
-    // A message was missed: what it said is read.
-    if (version > this.stored.version + 1) await this.reload();
-    else if (version > this.stored.version) this.stored = { ...this.stored, version };
+    if (isMissing || isMoved) {
+      this.forgetWhole();
+      await this.reload();
+    } else if (!this.isBehind) this.stored = { ...this.stored, version };
     this.changed();
+  }
+
+  private isOtherTime(entry: Entry['entry']) {
+    const own = this.later.get(entry.id)?.entry.entry;
+    const timeOf = (each: Entry['entry']) => Date.parse('at' in each ? each.at : each.takenAt);
+    return own !== undefined && Math.abs(timeOf(own) - timeOf(entry)) > MOVED_MS;
+  }
+
+  /** What came in between is not known: the whole record is read anew when it is wanted. */
+  private forgetWhole() {
+    this.whole = null;
+    this.after('fetch', FETCH_AFTER_MS, () => void this.fetchWhole());
   }
 
   /** Entries that the database has since `version`. */
@@ -151,9 +174,17 @@ export class JobStore {
     for (const { type, entry } of news)
       this.later.set(entry.id, { version, entry: { type, entry } as Entry });
     if (this.whole) this.whole = completed(this.whole, Math.max(version, this.whole.version), news);
-    const state = this.advanced(this.stored.state, news, NO_ENTRIES);
+    this.advanceStored(news);
+  }
+
+  /** Where the whole record is wanted and not here, the job is read anew; until then, what comes waits on top of it. */
+  private advanceStored(entries: readonly Entry[]) {
+    const state = this.isBehind ? null : this.advanced(this.stored.state, entries, NO_ENTRIES);
     if (state) this.stored = { ...this.stored, state };
-    else void this.reload();
+    else {
+      this.isBehind = true;
+      void this.reload();
+    }
   }
 
   /**
@@ -171,17 +202,21 @@ export class JobStore {
     });
   }
 
+  /** The page was drawn anew (a person came, the tool wall changed): what it brings is as new as what is here, or newer. */
+  adopt = (drawn: LoadedJob) => {
+    if (drawn === this.first || drawn.version < this.stored.version) return;
+    this.first = drawn;
+    this.replace(drawn);
+    this.changed();
+  };
+
   private replace(fresh: LoadedJob) {
     const later = [...this.later.values()].filter(({ version }) => version > fresh.version);
     this.later = new Map(later.map((each) => [each.entry.entry.id, each]));
     this.stored = fresh;
     this.readAt = fresh.version;
-    const state = this.advanced(
-      fresh.state,
-      later.map(({ entry }) => entry),
-      NO_ENTRIES,
-    );
-    if (state) this.stored = { ...fresh, state };
+    this.isBehind = false;
+    this.advanceStored(later.map(({ entry }) => entry));
   }
 
   /** Reads the job anew. Null when it could not be, or what is here is newer. */
@@ -189,10 +224,7 @@ export class JobStore {
     const fresh = await loadJson<LoadedJob>(`/api/v1/jobs/${this.jobId}/state`);
     if (!fresh || fresh.version < this.stored.version) return null;
     this.replace(fresh);
-    if (this.whole && this.whole.version < fresh.version) {
-      this.whole = null;
-      this.after('fetch', FETCH_AFTER_MS, () => void this.fetchWhole());
-    }
+    if (this.whole && this.whole.version < fresh.version) this.forgetWhole();
     this.changed();
     return this.snapshot.record;
   };
@@ -207,7 +239,7 @@ export class JobStore {
     const { version, ...entries } = whole;
     // Read before the job was read anew: it may lack what came in between.
     if (version < this.readAt) {
-      this.after('fetch', FETCH_AFTER_MS, () => void this.fetchWhole());
+      this.forgetWhole();
       return;
     }
     this.whole = completed(

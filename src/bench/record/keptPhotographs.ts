@@ -24,6 +24,7 @@ export class KeptPhotographs {
   private refused: RefusedPhotograph | null = null;
   private listeners = new Set<Listener>();
   private isSending = false;
+  private isDurable = true;
   private timer: ReturnType<typeof setTimeout> | null = null;
 
   async start() {
@@ -32,6 +33,11 @@ export class KeptPhotographs {
       if (!this.kept.has(photograph.id)) this.kept.set(photograph.id, photograph);
     this.tell();
     void this.send();
+  }
+
+  /** Is there a photograph that goes with this page when it is closed now? */
+  get wouldLose() {
+    return !this.isDurable && this.kept.size > 0;
   }
 
   subscribe(listener: Listener) {
@@ -50,7 +56,11 @@ export class KeptPhotographs {
     this.kept.set(photograph.id, photograph);
     this.refused = null;
     this.tell();
-    await (await openKeptHere())?.put('photographs', photograph).catch(() => undefined);
+    const isWritten = await (await openKeptHere())?.put('photographs', photograph).then(
+      () => true,
+      () => false,
+    );
+    if (!isWritten) this.isDurable = false;
     void this.send();
   }
 

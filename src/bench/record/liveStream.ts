@@ -2,6 +2,7 @@
 import type { BenchJob } from '@/core/board/benchLine';
 import type { HeatItem } from '@/core/board/heatItems';
 import type { Entries } from '@/core/record/entries';
+import { joinSharedLine, type LineMessage, type SharedLine } from './sharedLine';
 
 /** Why the database takes nothing. */
 export type AwayCause = 'disk_full' | 'too_busy' | 'starting' | 'unreachable';
@@ -41,6 +42,17 @@ export type LiveEvents = {
   bench: { jobs: BenchJob[]; gone: string[] };
   heat: { items: HeatItem[] };
   link: { state: LinkState };
+  /** Another tab holds the line: how things stand there. */
+  standing: Standing;
+};
+
+type Standing = {
+  state: LinkState;
+  cause: AwayCause;
+  parts: readonly PartNews[];
+  offsetMs: number;
+  /** When the tab that holds the line last heard of a change, or may have missed one. */
+  changedMs: number;
 };
 
 /**
@@ -71,17 +83,39 @@ const SILENCE_MS = 25_000;
 /** Times of the server as two messages tell them differ by their way here. */
 const CLOCK_MARGIN_MS = 250;
 
-/** One stream of server-sent events for the tab, and the server's clock with it. */
+const CLOCK_KEY = 'urn-key-clock';
+/** How far this browser's clock is from the server's, as it was last learned: known again while the server is away. */
+function readOffset(): number {
+  try {
+    return Number(localStorage.getItem(CLOCK_KEY)) || 0;
+  } catch {
+    return 0;
+  }
+}
+function keepOffset(offsetMs: number) {
+  try {
+    localStorage.setItem(CLOCK_KEY, String(offsetMs));
+  } catch {
+    /* a private window: learned again next time */
+  }
+}
+
+/** One line of server-sent events for the browser, held by one of its tabs, and the server's clock with it. */
 export class LiveStream {
   private listeners = new Map<keyof LiveEvents, Set<(data: never) => void>>();
   private source: EventSource | null = null;
+  private shared: SharedLine | null = null;
+  private isStarted = false;
   private watchdog: ReturnType<typeof setTimeout> | null = null;
-  private offsetMs = 0;
+  private offsetMs = readOffset();
   private changedMs = 0;
   state: LinkState = 'connecting';
   /** Why the database is away, while it is. */
   cause: AwayCause = 'unreachable';
   parts: readonly PartNews[] = [];
+
+  /** `join` gives the line that the tabs share; without it, this tab has its own. */
+  constructor(private join: (() => Promise<SharedLine | null>) | null = null) {}
 
   /** The server's time, as well as this screen knows it. */
   now = () => Date.now() + this.offsetMs;
@@ -108,6 +142,9 @@ export class LiveStream {
       this.on('database', ({ isUp }) => {
         if (isUp) anything();
       }),
+      this.on('standing', ({ changedMs }) => {
+        if (changedMs >= sinceMs - CLOCK_MARGIN_MS) anything();
+      }),
     ];
     if (this.changedMs >= sinceMs - CLOCK_MARGIN_MS) anything();
     return () => stops.forEach((stop) => stop());
@@ -125,21 +162,75 @@ export class LiveStream {
   }
 
   start() {
+    if (this.isStarted) return;
+    this.isStarted = true;
+    if (this.join) void this.share(this.join());
+    else this.open();
+  }
+
+  /** The first tab opens the line; the others listen to it, and one of them takes over when it is closed. */
+  private async share(joining: Promise<SharedLine | null>) {
+    this.shared = await joining;
+    if (!this.shared) {
+      this.open();
+      return;
+    }
+    this.shared.listen((message) => this.hearTab(message));
+    this.shared.post({ name: 'ask', data: null });
+    // A tab that holds the line and is frozen says nothing either: then this one opens its own.
+    this.watch();
+    await this.shared.lead();
+    this.open();
+  }
+
+  private hearTab({ name, data }: LineMessage) {
+    if (name === 'ask') {
+      if (this.source) this.shared?.post({ name: 'standing', data: this.standing() });
+      return;
+    }
+    if (this.source) return;
+    if (name === 'standing') this.receiveStanding(data as Standing);
+    else this.receive(name as (typeof NAMES)[number], data as never);
+  }
+
+  private standing = (): Standing => ({
+    state: this.state,
+    cause: this.cause,
+    parts: this.parts,
+    offsetMs: this.offsetMs,
+    changedMs: this.changedMs,
+  });
+
+  private receiveStanding(standing: Standing) {
+    this.watch();
+    this.offsetMs = standing.offsetMs;
+    this.parts = standing.parts;
+    this.changedMs = Math.max(this.changedMs, standing.changedMs);
+    this.setState(standing.state, standing.cause);
+    this.tell('parts', { parts: [...standing.parts] });
+    this.tell('standing', standing);
+  }
+
+  private open() {
     if (this.source) return;
     const source = new EventSource('/api/v1/live');
     this.source = source;
     for (const name of NAMES)
-      source.addEventListener(name, (message) =>
-        this.receive(name, JSON.parse((message as MessageEvent<string>).data)),
-      );
-    source.onerror = () => this.restart();
+      source.addEventListener(name, (message) => {
+        const data = JSON.parse((message as MessageEvent<string>).data) as never;
+        this.receive(name, data);
+        this.shared?.post({ name, data });
+      });
+    source.onerror = () => this.reopen();
     this.watch();
   }
 
   private receive<K extends (typeof NAMES)[number]>(name: K, data: LiveEvents[K]) {
     this.watch();
-    if (name === 'hello' || name === 'beat')
+    if (name === 'hello' || name === 'beat') {
       this.offsetMs = (data as LiveEvents['beat']).serverMs - Date.now();
+      keepOffset(this.offsetMs);
+    }
     if (name === 'hello') {
       const { isDatabaseUp, cause } = data as LiveEvents['hello'];
       this.setState(isDatabaseUp ? 'live' : 'database_away', cause);
@@ -156,16 +247,17 @@ export class LiveStream {
 
   private watch() {
     if (this.watchdog) clearTimeout(this.watchdog);
-    this.watchdog = setTimeout(() => this.restart(), SILENCE_MS);
+    this.watchdog = setTimeout(() => this.reopen(), SILENCE_MS);
   }
 
-  private restart() {
+  private reopen() {
     this.source?.close();
     this.source = null;
     this.setState('server_away');
+    this.shared?.post({ name: 'standing', data: this.standing() });
     if (this.watchdog) clearTimeout(this.watchdog);
-    this.watchdog = setTimeout(() => this.start(), RECONNECT_MS);
+    this.watchdog = setTimeout(() => this.open(), RECONNECT_MS);
   }
 }
 
-export const liveStream = new LiveStream();
+export const liveStream = new LiveStream(joinSharedLine);

@@ -54,6 +54,8 @@ export class Outbox {
   private isSending = false;
   private timer: ReturnType<typeof setTimeout> | null = null;
   private check: Promise<Check | null> | null = null;
+  /** False where this browser keeps nothing over a closed page (a private window, a full disk). */
+  isDurable = true;
   /** Why the server took nothing when it was last asked; null when it did. */
   awayCause: AwayCause | null = null;
 
@@ -61,10 +63,16 @@ export class Outbox {
   async start() {
     this.check ??= loadCheck();
     const database = await openKeptHere();
+    if (!database) this.isDurable = false;
     for (const entry of ((await database?.getAll('kept')) ?? []) as KeptEntry[])
       if (!this.kept.has(entry.id)) this.kept.set(entry.id, lifted(entry));
     this.tell();
     void this.send();
+  }
+
+  /** Is there something that goes with this page when it is closed now? */
+  get wouldLose() {
+    return !this.isDurable && this.kept.size > 0;
   }
 
   subscribe(listener: Listener) {
@@ -82,7 +90,12 @@ export class Outbox {
 
   private async put(entry: KeptEntry) {
     this.kept.set(entry.id, entry);
-    await (await openKeptHere())?.put('kept', entry).catch(() => undefined);
+    const database = await openKeptHere();
+    const isWritten = await database?.put('kept', entry).then(
+      () => true,
+      () => false,
+    );
+    if (!isWritten) this.isDurable = false;
   }
 
   /** Kept first, then checked and sent: a tab that dies in between loses nothing. */

@@ -39,7 +39,7 @@ const BagLabel = later(() => import('./BagLabel'), 'BagLabel');
  * piece.
  */
 export function StacksStep() {
-  const { record, job, person } = useJob();
+  const { record, person } = useJob();
   const units = person?.units ?? 'metric';
   const own = useMemo(() => stacksOf(record), [record]);
   const others = useOpenStacks(record.id);
