@@ -1,6 +1,7 @@
 /**
  * `npm start`: everything from a fresh clone to a running bench, and then its watchman: what ends is started again, and what
- * happened is told to the web server, which says it on the screens. `--dev` serves from the sources, with reload.
+ * happened is told to the web server, which says it on the screens. `--dev` serves from the sources, with reload; `--rebuild` only makes
+ * the states of all jobs anew from their record, and ends.
  *
  * PORT (3000) and HOST (127.0.0.1) say where to listen, ALLOWED_HOSTS under which other names, DATA_DIR (./data) where the private
  * cluster lives, DATABASE_URL which other database to use instead.
@@ -15,6 +16,7 @@ import { isListening, isReadableBy, isRoot, ROOT, run, wait } from './lib/proces
 import { causeOf, keepUp } from './lib/supervise.mjs';
 
 const isDev = process.argv.includes('--dev');
+const isRebuild = process.argv.includes('--rebuild');
 const port = Number(process.env.PORT || 3000);
 const host = process.env.HOST || '127.0.0.1';
 const dataDir = resolve(ROOT, process.env.DATA_DIR || 'data');
@@ -203,7 +205,7 @@ const readyLine = () =>
 try {
   const major = Number(process.versions.node.split('.')[0]);
   if (major < 20) throw new Error(`Node 20 or later is needed; this is ${process.version}.`);
-  if (await isListening(port, isOpenToNetwork ? '127.0.0.1' : host))
+  if (!isRebuild && (await isListening(port, isOpenToNetwork ? '127.0.0.1' : host)))
     throw new Error(`Something already listens on port ${port}. Set PORT to another one.`);
   await ensurePackages();
   const databaseUrl = await ensureDatabase();
@@ -220,10 +222,13 @@ try {
     NODE_ENV: isDev ? 'development' : 'production',
   };
   const withTypes = ['--conditions=react-server', '--import', 'tsx'];
+  const withDatabase = { env: { ...process.env, DATABASE_URL: databaseUrl } };
+  if (isRebuild) {
+    await run(process.execPath, [...withTypes, 'scripts/rebuild.ts'], withDatabase);
+    await stopAll(0);
+  }
   if (await hasNoJobs(databaseUrl))
-    await run(process.execPath, [...withTypes, 'scripts/loadDemo.ts'], {
-      env: { ...process.env, DATABASE_URL: databaseUrl },
-    });
+    await run(process.execPath, [...withTypes, 'scripts/loadDemo.ts'], withDatabase);
   if (isRoot() && !asNobody)
     console.warn(
       `The web server runs as root: ${ROOT} is closed to the user ${USER}. Elsewhere it would not.`,

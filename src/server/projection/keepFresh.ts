@@ -1,5 +1,6 @@
 import 'server-only';
-import { log, pool, queryMany } from '../pool';
+import { notify } from '../live/notify';
+import { findAwayCause, log, pool, queryMany } from '../pool';
 import { findStale, standAnew } from './standing';
 
 /** Jobs whose record can't be read: named on the bench, and tried again when the server starts anew. */
@@ -7,14 +8,21 @@ const unreadable = new Set<string>();
 export const unreadableJobs = (): string[] => [...unreadable];
 
 /** Makes these states anew, one after another. One that can't be read takes no other along: it is logged. */
-async function makeAnew(ids: readonly string[]) {
-  for (const id of ids)
+async function makeAnew(
+  ids: readonly string[],
+  onDone: (done: number, all: number) => void = () => undefined,
+) {
+  for (const [i, id] of ids.entries()) {
     try {
       await standAnew(id);
+      unreadable.delete(id);
     } catch (error) {
+      if (findAwayCause(error)) throw error;
       unreadable.add(id);
       log.error({ error, jobId: id }, 'a job can not be read');
     }
+    onDone(i + 1, ids.length);
+  }
 }
 
 let fresh: Promise<void> | null = null;
@@ -33,11 +41,24 @@ export function ensureFresh(): Promise<void> {
   return fresh;
 }
 
-/** The tool wall, an instrument or the demo changed: what the open jobs say on the bench may be another thing now. */
+/** Every job there is, whatever its state. @returns how many were made, and ids of those that can't be read */
+export async function standAllAnew(
+  onDone: (done: number, all: number) => void,
+): Promise<{ made: number; unreadable: string[] }> {
+  const rows = await queryMany<{ id: string }>(pool(), 'SELECT id FROM job ORDER BY number');
+  await makeAnew(
+    rows.map(({ id }) => id),
+    onDone,
+  );
+  return { made: rows.length - unreadable.size, unreadable: unreadableJobs() };
+}
+
+/** The tool wall or the demo changed: what the open jobs say on the bench may be another thing now. */
 export async function standOpenJobsAnew(): Promise<void> {
   const rows = await queryMany<{ id: string }>(
     pool(),
     'SELECT job_id AS id FROM job_state WHERE NOT is_put_away',
   );
   await makeAnew(rows.map(({ id }) => id));
+  for (const { id } of rows) await notify(pool(), { kind: 'job', jobId: id });
 }

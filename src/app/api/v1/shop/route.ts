@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { answer, readJson } from '@/server/http';
+import { standOpenJobsAnew } from '@/server/projection/keepFresh';
 import { saveShop } from '@/server/shop';
 
 export const dynamic = 'force-dynamic';
@@ -10,4 +11,10 @@ const changeSchema = z.strictObject({
 });
 
 export const PATCH = (request: Request) =>
-  answer(async () => Response.json({ shop: await saveShop(await readJson(request, changeSchema)) }));
+  answer(async () => {
+    const change = await readJson(request, changeSchema);
+    const shop = await saveShop(change);
+    // The tools of the demo serve its own jobs and the shop's while it stands.
+    if (change.showsDemo !== undefined) await standOpenJobsAnew();
+    return Response.json({ shop });
+  });

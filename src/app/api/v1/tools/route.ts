@@ -1,6 +1,7 @@
 import { toolSchema } from '@/core/tools/tool';
 import { answer, readJson } from '@/server/http';
 import { pool } from '@/server/pool';
+import { standOpenJobsAnew } from '@/server/projection/keepFresh';
 import { loadTools, saveTool } from '@/server/tools/toolWall';
 
 export const dynamic = 'force-dynamic';
@@ -8,6 +9,8 @@ export const dynamic = 'force-dynamic';
 export const GET = () => answer(async () => Response.json({ tools: await loadTools(pool()) }));
 
 export const POST = (request: Request) =>
-  answer(async () =>
-    Response.json({ tool: await saveTool(await readJson(request, toolSchema)) }, { status: 201 }),
-  );
+  answer(async () => {
+    const tool = await saveTool(await readJson(request, toolSchema));
+    await standOpenJobsAnew();
+    return Response.json({ tool }, { status: 201 });
+  });

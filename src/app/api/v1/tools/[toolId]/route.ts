@@ -1,4 +1,5 @@
 import { answer, refuseForeignOrigin, requireId } from '@/server/http';
+import { standOpenJobsAnew } from '@/server/projection/keepFresh';
 import { takeToolOff } from '@/server/tools/toolWall';
 
 export const dynamic = 'force-dynamic';
@@ -6,5 +7,7 @@ export const dynamic = 'force-dynamic';
 export const DELETE = (request: Request, { params }: { params: Promise<{ toolId: string }> }) =>
   answer(async () => {
     refuseForeignOrigin(request);
-    return Response.json({ tool: await takeToolOff(requireId((await params).toolId, 'tool')) });
+    const tool = await takeToolOff(requireId((await params).toolId, 'tool'));
+    await standOpenJobsAnew();
+    return Response.json({ tool });
   });
