@@ -1,8 +1,9 @@
 import type { Browser, Page } from 'puppeteer-core';
-import { afterEach, describe, expect, it } from 'vitest';
+import { afterEach, describe, expect, it, vi } from 'vitest';
 import {
   findPlace,
   gotoReady,
+  loadStored,
   openPage,
   retimeHeat,
   sendEvent,
@@ -11,7 +12,7 @@ import {
   waitForText,
   type App,
 } from '../support/app';
-import { tap, typeReading } from '../support/hands';
+import { tap, typeInto, typeReading } from '../support/hands';
 import { serveDemo } from '../support/serveDemo';
 
 /** A screen is what it was, wherever its server is: what this browser knows of a job does not go with the line. */
@@ -142,6 +143,58 @@ describe('one browser', () => {
     });
     await page.close({ runBeforeUnload: true });
     expect(await asked).toBe('beforeunload');
+  });
+});
+
+describe('a change of the job itself', () => {
+  const seats = (page: Page) =>
+    page.$$eval('[data-testid="map-canvas"] [data-seat]', (nodes) => nodes.length);
+  const untilSeats = (page: Page, count: number) =>
+    page.waitForFunction(
+      (n) => document.querySelectorAll('[data-testid="map-canvas"] [data-seat]').length === n,
+      {},
+      count,
+    );
+
+  it('made while the server is away is shown at once, kept over a reload, and stored when it is back', async () => {
+    const place = await findPlace(app, 'Harrow 1200', 'Left main');
+    const { page } = await openPage(browser, { person: 'iq' });
+    await gotoReady(page, place.at('set-up'));
+    await untilKept(page, 'set-up');
+    const before = await seats(page);
+    await takeServerAway();
+    await tap(page, 'Duplicate');
+    await untilSeats(page, before + 1);
+    await waitForText(page, 'kept-edits', /One change is kept here/);
+    await page.reload();
+    await untilSeats(page, before + 1);
+    await app.startAgain();
+    isAway = false;
+    await page.waitForFunction(() => !document.querySelector('[data-testid="kept-edits"]'));
+    const stored = await loadStored(app, place.jobId);
+    expect(stored.castings.flatMap((casting) => casting.seats)).toHaveLength(before + 1);
+  });
+
+  it('that somebody else was quicker with stays with what differs, and goes over theirs when that is said', async () => {
+    const place = await findPlace(app, 'Harrow 1200', 'Left main');
+    const { page } = await openPage(browser, { person: 'iq' });
+    await gotoReady(page, place.at('set-up'));
+    await untilKept(page, 'set-up');
+    await page.setOfflineMode(true);
+    await typeInto(page, 'new-stack', 'Mine');
+    const { plan } = await loadStored(app, place.jobId);
+    const answer = await fetch(`${app.url}/api/v1/jobs/${place.jobId}/plan`, {
+      method: 'PUT',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify({ version: plan.version, plan: { ...plan, checks: ['noise'] } }),
+    });
+    expect(answer.status).toBe(200);
+    await page.setOfflineMode(false);
+    await waitForText(page, 'refused', /Change of the plan, which differs in .*stacks/);
+    await tap(page, 'Mine over theirs');
+    await page.waitForFunction(() => !document.querySelector('[data-testid="refused"]'));
+    const stacks = async () => (await loadStored(app, place.jobId)).plan.stacks.map(({ name }) => name);
+    await vi.waitFor(async () => expect(await stacks()).toContain('Mine'), { timeout: 5000 });
   });
 });
 

@@ -1,3 +1,5 @@
+import { buildDemo } from '../../database/demo/demo';
+import { NOW } from '../support/records';
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
 import { JOB_KINDS } from '@/core/job/kinds/allKinds';
@@ -48,6 +50,16 @@ describe('plan and map', () => {
     expect(answer.status).toBe(400);
     expect((await planOf()).version).toBe(version);
   });
+  it('a change whose answer was lost is known when it is sent again; another one on the same version is not', async () => {
+    const plan = await planOf();
+    const change = { version: plan.version, plan: { ...plan, checks: ['rust'] } };
+    expect((await call('plan', { jobId }, change)).status).toBe(200);
+    expect((await call('plan', { jobId }, change)).status).toBe(200);
+    expect((await planOf()).version).toBe(plan.version + 1);
+    const other = { ...change, plan: { ...plan, checks: ['oil'] } };
+    expect((await call('plan', { jobId }, other)).status).toBe(409);
+    expect((await planOf()).checks).toEqual(['rust']);
+  });
   it('a seat is added to a casting that is there, once', async () => {
     const added = { ...seat, id: randomUUID(), name: 'Duplicate', version: 1 };
     const castingId = ostrel.job.castings[0]!.id;
@@ -56,7 +68,12 @@ describe('plan and map', () => {
       id: added.id,
       name: 'Duplicate',
     });
-    expect((await call('addSeat', { castingId }, added)).status).toBe(400);
+    // Sent again because its answer was lost, it is there once; of another casting it is not.
+    expect((await call('addSeat', { castingId }, added)).status).toBe(201);
+    const there = (await server.loadJob(jobId))!.castings[0]!.seats.filter(({ id }) => id === added.id);
+    expect(there).toHaveLength(1);
+    const other = buildDemo(NOW)[1]!.job.castings[0]!.id;
+    expect((await call('addSeat', { castingId: other }, added)).status).toBe(400);
     expect((await call('addSeat', { castingId: randomUUID() }, { ...added, id: randomUUID() })).status).toBe(
       404,
     );

@@ -184,6 +184,8 @@ export async function sendEvent(app: App, jobId: string, { kind, body, seatId, c
 
 export type StoredJob = {
   number: number;
+  castings: { seats: { id: string }[] }[];
+  plan: { version: number; stacks: { name: string }[] };
   entries: {
     readings: {
       id: string;

@@ -1,7 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { checkReading } from '@/core/job/checkReading';
 import { parseMetalTemperature } from '@/core/job/metalTemperature';
 import type { Reading } from '@/core/record/entries';
@@ -10,10 +10,10 @@ import { readSlot } from '@/core/record/slots';
 import type { Units } from '@/core/quantity/format';
 import { useJob } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
-import type { KeptEntry } from '@/bench/record/outbox';
+import { isEdit, isEntry, type Kept, type KeptEdit, type KeptEntry } from '@/bench/record/kept';
 import { Alert } from '@/ui/parts/Alert';
 import { sayIssue } from '@/ui/words/issues';
-import { sayRefusal, sayRefusedEntry } from '@/ui/words/refusal';
+import { sayEdit, sayRefusal, sayRefusedEntry } from '@/ui/words/refusal';
 
 const KeyPad = later(() => import('@/ui/fields/KeyPad'), 'KeyPad');
 
@@ -38,32 +38,66 @@ function readCorrection(
     : { problem: sayIssue(checked.issues[0]!, units) };
 }
 
-/** Entries that were not taken: what each is, why, and the way to put it right. Nothing goes away unless a person leaves it out. */
+/** What was not taken: what each is, why, and the way to put it right. Nothing goes away unless a person leaves it out. */
 export function RefusedEntries() {
   const { refused } = useJob();
-  return refused.map((kept) => <RefusedLine key={kept.id} kept={kept} />);
+  return refused.map((kept) =>
+    isEntry(kept) ? (
+      <RefusedLine key={kept.id} kept={kept} />
+    ) : isEdit(kept) ? (
+      <RefusedEdit key={kept.id} kept={kept} />
+    ) : (
+      <Refused key={kept.id} kept={kept} what={`Photograph ${kept.name}`} />
+    ),
+  );
 }
 
-function RefusedLine({ kept }: { kept: KeptEntry }) {
-  const { record, person, leaveOut, correct } = useJob();
-  const [isCorrecting, setCorrecting] = useState(false);
-  const units = person?.units ?? 'metric';
-  const seat = record.castings.flatMap(({ seats }) => seats).find(({ id }) => id === kept.entry.seatId);
-  const issues = kept.refused ?? [];
-  const isMetal = issues.some(({ field }) => field === 'metalC');
+/** One line with what it was, why it was not taken, and the way to let it go; `children` are other ways on. */
+function Refused({ kept, what, children }: { kept: Kept; what: string; children?: ReactNode }) {
+  const { person, leaveOut } = useJob();
   return (
     <Alert testId="refused">
       <Box sx={{ flex: 1, py: 1 }}>
-        <b>Not taken.</b> {sayRefusedEntry(kept, seat?.name ?? '', units)}. {sayRefusal(issues, units)}
+        <b>Not taken.</b> {what}. {sayRefusal(kept.refused ?? [], person?.units ?? 'metric')}
       </Box>
+      {children}
+      <Button variant="text" onClick={() => leaveOut(kept.id)}>
+        Leave it out
+      </Button>
+    </Alert>
+  );
+}
+
+/** A change of the map or the plan that somebody else was quicker with: what differs, and whose holds. */
+function RefusedEdit({ kept }: { kept: KeptEdit }) {
+  const { record, insist } = useJob();
+  const { edit, standing } = kept;
+  const seatId = edit.what === 'seat' ? edit.seatId : edit.what === 'new_seat' ? edit.seat.id : null;
+  const seat = record.castings.flatMap(({ seats }) => seats).find(({ id }) => id === seatId);
+  return (
+    <Refused kept={kept} what={sayEdit(edit, seat?.name ?? '', standing)}>
+      {standing && (
+        <Button variant="outlined" onClick={() => insist(kept.id)}>
+          Mine over theirs
+        </Button>
+      )}
+    </Refused>
+  );
+}
+
+function RefusedLine({ kept }: { kept: KeptEntry }) {
+  const { record, person, correct } = useJob();
+  const [isCorrecting, setCorrecting] = useState(false);
+  const units = person?.units ?? 'metric';
+  const seat = record.castings.flatMap(({ seats }) => seats).find(({ id }) => id === kept.entry.seatId);
+  const isMetal = (kept.refused ?? []).some(({ field }) => field === 'metalC');
+  return (
+    <Refused kept={kept} what={sayRefusedEntry(kept, seat?.name ?? '', units)}>
       {kept.type === 'reading' && (
         <Button variant="outlined" onClick={() => setCorrecting(true)}>
           Correct it
         </Button>
       )}
-      <Button variant="text" onClick={() => leaveOut(kept.id)}>
-        Leave it out
-      </Button>
       {kept.type === 'reading' && (
         <KeyPad
           isOpen={isCorrecting}
@@ -78,6 +112,6 @@ function RefusedLine({ kept }: { kept: KeptEntry }) {
           }}
         />
       )}
-    </Alert>
+    </Refused>
   );
 }

@@ -13,6 +13,7 @@ import { bareLengthUnit, showSize } from '@/core/quantity/format';
 import { seatSpecSchema, type Seat, type SeatSpec } from '@/core/record/job';
 import { useJob } from '@/bench/record/JobProvider';
 import { sendJson } from '@/bench/record/sendJson';
+import { useEdits } from '@/bench/record/useEdits';
 import { token } from '@/ui/theme/tokens';
 import { sayIssue } from '@/ui/words/issues';
 
@@ -45,6 +46,7 @@ function write(spec: SeatSpec, values: Record<Path, number>): SeatSpec {
 /** The fields as they are typed, checked when they are saved; an edit of a seat that changed meanwhile says what changed. */
 function useSizes(seat: Seat, onClose: () => void) {
   const { person, replaceSeat } = useJob();
+  const { saveSeat } = useEdits();
   const units = person?.units ?? 'metric';
   const [base, setBase] = useState(seat);
   const [texts, setTexts] = useState(
@@ -89,7 +91,9 @@ function useSizes(seat: Seat, onClose: () => void) {
       spec,
     });
     if (!answer) {
-      setMessage('The server does not answer. Nothing is lost: try again when it is back.');
+      // The server is away: the change waits with everything else that does.
+      saveSeat(seat.id, { spec });
+      onClose();
       return;
     }
     if (answer.seat) {

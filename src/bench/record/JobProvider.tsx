@@ -18,7 +18,8 @@ import { usePerson } from './hooks';
 import { JobStore, type JobSnapshot } from './jobStore';
 import { withAct } from './lastActs';
 import { liveStream } from './liveStream';
-import { outbox, type KeptEntry } from './outbox';
+import type { KeptEntry } from './kept';
+import { outbox } from './outbox';
 
 type NewReading = Pick<
   Reading,
@@ -44,6 +45,8 @@ export type JobContext = Omit<JobSnapshot, 'entries'> & {
   ) => string | null;
   /** Lets a refused entry go, once a person has read why. */
   leaveOut: (id: string) => void;
+  /** A change that somebody else was quicker with: one’s own is put over theirs. */
+  insist: (id: string) => void;
   /** A refused reading once more, put right: taken when it was taken, by whom it was taken. */
   correct: (refused: KeptEntry, changes: Partial<Reading>) => void;
   replaceSeat: (seat: Seat) => void;
@@ -78,6 +81,12 @@ function useSelected<T>(select: (snapshot: JobSnapshot) => T): T {
 /** Everything about one seat; null when the job has no such seat. The same object until an entry concerns it. */
 export const useSeatView = (seatId: string): SeatView | null =>
   useSelected(({ job }) => job.seats.find(({ seat }) => seat.id === seatId) ?? null);
+
+/** The job as it is at the moment when it is asked, which may be newer than what was drawn. */
+export function useJobNow(): () => ProjectedJob {
+  const store = useStore();
+  return useCallback(() => store.getSnapshot().record, [store]);
+}
 
 /** The whole record, stored or kept; null until it is here. */
 export function useWholeRecord(): Entries | null {
@@ -188,6 +197,7 @@ export function JobProvider({
       reload: store.reload,
       replaceSeat: store.replaceSeat,
       leaveOut: (id) => void outbox.leaveOut(id),
+      insist: (id) => void outbox.insist(id),
       askPerson,
       isAskingPerson,
       stopAsking: () => setIsAsking(false),

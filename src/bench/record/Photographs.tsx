@@ -8,7 +8,9 @@ import type { Photograph } from '@/core/record/job';
 import { PHOTOGRAPH_MAX_BYTES } from '@/core/record/limits';
 import { useLink } from './hooks';
 import { useJob } from './JobProvider';
-import { keptPhotographs, type KeptPhotograph, type RefusedPhotograph } from './keptPhotographs';
+import { isPhotograph, type KeptPhotograph } from './kept';
+import { outbox } from './outbox';
+import { sayIssue } from '@/ui/words/issues';
 import { later } from './later';
 import { liveStream } from './liveStream';
 import { token, TYPE } from '@/ui/theme/tokens';
@@ -16,25 +18,28 @@ import { Row } from '@/ui/parts/layout';
 
 const PhotographDialog = later(() => import('./PhotographDialog'), 'PhotographDialog');
 
+/** A file that was never kept, and why. */
+type NotKept = { name: string; problem: string };
+
 /** What of this seat is still on its way, and what was refused last. */
 function useKept(jobId: string, seatId: string | null, reload: () => Promise<unknown>) {
-  const [state, setState] = useState<{ kept: readonly KeptPhotograph[]; refused: RefusedPhotograph | null }>({
-    kept: [],
-    refused: null,
-  });
-  useEffect(() => {
-    let count = 0;
-    return keptPhotographs.subscribe((all, refused) => {
-      const isMine = (each: { jobId: string; seatId: string | null }) =>
-        each.jobId === jobId && each.seatId === seatId;
-      const kept = all.filter(isMine);
-      setState({ kept, refused: refused && isMine(refused) ? refused : null });
-      // One has arrived: it is shown from the record from now on.
-      if (kept.length < count) void reload();
-      count = kept.length;
-    });
-  }, [jobId, seatId, reload]);
-  return state;
+  const [mine, setMine] = useState<readonly KeptPhotograph[]>([]);
+  useEffect(
+    () =>
+      outbox.subscribe((all, justStored) => {
+        const isMine = (each: KeptPhotograph) => each.jobId === jobId && each.seatId === seatId;
+        setMine(all.filter(isPhotograph).filter(isMine));
+        // One has arrived: it is shown from the record from now on.
+        if (justStored.filter(isPhotograph).some(isMine)) void reload();
+      }),
+    [jobId, seatId, reload],
+  );
+  const refused = mine.findLast((each) => each.refused !== null);
+  const issue = refused?.refused?.[0];
+  return {
+    kept: mine.filter((each) => each.refused === null),
+    refused: refused && issue ? { name: refused.name, problem: sayIssue(issue) } : null,
+  };
 }
 
 /**
@@ -47,6 +52,7 @@ export function Photographs({ seatId }: { seatId: string | null }) {
   const input = useRef<HTMLInputElement>(null);
   const [open, setOpen] = useState<Photograph | null>(null);
   const { kept, refused } = useKept(record.id, seatId, reload);
+  const [notKept, setNotKept] = useState<NotKept | null>(null);
   const mine = record.photographs.filter(
     (photograph) => photograph.seatId === seatId && !job.work.withdrawnPhotographs.includes(photograph.id),
   );
@@ -56,20 +62,25 @@ export function Photographs({ seatId }: { seatId: string | null }) {
       askPerson();
       return;
     }
-    const about = { jobId: record.id, seatId, name: file.name };
-    if (file.size > PHOTOGRAPH_MAX_BYTES)
-      keptPhotographs.refuse({
-        ...about,
+    if (file.size > PHOTOGRAPH_MAX_BYTES) {
+      setNotKept({
+        name: file.name,
         problem: `This file is too large: ${(file.size / 1048576).toFixed(0)} MB, at most ${PHOTOGRAPH_MAX_BYTES / 1048576} MB.`,
       });
-    else
-      void keptPhotographs.keep({
-        ...about,
-        id: uuid(),
-        personId: person.id,
-        takenAt: new Date(liveStream.now()).toISOString(),
-        file,
-      });
+      return;
+    }
+    setNotKept(null);
+    void outbox.keep({
+      type: 'photograph',
+      id: uuid(),
+      jobId: record.id,
+      refused: null,
+      seatId,
+      personId: person.id,
+      takenAt: new Date(liveStream.now()).toISOString(),
+      name: file.name,
+      file,
+    });
   };
   const isAway = link === 'server_away' || link === 'database_away';
 
@@ -99,7 +110,7 @@ export function Photographs({ seatId }: { seatId: string | null }) {
         .map(({ id, file }) => (
           <KeptPicture key={id} file={file} />
         ))}
-      <Sending refused={refused} kept={kept} isAway={isAway} mine={mine} />
+      <Sending refused={notKept ?? refused} kept={kept} isAway={isAway} mine={mine} />
       <PhotographDialog
         photograph={open}
         onClose={() => setOpen(null)}
@@ -144,7 +155,7 @@ function Shot({ photograph, setOpen }: ShotProps) {
 }
 
 type SendingProps = {
-  refused: RefusedPhotograph | null;
+  refused: NotKept | null;
   kept: readonly KeptPhotograph[];
   isAway: boolean;
   mine: readonly Photograph[];

@@ -1,6 +1,5 @@
 'use client';
 import { useEffect } from 'react';
-import { keptPhotographs } from './keptPhotographs';
 import { liveStream } from './liveStream';
 import { outbox } from './outbox';
 
@@ -11,17 +10,13 @@ import { outbox } from './outbox';
 export function SendKept() {
   useEffect(() => {
     void outbox.start();
-    void keptPhotographs.start();
     // Where the browser keeps nothing, what is not sent yet goes with the page: it asks before it is closed.
     const ask = (event: BeforeUnloadEvent) => {
-      if (outbox.wouldLose || keptPhotographs.wouldLose) event.preventDefault();
+      if (outbox.wouldLose) event.preventDefault();
     };
     window.addEventListener('beforeunload', ask);
     const stop = liveStream.on('link', ({ state }) => {
-      if (state === 'live') {
-        void outbox.send();
-        void keptPhotographs.send();
-      }
+      if (state === 'live') void outbox.send();
     });
     return () => {
       window.removeEventListener('beforeunload', ask);

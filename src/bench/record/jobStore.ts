@@ -4,28 +4,30 @@ import { advance, asList, rebuild, type Entry } from '@/core/project/advance';
 import type { JobState } from '@/core/project/jobState';
 import type { LoadedJob, ProjectedJob } from '@/core/project/project';
 import type { Entries } from '@/core/record/entries';
+import { applyEdit } from '@/core/record/edits';
 import type { Seat } from '@/core/record/job';
 import { loadJson } from './loadJson';
 import { openKeptHere } from './keptHere';
 import { liveStream, type Change } from './liveStream';
-import { outbox, type KeptEntry } from './outbox';
+import { isEdit, isEntry, type Kept } from './kept';
+import { outbox } from './outbox';
+import { added, completed, NO_ENTRIES, wholeOf, type WholeRecord } from './wholeRecord';
 
 /** A job as this screen shows it: what is stored, and what is still kept here. The same object until something changes. */
 export type JobSnapshot = {
   record: ProjectedJob;
   job: JobView;
   keptIds: ReadonlySet<string>;
-  refused: readonly KeptEntry[];
+  /** Changes of its map or plan that wait to be stored. */
+  waitingEdits: number;
+  refused: readonly Kept[];
   /** Every entry, stored or kept; null while they are not here. */
   entries: Entries | null;
 };
 
-/** The whole record, as of a version of the job. */
-type WholeRecord = { version: number; entries: Entries; ids: ReadonlySet<string> };
 /** A job as this browser keeps it, so that it opens while the server is away. */
 type KeptJob = { jobId: string; job: LoadedJob; whole: WholeRecord | null };
 
-const NO_ENTRIES: Entries = { readings: [], events: [] };
 const KEEP_AFTER_MS = 400;
 /** Times that differ by less are those of two clocks that go right. */
 const MOVED_MS = 1000;
@@ -33,27 +35,6 @@ const MOVED_MS = 1000;
 const FETCH_AFTER_MS = 1500;
 /** Timers hold no longer than this. */
 const LONGEST_TIMER_MS = 2 ** 31 - 1;
-
-const added = (entries: Entries, more: readonly Entry[]): Entries => ({
-  readings: [...entries.readings, ...more.flatMap((each) => (each.type === 'reading' ? [each.entry] : []))],
-  events: [...entries.events, ...more.flatMap((each) => (each.type === 'event' ? [each.entry] : []))],
-});
-
-const wholeOf = (version: number, entries: Entries): WholeRecord => ({
-  version,
-  entries,
-  ids: new Set([...entries.readings, ...entries.events].map(({ id }) => id)),
-});
-
-/** The whole record with what it lacks of these. */
-function completed({ entries, ids }: WholeRecord, version: number, more: readonly Entry[]): WholeRecord {
-  const news = more.filter(({ entry }) => !ids.has(entry.id));
-  return {
-    version,
-    entries: added(entries, news),
-    ids: new Set([...ids, ...news.map(({ entry }) => entry.id)]),
-  };
-}
 
 /**
  * One job on one screen. `stored` is the job as the database has it, advanced by one entry at a time as the live line or an answer tells
@@ -66,7 +47,7 @@ export class JobStore {
   /** Entries on top of the version that `stored` was read at, each with the version that brought it. */
   private later = new Map<string, { version: number; entry: Entry }>();
   private whole: WholeRecord | null = null;
-  private kept: readonly KeptEntry[] = [];
+  private kept: readonly Kept[] = [];
   private viewer = new JobViewer();
   private listeners = new Set<() => void>();
   private snapshot: JobSnapshot;
@@ -108,7 +89,8 @@ export class JobStore {
       this.kept = all.filter(({ jobId }) => jobId === this.jobId);
       // What was just stored moves over in the same breath, so that nothing flickers.
       const own = justStored.filter(({ jobId }) => jobId === this.jobId);
-      if (own.length > 0) this.take(own, version);
+      for (const each of own) if (isEdit(each)) this.stored = applyEdit(this.stored, each.edit);
+      this.take(own.filter(isEntry), version);
       this.changed();
     });
     const stopListening = liveStream.onChange(drawnMs, (change) => void this.hear(change));
@@ -262,7 +244,10 @@ export class JobStore {
   };
 
   private make(nowMs: number): JobSnapshot {
-    const waiting = this.kept.filter(({ refused, id }) => refused === null && !this.later.has(id));
+    const waiting = this.kept
+      .filter(isEntry)
+      .filter(({ refused, id }) => refused === null && !this.later.has(id));
+    const edits = this.kept.filter(isEdit).filter(({ refused }) => refused === null);
     let behind = NO_ENTRIES;
     let state = this.stored.state;
     for (const entry of waiting) {
@@ -270,11 +255,12 @@ export class JobStore {
       // Without the whole record an undo shows when it has come.
       state = this.advanced(state, [entry], behind) ?? state;
     }
-    const { version: _version, ...stored } = this.stored;
-    const record = { ...stored, state };
+    const { version: _version, ...head } = edits.reduce((job, { edit }) => applyEdit(job, edit), this.stored);
+    const record = { ...head, state };
     return {
       record,
       job: this.viewer.view(record, nowMs),
+      waitingEdits: edits.length,
       keptIds: new Set(this.kept.map(({ id }) => id)),
       refused: this.kept.filter(({ refused }) => refused !== null),
       entries: this.whole && added(this.whole.entries, waiting),

@@ -1,9 +1,11 @@
 'use client';
 import { openDB, type IDBPDatabase } from 'idb';
 
-/** What this browser keeps: entries and photographs until the server has them, and every opened job as it was last known. */
+/**
+ * What this browser keeps: what the server has not got yet, and every opened job as it was last known. `photographs` is where an earlier
+ * version kept those: they are taken over from there.
+ */
 const STORES = { kept: 'id', photographs: 'id', jobs: 'jobId' } as const;
-export type KeptStore = keyof typeof STORES;
 
 let opened: Promise<IDBPDatabase | null> | null = null;
 

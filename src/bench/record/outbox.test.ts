@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Reading } from '@/core/record/entries';
-import { Outbox, type KeptEntry } from './outbox';
+import type { Kept, KeptEntry } from './kept';
+import { Outbox } from './outbox';
 
 /** The server as the outbox sees it: what it was sent, and what it answers next. */
 type Sent = { jobId: string; ids: string[] };
@@ -97,7 +98,7 @@ describe('the outbox', () => {
     const { outbox } = watched();
     await Promise.all([outbox.keep(kept('a')), outbox.keep(kept('b'))]);
     await settle();
-    let refused: readonly KeptEntry[] = [];
+    let refused: readonly Kept[] = [];
     outbox.subscribe((all) => {
       refused = all.filter((each) => each.refused !== null);
     });

@@ -1,34 +1,19 @@
 'use client';
-import type { Entries, JobEvent, Reading } from '@/core/record/entries';
-import type { RefusedEntry } from '@/core/record/readEntries';
+import { mergeEdits, remake, thingOf } from '@/core/record/edits';
 import type { Issue } from '@/core/quantity/result';
+import { isEdit, isEntry, isPhotograph, type Kept, type KeptEdit, type KeptPhotograph } from './kept';
 import { openKeptHere } from './keptHere';
 import { liveStream, type AwayCause } from './liveStream';
-
-/**
- * Entries that the database has not yet acknowledged. They live in this browser (IndexedDB), are sent again until acknowledged,
- * and are stored once, as each has its own id. One that is refused stays here with the reasons, until a person corrects it or leaves
- * it out: nothing unread is ever let go.
- */
-export type KeptEntry = { id: string; jobId: string; refused: readonly Issue[] | null } & (
-  { type: 'reading'; entry: Reading } | { type: 'event'; entry: JobEvent }
-);
-
-/** As entries are sent. */
-const entriesOf = (kept: readonly KeptEntry[]): Entries => ({
-  readings: kept.flatMap((each) => (each.type === 'reading' ? [each.entry] : [])),
-  events: kept.flatMap((each) => (each.type === 'event' ? [each.entry] : [])),
-});
+import { sendEdit, sendEntries, sendPhotograph, type Outcome, type Refusal } from './senders';
 
 /** `version`: of the job that has what was just stored. */
-type Listener = (kept: readonly KeptEntry[], justStored: readonly KeptEntry[], version: number) => void;
-type Check = (type: KeptEntry['type'], entry: unknown, nowMs: number) => Issue[];
-type Answer = {
-  acknowledged?: string[];
-  refused?: RefusedEntry[];
-  version?: number;
-  error?: { code: string; issues: Issue[]; cause?: AwayCause };
-};
+type Listener = (kept: readonly Kept[], justStored: readonly Kept[], version: number) => void;
+type Check = (type: 'reading' | 'event', entry: unknown, nowMs: number) => Issue[];
+
+/** Each lane is sent in its order; a slow photograph holds up no entry. */
+const LANES = ['entries', 'photographs', 'edits'] as const;
+type Lane = (typeof LANES)[number];
+const laneOf = (kept: Kept): Lane => (isEntry(kept) ? 'entries' : isEdit(kept) ? 'edits' : 'photographs');
 
 const RETRY_MS = 2000;
 const BATCH = 200;
@@ -40,18 +25,22 @@ const loadCheck = (): Promise<Check | null> =>
     () => null,
   );
 
-/** As an earlier version kept them: one reason, not a list. */
-const lifted = (kept: KeptEntry): KeptEntry => ({
+/** As earlier versions kept them: one reason and not a list; photographs without a type, in a store of their own. */
+const lifted = (kept: Kept): Kept => ({
   ...kept,
   refused: kept.refused && !Array.isArray(kept.refused) ? [kept.refused as unknown as Issue] : kept.refused,
 });
+const liftedPhotograph = (kept: object): Kept =>
+  ({ ...kept, type: 'photograph', refused: null }) as KeptPhotograph;
 
+/** The one queue of this browser: kept first, then sent, until each is stored or refused with its reasons. */
 export class Outbox {
-  private kept = new Map<string, KeptEntry>();
+  private kept = new Map<string, Kept>();
   private listeners = new Set<Listener>();
   /** Kept, but not yet looked at. */
   private unchecked = new Set<string>();
-  private isSending = false;
+  private inFlight = new Set<string>();
+  private sending = new Set<Lane>();
   private timer: ReturnType<typeof setTimeout> | null = null;
   private check: Promise<Check | null> | null = null;
   /** False where this browser keeps nothing over a closed page (a private window, a full disk). */
@@ -64,8 +53,13 @@ export class Outbox {
     this.check ??= loadCheck();
     const database = await openKeptHere();
     if (!database) this.isDurable = false;
-    for (const entry of ((await database?.getAll('kept')) ?? []) as KeptEntry[])
-      if (!this.kept.has(entry.id)) this.kept.set(entry.id, lifted(entry));
+    const before = ((await database?.getAll('photographs')) ?? []).map(liftedPhotograph);
+    for (const photograph of before) {
+      await this.put(photograph);
+      await database?.delete('photographs', photograph.id).catch(() => undefined);
+    }
+    for (const each of ((await database?.getAll('kept')) ?? []) as Kept[])
+      if (!this.kept.has(each.id)) this.kept.set(each.id, lifted(each));
     this.tell();
     void this.send();
   }
@@ -83,127 +77,166 @@ export class Outbox {
     };
   }
 
-  private tell(justStored: readonly KeptEntry[] = [], version = 0) {
+  private tell(justStored: readonly Kept[] = [], version = 0) {
     const kept = [...this.kept.values()];
     for (const listener of this.listeners) listener(kept, justStored, version);
   }
 
-  private async put(entry: KeptEntry) {
-    this.kept.set(entry.id, entry);
+  private async put(kept: Kept) {
+    this.kept.set(kept.id, kept);
     const database = await openKeptHere();
-    const isWritten = await database?.put('kept', entry).then(
+    const isWritten = await database?.put('kept', kept).then(
       () => true,
       () => false,
     );
     if (!isWritten) this.isDurable = false;
   }
 
-  /** Kept first, then checked and sent: a tab that dies in between loses nothing. */
-  async keep(entry: KeptEntry) {
-    this.unchecked.add(entry.id);
-    const kept = this.put(entry);
-    this.tell();
-    await kept;
-    const check = await (this.check ??= loadCheck());
-    const issues = check?.(entry.type, entry.entry, liveStream.now()) ?? [];
-    this.unchecked.delete(entry.id);
-    if (issues.length > 0) {
-      await this.put({ ...entry, refused: issues });
-      this.tell();
-    } else void this.send();
-  }
-
-  /** A person has read why an entry was refused, and leaves it out. */
-  async leaveOut(id: string) {
+  private async letGo(id: string) {
     this.kept.delete(id);
-    this.tell();
     await (await openKeptHere())?.delete('kept', id).catch(() => undefined);
   }
 
+  /** Kept first, then checked and sent: a tab that dies in between loses nothing. */
+  async keep(kept: Kept) {
+    if (isEdit(kept)) {
+      await this.keepEdit(kept);
+      return;
+    }
+    if (isEntry(kept)) this.unchecked.add(kept.id);
+    const written = this.put(kept);
+    this.tell();
+    await written;
+    if (isEntry(kept)) {
+      const check = await (this.check ??= loadCheck());
+      const issues = check?.(kept.type, kept.entry, liveStream.now()) ?? [];
+      this.unchecked.delete(kept.id);
+      if (issues.length > 0) {
+        await this.put({ ...kept, refused: issues });
+        this.tell();
+        return;
+      }
+    }
+    void this.send();
+  }
+
+  /** An edit of what another edit that waits (or was refused) changes becomes one with it: there is one answer to both. */
+  private async keepEdit(kept: KeptEdit) {
+    const waiting = this.editOf(kept);
+    const one = waiting ? { ...waiting, edit: mergeEdits(waiting.edit, kept.edit) } : kept;
+    const written = this.put(one);
+    this.tell();
+    await written;
+    void this.send();
+  }
+
+  private editOf = ({ jobId, edit, id }: KeptEdit): KeptEdit | undefined =>
+    [...this.kept.values()].find(
+      (each): each is KeptEdit =>
+        isEdit(each) &&
+        each.jobId === jobId &&
+        each.id !== id &&
+        !this.inFlight.has(each.id) &&
+        thingOf(each.edit) === thingOf(edit),
+    );
+
+  /** A person has read why something was refused, and leaves it out. */
+  async leaveOut(id: string) {
+    const gone = this.letGo(id);
+    this.tell();
+    await gone;
+  }
+
+  /** A person has seen what somebody else changed, and puts their own over it. */
+  async insist(id: string) {
+    const kept = this.kept.get(id);
+    if (!kept || !isEdit(kept) || !kept.standing) return;
+    const { standing, ...edit } = kept;
+    await this.put({ ...edit, refused: null, edit: remake(kept.edit, standing.version) });
+    this.tell();
+    void this.send();
+  }
+
   private later() {
-    if (this.timer) return;
-    this.timer = setTimeout(() => {
+    this.timer ??= setTimeout(() => {
       this.timer = null;
       void this.send();
     }, RETRY_MS);
   }
 
-  /** Sends what is kept, job by job. Several tabs may send the same entry: the server stores it once. */
+  /** Sends what is kept. Several tabs may send the same: the server stores it once. */
   async send() {
-    if (this.isSending) return;
-    this.isSending = true;
+    await Promise.all(LANES.map((lane) => this.sendLane(lane)));
+  }
+
+  private ready(lane: Lane): Kept[] {
+    const all = [...this.kept.values()];
+    // An entry of a seat that is not stored yet would point nowhere.
+    const closed = new Set(
+      all.filter((each) => isEdit(each) && each.edit.what === 'new_seat').map(({ jobId }) => jobId),
+    );
+    return all.filter(
+      (each) =>
+        laneOf(each) === lane &&
+        each.refused === null &&
+        !this.unchecked.has(each.id) &&
+        !(lane === 'entries' && closed.has(each.jobId)),
+    );
+  }
+
+  private async sendLane(lane: Lane) {
+    if (this.sending.has(lane)) return;
+    this.sending.add(lane);
     try {
-      for (;;) {
-        const ready = [...this.kept.values()].filter(
-          ({ id, refused }) => refused === null && !this.unchecked.has(id),
-        );
-        const [next] = ready;
-        if (!next) return;
-        const batch = ready.filter(({ jobId }) => jobId === next.jobId).slice(0, BATCH);
-        if (!(await this.sendBatch(next.jobId, batch))) {
+      for (let [next, ...others] = this.ready(lane); next; [next, ...others] = this.ready(lane)) {
+        const { jobId } = next;
+        const batch = isEntry(next)
+          ? [next, ...others.filter((each) => each.jobId === jobId)].slice(0, BATCH)
+          : [next];
+        if (!(await this.sendBatch(batch))) {
           this.later();
           return;
         }
       }
     } finally {
-      this.isSending = false;
+      this.sending.delete(lane);
     }
   }
 
-  private async post(jobId: string, batch: readonly KeptEntry[]) {
-    const response = await fetch(`/api/v1/jobs/${jobId}/entries`, {
-      method: 'POST',
-      headers: { 'Content-Type': 'application/json' },
-      body: JSON.stringify(entriesOf(batch)),
-      signal: AbortSignal.timeout(8000),
-    }).catch(() => null);
-    const answer = (await response?.json().catch(() => null)) as Answer | null | undefined;
-    return { status: response?.status ?? 0, answer: answer ?? null };
+  private ask(batch: readonly Kept[]): Promise<Outcome> {
+    const [first] = batch;
+    if (isPhotograph(first!)) return sendPhotograph(first);
+    return isEdit(first!) ? sendEdit(first) : sendEntries(batch.filter(isEntry));
   }
 
   /** @returns false when it must be tried again later */
-  private async sendBatch(jobId: string, batch: readonly KeptEntry[]): Promise<boolean> {
-    const { status, answer } = await this.post(jobId, batch);
-    this.awayCause = answer?.error?.cause ?? null;
-    if (status === 200 && answer) {
-      await this.settle(
-        batch.filter(({ id }) => answer.acknowledged?.includes(id)),
-        answer.refused ?? [],
-        answer.version,
-      );
-      return true;
+  private async sendBatch(batch: readonly Kept[]): Promise<boolean> {
+    for (const { id } of batch) this.inFlight.add(id);
+    const outcome = await this.ask(batch);
+    for (const { id } of batch) this.inFlight.delete(id);
+    this.awayCause = outcome.is === 'away' ? outcome.cause : null;
+    if (outcome.is === 'away') {
+      this.tell();
+      return false;
     }
-    this.tell();
-    if (status !== 400 && status !== 404) return false;
-    if (batch.length > 1) return this.sendOneByOne(jobId, batch);
-    // The job is not there, or the server reads this entry otherwise: it stays here, with what was said of it.
-    const issues = answer?.error?.issues.length
-      ? answer.error.issues
-      : [{ code: answer?.error?.code ?? 'bad_value', field: 'entry' }];
-    await this.settle(
-      [],
-      batch.map(({ id }) => ({ id, issues })),
-    );
-    return true;
+    const stored = batch.filter(({ id }) => outcome.stored.includes(id));
+    for (const { id } of stored) await this.letGo(id);
+    for (const refusal of outcome.refused) await this.refuse(refusal);
+    this.tell(stored, outcome.version);
+    // One that the answer does not speak of is asked for again, but not at once.
+    return stored.length + outcome.refused.length >= batch.length;
   }
 
-  /** A server that refuses a batch whole has not said which entry it means. */
-  private async sendOneByOne(jobId: string, batch: readonly KeptEntry[]): Promise<boolean> {
-    for (const kept of batch) if (!(await this.sendBatch(jobId, [kept]))) return false;
-    return true;
-  }
-
-  private async settle(stored: readonly KeptEntry[], refusals: readonly RefusedEntry[], version = 0) {
-    const database = await openKeptHere();
-    for (const { id } of stored) {
-      this.kept.delete(id);
-      await database?.delete('kept', id).catch(() => undefined);
-    }
-    for (const { id, issues } of refusals) {
-      const entry = this.kept.get(id);
-      if (entry) await this.put({ ...entry, refused: issues });
-    }
-    this.tell(stored, version);
+  private async refuse({ id, issues, standing }: Refusal) {
+    const kept = this.kept.get(id);
+    if (!kept) return;
+    const refused = { ...kept, refused: issues, ...(standing && { standing }) } as Kept;
+    // What was changed on top of it meanwhile shares its fate.
+    const above = isEdit(refused) ? this.editOf(refused) : undefined;
+    if (above && isEdit(refused)) {
+      await this.letGo(above.id);
+      await this.put({ ...refused, edit: mergeEdits(refused.edit, above.edit) });
+    } else await this.put(refused);
   }
 }
 

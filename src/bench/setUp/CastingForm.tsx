@@ -20,7 +20,7 @@ export function CastingForm({ casting, edits }: { casting: Casting; edits: Retur
   const units = person?.units ?? 'metric';
   const { widthMm, heightMm } = castingExtentMm(casting.map);
   const show = (mm: number) => showSize(mm, units, 0).figure;
-  const save = (change: (now: Casting) => Partial<Casting>) => void edits.saveCasting(casting.id, change);
+  const save = (change: (now: Casting) => Partial<Casting>) => edits.saveCasting(casting.id, change);
   const stretch = (byX: number, byY: number) =>
     save(({ map }) => ({
       map: {
@@ -78,7 +78,7 @@ type CastingSizesProps = {
   show: (mm: number) => string;
   widthMm: number;
   units: Units;
-  stretch: (byX: number, byY: number) => undefined;
+  stretch: (byX: number, byY: number) => void;
   heightMm: number;
 };
 

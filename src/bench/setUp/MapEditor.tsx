@@ -87,7 +87,7 @@ export function MapEditor({
           variant="outlined"
           onClick={() => {
             const { id: _id, version: _version, ...copy } = seat;
-            void edits.addSeat(casting.id, {
+            edits.addSeat(casting.id, {
               ...copy,
               name: `${seat.name} (2)`.slice(0, 80),
               xMm: seat.xMm + 20,
@@ -194,21 +194,21 @@ function act({
   yMm: number;
   edits: ReturnType<typeof useEdits>;
 }) {
-  if (tap === 'move') void edits.saveSeat(seat.id, { xMm, yMm });
+  if (tap === 'move') edits.saveSeat(seat.id, { xMm, yMm });
   if (tap === 'bolt')
-    void edits.saveCasting(casting.id, ({ map }) => ({ map: { ...map, bolts: [...map.bolts, [xMm, yMm]] } }));
+    edits.saveCasting(casting.id, ({ map }) => ({ map: { ...map, bolts: [...map.bolts, [xMm, yMm]] } }));
   if (tap === 'unbolt') {
     const nearest = casting.map.bolts
       .map(([x, y]) => ({ at: `${x} ${y}`, apart: Math.hypot(x - xMm, y - yMm) }))
       .sort((a, b) => a.apart - b.apart)[0];
     if (nearest && nearest.apart <= NEAR_MM)
-      void edits.saveCasting(casting.id, ({ map }) => ({
+      edits.saveCasting(casting.id, ({ map }) => ({
         map: { ...map, bolts: map.bolts.filter(([x, y]) => `${x} ${y}` !== nearest.at) },
       }));
   }
   if (tap === 'seat') {
     const { spec } = oneSeat(PLAIN_PART, casting.material).castings[0]!.seats[0]!;
-    void edits.addSeat(casting.id, {
+    edits.addSeat(casting.id, {
       name: `Seat ${casting.seats.length + 1}`,
       xMm,
       yMm,
@@ -221,7 +221,7 @@ function act({
 function SeatPlace({ seat, edits }: { seat: Seat; edits: ReturnType<typeof useEdits> }) {
   const { person } = useJob();
   const units = person?.units ?? 'metric';
-  const place = (field: 'xMm' | 'yMm') => (mm: number) => void edits.saveSeat(seat.id, { [field]: mm });
+  const place = (field: 'xMm' | 'yMm') => (mm: number) => edits.saveSeat(seat.id, { [field]: mm });
   return (
     <Box sx={{ mt: 1 }}>
       <Typography variant="h3">
@@ -237,7 +237,7 @@ function SeatPlace({ seat, edits }: { seat: Seat; edits: ReturnType<typeof useEd
               ? { ok: false, issues: [{ code: 'missing', field: 'name' }] }
               : readText(typed)
           }
-          onTake={(name) => void edits.saveSeat(seat.id, { name: name.slice(0, 80) })}
+          onTake={(name) => edits.saveSeat(seat.id, { name: name.slice(0, 80) })}
         />
         <EntryField
           label="Across, from the left"

@@ -12,7 +12,7 @@ import { token, TYPE } from '@/ui/theme/tokens';
 import { STEP_WORDS } from '@/ui/words/moves';
 import { SKIP_WORDS, WAIT_WORDS } from '@/ui/words/work';
 import type { useEdits } from '@/bench/record/useEdits';
-import { Text } from '@/ui/parts/text';
+import { Text, Note } from '@/ui/parts/text';
 import { Ruled } from '@/ui/parts/layout';
 import type { EventBody } from '@/core/record/entries';
 import type { ProjectedJob } from '@/core/project/project';
@@ -21,7 +21,7 @@ const SKIPPABLE: readonly Step[] = STEPS.filter((step) => step !== 'record' && s
 
 /** What this job waits for, which steps it leaves out, its stacks; kept as a kind, done again, put away. */
 export function SetUpSlate({ edits }: { edits: ReturnType<typeof useEdits> }) {
-  const { job, record, person, addEvent } = useJob();
+  const { job, record, person, waitingEdits, addEvent } = useJob();
   const { start, isSending, problem } = useStartJob(person?.walk ?? 'full');
   const { work, plan } = job;
   const [openStep, setOpenStep] = useState<Step | null>(null);
@@ -89,14 +89,22 @@ export function SetUpSlate({ edits }: { edits: ReturnType<typeof useEdits> }) {
           </Button>
         </Text>
       )}
-      {(problem ?? edits.problem) && (
+      {problem && (
         <Text role="alert" sx={{ fontWeight: 650, mt: 1 }}>
-          {problem ?? edits.problem}
+          {problem}
         </Text>
       )}
+      {waitingEdits > 0 && <KeptEdits count={waitingEdits} />}
     </Box>
   );
 }
+
+/** Changes that the server has not got yet. */
+const KeptEdits = ({ count }: { count: number }) => (
+  <Note data-testid="kept-edits">
+    {count === 1 ? 'One change is' : `${count} changes are`} kept here, not yet sent.
+  </Note>
+);
 
 type JobActsProps = {
   isSending: boolean;
@@ -185,7 +193,7 @@ function FurtherStack({ edits }: FurtherStackProps) {
       read={readText}
       onTake={(name) => {
         if (name)
-          void edits.savePlan(({ stacks }) => ({
+          edits.savePlan(({ stacks }) => ({
             stacks: [
               ...stacks,
               {
@@ -213,7 +221,7 @@ function FurtherPart({ edits }: FurtherPartProps) {
       read={readText}
       onTake={(name) => {
         if (name)
-          void edits.savePlan(({ parts }) => ({
+          edits.savePlan(({ parts }) => ({
             parts: [
               ...parts,
               {
@@ -250,7 +258,7 @@ function OwnKindField({ kept, edits, setKept }: OwnKindFieldProps) {
         if (name)
           void edits
             .keepAsKind(name.slice(0, 80))
-            .then((isKept) => setKept(isKept ? `“${name}” stands on the bench among the kinds.` : null));
+            .then((wrong) => setKept(wrong ?? `“${name}” stands on the bench among the kinds.`));
       }}
     />
   );

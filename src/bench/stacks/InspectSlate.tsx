@@ -30,7 +30,7 @@ export function InspectSlate() {
           item={item}
           units={units}
           saveLimit={(limitMm) =>
-            void edits.savePlan((plan) => ({
+            edits.savePlan((plan) => ({
               inspect: plan.inspect.map((each) =>
                 each.key === item.key ? { ...each, limitMm, isFromManual: true } : each,
               ),
@@ -38,11 +38,6 @@ export function InspectSlate() {
           }
         />
       ))}
-      {edits.problem && (
-        <Text role="alert" sx={{ fontWeight: 650, mt: 1 }}>
-          {edits.problem}
-        </Text>
-      )}
     </Box>
   );
 }

@@ -1,4 +1,5 @@
 import 'server-only';
+import { isDeepStrictEqual } from 'node:util';
 import { z } from 'zod';
 import { castingSchema, seatSchema, type Seat } from '@/core/record/job';
 import { planSchema, type JobPlan } from '@/core/record/plan';
@@ -7,6 +8,7 @@ import { notify } from '../live/notify';
 import { standAnew } from '../projection/standing';
 import { inTransaction, queryMaybeOne, type Queryable } from '../pool';
 import { insertSeat } from './insertJobHead';
+import { loadHead } from './loadJob';
 
 const { name, material, massKg, areaM2, map } = castingSchema.shape;
 
@@ -20,11 +22,30 @@ export const planEditSchema = z.strictObject({
     .optional(),
 });
 
-/** Stores the change if the plan is still at that version; else refuses with what stands there now (409). */
-export function savePlan(
+type PlanEdit = z.infer<typeof planEditSchema>;
+
+/** Is this the change that stands there already, sent again because its answer was lost? */
+async function isStored(
+  client: Queryable,
   jobId: string,
-  { version, plan, castings = [] }: z.infer<typeof planEditSchema>,
-): Promise<JobPlan> {
+  standing: JobPlan,
+  { version, plan, castings = [] }: PlanEdit,
+): Promise<boolean> {
+  if (standing.version !== version + 1) return false;
+  if (plan && !isDeepStrictEqual({ ...plan, version: standing.version }, standing)) return false;
+  const head = await loadHead(client, jobId, { ofHiddenDemo: true });
+  return castings.every(({ id, ...casting }) => {
+    const {
+      seats: _seats,
+      id: _id,
+      ...there
+    } = head?.castings.find((each) => each.id === id) ?? { seats: [], id };
+    return isDeepStrictEqual(casting, there);
+  });
+}
+
+/** Stores the change if the plan is still at that version; else refuses with what stands there now (409). */
+export function savePlan(jobId: string, { version, plan, castings = [] }: PlanEdit): Promise<JobPlan> {
   return inTransaction(async (client) => {
     const row = await queryMaybeOne<{ plan: JobPlan }>(
       client,
@@ -32,6 +53,7 @@ export function savePlan(
       [jobId],
     );
     if (!row) throw new Refusal(404, 'not_found', 'There is no such job.');
+    if (await isStored(client, jobId, row.plan, { version, plan, castings })) return row.plan;
     if (row.plan.version !== version)
       throw new Refusal(
         409,
@@ -86,6 +108,13 @@ export function addSeat(castingId: string, seat: Seat): Promise<Seat> {
         { code: 'too_many', field: 'seats', max: 40 },
       ]);
     const added = { ...seat, version: 1 };
+    // Sent again because its answer was lost: it is there.
+    const there = await queryMaybeOne<{ castingId: string }>(
+      client,
+      'SELECT casting_id AS "castingId" FROM seat WHERE id = $1',
+      [seat.id],
+    );
+    if (there?.castingId === castingId) return added;
     await insertSeat(client, castingId, place.count, added);
     await standAnew(place.jobId, client);
     await notify(client, { kind: 'job', jobId: place.jobId });

@@ -1,4 +1,5 @@
 import 'server-only';
+import { isDeepStrictEqual } from 'node:util';
 import type { Seat, SeatSpec } from '@/core/record/job';
 import { Refusal } from '../http';
 import { notify } from '../live/notify';
@@ -53,12 +54,22 @@ export function saveSeat(seatId: string, { version, spec, name, xMm, yMm }: Seat
       [seatId],
     );
     if (!current) throw new Refusal(404, 'not_found', 'There is no such seat.');
+    const standing = asSeat(current);
+    const wanted = {
+      ...standing,
+      spec,
+      name: name ?? standing.name,
+      xMm: xMm ?? standing.xMm,
+      yMm: yMm ?? standing.yMm,
+    };
+    // The change that stands there already, sent again because its answer was lost.
+    if (standing.version === version + 1 && isDeepStrictEqual(wanted, standing)) return standing;
     throw new Refusal(
       409,
       'stale_edit',
       'Somebody changed this seat meanwhile.',
       [{ code: 'stale_edit', field: 'version', given: version }],
-      { current: asSeat(current) },
+      { current: standing },
     );
   });
 }

@@ -1,3 +1,4 @@
+import { differing, type Edit, type Standing } from '@/core/record/edits';
 import type { JobEvent, Reading } from '@/core/record/entries';
 import type { Issue } from '@/core/quantity/result';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
@@ -28,6 +29,37 @@ export function sayRefusedEntry(
   if (kept.type === 'event') return where + sayEvent(kept.entry, units);
   const { slot, typed, metalC } = kept.entry;
   return `${where}${slotWords(readSlot(slot))}: “${typed}”, metal at ${asText(showTemperature(metalC, units))}`;
+}
+
+const EDITED_WORDS: Readonly<Record<string, string>> = {
+  spec: 'its sizes',
+  name: 'its name',
+  xMm: 'where it lies',
+  yMm: 'where it lies',
+  order: 'order of the seats',
+  parts: 'parts',
+  stacks: 'stacks',
+  fasteners: 'fasteners',
+  access: 'work to get at it',
+  checks: 'checks',
+  hidden: 'what lies hidden',
+  inspect: 'what is inspected',
+  special: 'notes',
+  cautions: 'cautions',
+};
+
+/** A change that was not taken, with what stands there now in another way. */
+export function sayEdit(edit: Edit, seatName: string, standing: Standing | undefined): string {
+  const what =
+    edit.what === 'new_seat'
+      ? `Seat ${edit.seat.name}`
+      : edit.what === 'seat'
+        ? `Change of ${seatName || 'a seat'}`
+        : edit.plan
+          ? 'Change of the plan'
+          : 'Change of the casting';
+  const fields = standing ? differing(edit, standing).map((key) => EDITED_WORDS[key] ?? key) : [];
+  return fields.length > 0 ? `${what}, which differs in ${[...new Set(fields)].join(', ')}` : what;
 }
 
 /** Why it was not taken: each value that is wrong by its name. */

@@ -1,0 +1,152 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { demo, reading, seatOf } from '../../../tests/support/records';
+import type { Edit } from '@/core/record/edits';
+import { isEdit, isPhotograph, type KeptEdit, type KeptEntry, type KeptPhotograph } from './kept';
+import { Outbox } from './outbox';
+
+/** Photographs and edits go by the same queue as entries, each in its lane. There is no IndexedDB here: kept in memory. */
+type Request = { path: string; method: string; body: unknown };
+let sent: Request[];
+let answers: (() => Response | Promise<Response>)[];
+const json = (body: unknown, status = 200) => new Response(JSON.stringify(body), { status });
+const refusal =
+  (status: number, code: string, more: object = {}) =>
+  () =>
+    json({ error: { code, message: `${code}.`, issues: [{ code, field: 'x' }], ...more } }, status);
+
+const job = demo('Merrow twin');
+const seat = seatOf(job, 'Camshaft');
+const photograph = (id: string): KeptPhotograph => ({
+  type: 'photograph',
+  id,
+  jobId: job.id,
+  refused: null,
+  seatId: null,
+  personId: 'p',
+  takenAt: '2026-11-01T10:00:00.000Z',
+  name: `${id}.jpg`,
+  file: new Blob(['12345'], { type: 'image/jpeg' }),
+});
+const moveTo = (xMm: number, version = seat.version): Edit => {
+  const { spec, name, yMm } = seat;
+  return { what: 'seat', seatId: seat.id, version, change: { spec, name, xMm, yMm } };
+};
+const edit = (id: string, made: Edit): KeptEdit => ({
+  type: 'edit',
+  id,
+  jobId: job.id,
+  refused: null,
+  edit: made,
+});
+
+beforeEach(() => {
+  vi.useFakeTimers();
+  sent = [];
+  answers = [];
+  vi.stubGlobal('fetch', async (path: string, { method = 'GET', body }: RequestInit) => {
+    sent.push({ path, method, body: typeof body === 'string' ? JSON.parse(body) : body });
+    const next = answers.shift();
+    if (next) return next();
+    const { readings = [], events = [] } =
+      typeof body === 'string' ? (JSON.parse(body) as Record<string, { id: string }[]>) : {};
+    return json({ acknowledged: [...readings, ...events].map(({ id }) => id), refused: [] });
+  });
+});
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+});
+
+function watched() {
+  const outbox = new Outbox();
+  const shown = { kept: [] as string[], problems: [] as string[] };
+  outbox.subscribe((kept) => {
+    shown.kept = kept.filter(({ refused }) => refused === null).map(({ id }) => id);
+    shown.problems = kept.flatMap(({ refused }) => (refused ?? []).map(({ code }) => code));
+  });
+  return { outbox, shown };
+}
+const settle = (ms = 50) => vi.advanceTimersByTimeAsync(ms);
+const pictures = () => sent.map(({ path }) => new URL(path, 'http://bench').searchParams.get('id'));
+
+describe('photographs in the outbox', () => {
+  it('are sent one after another, the same ones again until the server is there', async () => {
+    answers = [
+      () => Promise.reject(new TypeError('no route')),
+      refusal(503, 'database_away'),
+      refusal(500, 'internal'),
+    ];
+    const { outbox, shown } = watched();
+    await outbox.keep(photograph('a'));
+    await outbox.keep(photograph('b'));
+    await settle(3000);
+    expect(shown.kept).toEqual(['a', 'b']);
+    await settle(10_000);
+    expect(pictures()).toEqual(['a', 'a', 'a', 'a', 'b']);
+    expect(shown).toEqual({ kept: [], problems: [] });
+  });
+
+  it('a refused one stays with its reason until it is left out, and stops neither the next nor an entry', async () => {
+    answers = [refusal(400, 'not_a_picture')];
+    const { outbox, shown } = watched();
+    const entry = reading(seat.id, 'bore.1.0', 46.98);
+    const kept: KeptEntry = { type: 'reading', id: entry.id, jobId: job.id, refused: null, entry };
+    await Promise.all([outbox.keep(photograph('bad')), outbox.keep(photograph('good')), outbox.keep(kept)]);
+    await settle();
+    expect(shown).toEqual({ kept: [], problems: ['not_a_picture'] });
+    await outbox.leaveOut('bad');
+    expect(shown.problems).toEqual([]);
+  });
+});
+
+describe('edits in the outbox', () => {
+  it('made while the server is away become one: what the last one left, on what the first was made on', async () => {
+    answers = [() => Promise.reject(new TypeError('no network'))];
+    const { outbox, shown } = watched();
+    await outbox.keep(edit('a', moveTo(10)));
+    await settle();
+    await outbox.keep(edit('b', moveTo(20, seat.version + 1)));
+    expect(shown.kept).toEqual(['a']);
+    await settle(5000);
+    expect(sent.at(-1)).toMatchObject({
+      path: `/api/v1/seats/${seat.id}`,
+      method: 'PATCH',
+      body: { version: seat.version, xMm: 20 },
+    });
+    expect(shown.kept).toEqual([]);
+  });
+
+  it('one that somebody was quicker with stays, with what stands there, and goes over it when a person says so', async () => {
+    const theirs = { ...seat, xMm: 99, version: seat.version + 3 };
+    answers = [refusal(409, 'stale_edit', { current: theirs })];
+    const { outbox, shown } = watched();
+    let standing: unknown;
+    outbox.subscribe((kept) => {
+      standing = kept.filter(isEdit)[0]?.standing;
+    });
+    await outbox.keep(edit('a', moveTo(10)));
+    await settle(5000);
+    expect([shown.problems, sent.length]).toEqual([['stale_edit'], 1]);
+    expect(standing).toEqual(JSON.parse(JSON.stringify(theirs)));
+    await outbox.insist('a');
+    await settle();
+    expect(sent.at(-1)!.body).toMatchObject({ version: seat.version + 3, xMm: 10 });
+    expect(shown).toEqual({ kept: [], problems: [] });
+  });
+
+  it('an entry of a seat that is not stored yet waits for it', async () => {
+    answers = [() => Promise.reject(new TypeError('no network'))];
+    const { outbox, shown } = watched();
+    const added: Edit = { what: 'new_seat', castingId: 'c', seat: { ...seat, id: 'new' } };
+    const entry = reading('0a1b2c3d-0000-4000-8000-000000000001', 'bore.1.0', 46.98);
+    await outbox.keep(edit('a', added));
+    await outbox.keep({ type: 'reading', id: entry.id, jobId: job.id, refused: null, entry });
+    await settle(5000);
+    expect(sent.map(({ path }) => path.split('/').at(-1))).toEqual(['seats', 'seats', 'entries']);
+    expect(shown.kept).toEqual([]);
+  });
+
+  it('what is kept is told apart by its type', () => {
+    expect([isPhotograph(photograph('a')), isEdit(photograph('a'))]).toEqual([true, false]);
+  });
+});

@@ -1,0 +1,126 @@
+import type { Issue } from '@/core/quantity/result';
+import type { Edit, Standing } from '@/core/record/edits';
+import type { Entries } from '@/core/record/entries';
+import type { RefusedEntry } from '@/core/record/readEntries';
+import type { KeptEdit, KeptEntry, KeptPhotograph } from './kept';
+import type { AwayCause } from './liveStream';
+
+/** What became of what was sent. `away`: nothing is known; it is sent again. */
+export type Outcome =
+  | { is: 'away'; cause: AwayCause | null }
+  | { is: 'answered'; stored: string[]; refused: Refusal[]; version: number };
+export type Refusal = RefusedEntry & { standing?: Standing };
+
+type ErrorAnswer = {
+  error?: { code: string; message: string; issues: Issue[]; cause?: AwayCause; current?: Standing };
+};
+type Answer = ErrorAnswer & { acknowledged?: string[]; refused?: RefusedEntry[]; version?: number };
+
+const PATIENCE_MS = 8000;
+/** A photograph over a slow line. */
+const FILE_PATIENCE_MS = 120_000;
+
+/** The one door by which what is kept leaves: a server that is away, or whose answer is cut off, is an answer too. */
+async function ask(path: string, init: RequestInit, patienceMs = PATIENCE_MS) {
+  const response = await fetch(path, { ...init, signal: AbortSignal.timeout(patienceMs) }).catch(() => null);
+  const answer = (await response?.json().catch(() => null)) as Answer | null | undefined;
+  return { status: response?.status ?? 0, answer: answer ?? null };
+}
+
+const asJson = (method: string, body: unknown): RequestInit => ({
+  method,
+  headers: { 'Content-Type': 'application/json' },
+  body: JSON.stringify(body),
+});
+
+const away = (answer: Answer | null): Outcome => ({ is: 'away', cause: answer?.error?.cause ?? null });
+
+/** Answers by which the server has read what was sent, and will not take it as it is; any other is tried again. */
+const REFUSALS: readonly number[] = [400, 404, 409, 413];
+
+const issuesOf = (answer: Answer | null, field: string): Issue[] =>
+  answer?.error?.issues.length ? answer.error.issues : [{ code: answer?.error?.code ?? 'bad_value', field }];
+
+const entriesOf = (kept: readonly KeptEntry[]): Entries => ({
+  readings: kept.flatMap((each) => (each.type === 'reading' ? [each.entry] : [])),
+  events: kept.flatMap((each) => (each.type === 'event' ? [each.entry] : [])),
+});
+
+/** Entries of one job. A server that refuses a batch whole has not said which entry it means: then each goes alone. */
+export async function sendEntries(batch: readonly KeptEntry[]): Promise<Outcome> {
+  const { status, answer } = await ask(
+    `/api/v1/jobs/${batch[0]!.jobId}/entries`,
+    asJson('POST', entriesOf(batch)),
+  );
+  if (status === 200 && answer)
+    return {
+      is: 'answered',
+      stored: answer.acknowledged ?? [],
+      refused: answer.refused ?? [],
+      version: answer.version ?? 0,
+    };
+  if (status !== 400 && status !== 404) return away(answer);
+  const [first, ...others] = batch;
+  // The job is not there, or the server reads this entry otherwise: it stays here, with what was said of it.
+  if (others.length === 0)
+    return {
+      is: 'answered',
+      stored: [],
+      refused: [{ id: first!.id, issues: issuesOf(answer, 'entry') }],
+      version: 0,
+    };
+  const whole = { is: 'answered' as const, stored: [] as string[], refused: [] as Refusal[], version: 0 };
+  for (const entry of batch) {
+    const one = await sendEntries([entry]);
+    if (one.is === 'away') return one;
+    whole.stored.push(...one.stored);
+    whole.refused.push(...one.refused);
+    whole.version = Math.max(whole.version, one.version);
+  }
+  return whole;
+}
+
+function judge(id: string, status: number, answer: Answer | null, field: string): Outcome {
+  if (status >= 200 && status < 300) return { is: 'answered', stored: [id], refused: [], version: 0 };
+  if (!REFUSALS.includes(status) || !answer?.error) return away(answer);
+  const standing = answer.error.current;
+  return {
+    is: 'answered',
+    stored: [],
+    refused: [{ id, issues: issuesOf(answer, field), ...(standing && { standing }) }],
+    version: 0,
+  };
+}
+
+/** The same one sent twice is stored once. */
+export async function sendPhotograph(kept: KeptPhotograph): Promise<Outcome> {
+  const { id, jobId, seatId, personId, takenAt, file } = kept;
+  const query = new URLSearchParams({ id, ...(seatId && { seatId }), personId, caption: '', takenAt });
+  const { status, answer } = await ask(
+    `/api/v1/jobs/${jobId}/photographs?${query}`,
+    { method: 'POST', headers: { 'Content-Type': file.type || 'application/octet-stream' }, body: file },
+    FILE_PATIENCE_MS,
+  );
+  return judge(id, status, answer, 'photograph');
+}
+
+function requestOf(jobId: string, edit: Edit): [path: string, method: string, body: unknown] {
+  switch (edit.what) {
+    case 'plan': {
+      const { version, plan, castings } = edit;
+      const body = { version, ...(plan && { plan }), ...(castings.length > 0 && { castings }) };
+      return [`/api/v1/jobs/${jobId}/plan`, 'PUT', body];
+    }
+    case 'seat':
+      return [`/api/v1/seats/${edit.seatId}`, 'PATCH', { version: edit.version, ...edit.change }];
+    case 'new_seat':
+      return [`/api/v1/castings/${edit.castingId}/seats`, 'POST', edit.seat];
+  }
+}
+
+/** An edit that was stored and whose answer was lost is known again by the server. */
+export async function sendEdit({ id, jobId, edit }: KeptEdit): Promise<Outcome> {
+  const [path, method, body] = requestOf(jobId, edit);
+  const { status, answer } = await ask(path, asJson(method, body));
+  return judge(id, status, answer, 'edit');
+}
