@@ -22,6 +22,8 @@ async function waitUntilReachable(element: ElementHandle<Element>) {
           else if (performance.now() > untilMs)
             reject(new Error(`out of reach, below ${hit?.outerHTML.slice(0, 200)}`));
           else {
+            // What came in meanwhile lies over it: one scrolls on.
+            if (place === before) node.scrollIntoView({ block: 'center' });
             before = place;
             requestAnimationFrame(look);
           }

@@ -21,24 +21,29 @@ const PhotographDialog = later(() => import('./PhotographDialog'), 'PhotographDi
 /** A file that was never kept, and why. */
 type NotKept = { name: string; problem: string };
 
-/** What of this seat is still on its way, and what was refused last. */
+/** What of this seat is still on its way, and what was refused last, until another one is taken. */
 function useKept(jobId: string, seatId: string | null, reload: () => Promise<unknown>) {
   const [mine, setMine] = useState<readonly KeptPhotograph[]>([]);
+  const [lastStoredId, setLastStored] = useState('');
   useEffect(
     () =>
       outbox.subscribe((all, justStored) => {
         const isMine = (each: KeptPhotograph) => each.jobId === jobId && each.seatId === seatId;
         setMine(all.filter(isPhotograph).filter(isMine));
         // One has arrived: it is shown from the record from now on.
-        if (justStored.filter(isPhotograph).some(isMine)) void reload();
+        const arrived = justStored.filter(isPhotograph).findLast(isMine);
+        if (!arrived) return;
+        setLastStored(arrived.id);
+        void reload();
       }),
     [jobId, seatId, reload],
   );
-  const refused = mine.findLast((each) => each.refused !== null);
-  const issue = refused?.refused?.[0];
+  const last = mine.at(-1);
+  const issue = last?.refused?.[0];
   return {
     kept: mine.filter((each) => each.refused === null),
-    refused: refused && issue ? { name: refused.name, problem: sayIssue(issue) } : null,
+    // Ids go up with the time at which they were made.
+    refused: issue && last.id > lastStoredId ? { name: last.name, problem: sayIssue(issue) } : null,
   };
 }
 

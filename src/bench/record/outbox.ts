@@ -220,23 +220,25 @@ export class Outbox {
       return false;
     }
     const stored = batch.filter(({ id }) => outcome.stored.includes(id));
-    for (const { id } of stored) await this.letGo(id);
-    for (const refusal of outcome.refused) await this.refuse(refusal);
+    // Told in the same breath as it goes: no screen is drawn without it in between.
+    const gone = stored.map(({ id }) => this.letGo(id));
+    const refused = outcome.refused.flatMap((refusal) => this.refuse(refusal));
     this.tell(stored, outcome.version);
+    await Promise.all([...gone, ...refused]);
     // One that the answer does not speak of is asked for again, but not at once.
     return stored.length + outcome.refused.length >= batch.length;
   }
 
-  private async refuse({ id, issues, standing }: Refusal) {
+  /** @returns what is being written down of it */
+  private refuse({ id, issues, standing }: Refusal): Promise<void>[] {
     const kept = this.kept.get(id);
-    if (!kept) return;
+    if (!kept) return [];
     const refused = { ...kept, refused: issues, ...(standing && { standing }) } as Kept;
     // What was changed on top of it meanwhile shares its fate.
     const above = isEdit(refused) ? this.editOf(refused) : undefined;
-    if (above && isEdit(refused)) {
-      await this.letGo(above.id);
-      await this.put({ ...refused, edit: mergeEdits(refused.edit, above.edit) });
-    } else await this.put(refused);
+    return above && isEdit(refused)
+      ? [this.letGo(above.id), this.put({ ...refused, edit: mergeEdits(refused.edit, above.edit) })]
+      : [this.put(refused)];
   }
 }
 
