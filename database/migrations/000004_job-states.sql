@@ -29,7 +29,7 @@ CREATE TABLE job_state (
   machine text NOT NULL,
   frame_number text NOT NULL,
   engine_number text NOT NULL
-);
+) WITH (fillfactor = 60);
 CREATE INDEX job_state_on_bench ON job_state (job_id) WHERE NOT is_put_away;
 CREATE INDEX job_state_warm ON job_state (heat_until) WHERE heat_until IS NOT NULL;
 CREATE INDEX job_state_came_wrong ON job_state (job_id) WHERE wrong_numbers <> '{}';
@@ -44,7 +44,7 @@ CREATE TABLE seat_result (
   state jsonb NOT NULL,
   -- What later rebuilds of the machine are compared with; null while its bore is not measured.
   measured jsonb
-);
+) WITH (fillfactor = 60);
 CREATE INDEX seat_result_by_job ON seat_result (job_id);
 CREATE INDEX casting_by_job ON casting (job_id);
 

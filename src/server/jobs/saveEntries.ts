@@ -22,7 +22,7 @@ export type SaveAnswer = {
 };
 
 /** A job that was written lately: its next entry needs no reading. */
-type Known = StandingJob & { viewer: JobViewer; columns: Columns; people: ReadonlySet<string> };
+type Known = StandingJob & { viewer: JobViewer; columns: Columns; places: Places };
 
 const MOST_KNOWN = 200;
 const known = new Map<string, Known>();
@@ -38,17 +38,20 @@ async function readKnown(jobId: string): Promise<Known> {
   const standing = await readStanding(jobId);
   if (!standing) throw new Refusal(404, 'not_found', 'There is no such job.');
   const viewer = new JobViewer();
-  const people = new Set((await loadPeople(pool())).map(({ id }) => id));
-  const read = { ...standing, viewer, people, columns: columnsOf(standing.job, viewer, Date.now()) };
+  const { job } = standing;
+  const read = {
+    ...standing,
+    viewer,
+    places: {
+      castings: job.castings,
+      people: new Set((await loadPeople(pool())).map(({ id }) => id)),
+      instruments: new Set(job.instruments.map(({ id }) => id)),
+    },
+    columns: columnsOf(job, viewer, Date.now()),
+  };
   remember(jobId, read);
   return read;
 }
-
-const placesOf = ({ job, people }: Known): Places => ({
-  castings: job.castings,
-  people,
-  instruments: new Set(job.instruments.map(({ id }) => id)),
-});
 
 /** Nothing has happened after it was stored, whatever the clock of its tablet said. */
 function asStoredAt({ readings, events }: Entries, storedAt: string): Entries {
@@ -138,8 +141,7 @@ async function store(jobId: string, before: Known, entries: Entries): Promise<bo
 }
 
 /** What this job takes of the entries; what it does not take is looked at once more with all that is known now. */
-function sort(entries: Entries, job: Known) {
-  const places = placesOf(job);
+function sort(entries: Entries, { places }: Known) {
   const refused = [...entries.readings, ...entries.events].flatMap((entry): RefusedEntry[] => {
     const issues = checkPlace(entry, places);
     return issues.length > 0 ? [{ id: entry.id, issues }] : [];

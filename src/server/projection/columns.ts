@@ -2,7 +2,7 @@ import 'server-only';
 import { summarize } from '@/core/board/summary';
 import { FORMULA_VERSION } from '@/core/job/seatFit';
 import type { JobViewer } from '@/core/job/seatView';
-import { STATE_SHAPE, type SeatState } from '@/core/project/jobState';
+import { STATE_SHAPE, type JobState, type SeatState } from '@/core/project/jobState';
 import type { ProjectedJob } from '@/core/project/project';
 
 /** Formulas and shape that a kept state was made with. */
@@ -24,7 +24,7 @@ export type JobColumns = {
   engineNumber: string;
 };
 export type SeatColumns = { seatId: string; state: string; measured: string | null; from: SeatState };
-export type Columns = { job: JobColumns; seats: Map<string, SeatColumns> };
+export type Columns = { from: JobState; job: JobColumns; seats: Map<string, SeatColumns> };
 
 const moment = (ms: number | null) => (ms === null ? null : new Date(ms).toISOString());
 
@@ -42,6 +42,16 @@ function seatColumns(
   );
 }
 
+const isSameWork = (a: JobState, b: JobState) =>
+  a.work === b.work && a.castings === b.castings && a.ahead === b.ahead && a.lastEventMs === b.lastEventMs;
+
+/** The state without its seats, as text; written anew only where an entry touched it. */
+function stateText(state: JobState, before: Columns | null): string {
+  if (before && isSameWork(before.from, state)) return before.job.state;
+  const { seats: _seats, ...rest } = state;
+  return JSON.stringify(rest);
+}
+
 /** `before`: the columns as they were, of which the parts that no entry touched are taken over. */
 export function columnsOf(
   job: ProjectedJob,
@@ -50,11 +60,11 @@ export function columnsOf(
   before: Columns | null = null,
 ): Columns {
   const summary = summarize(job, viewer.view(job, nowMs), nowMs);
-  const { seats: _seats, ...state } = job.state;
   const untilMs = Math.max(...summary.heat.map((item) => item.untilMs));
   return {
+    from: job.state,
     job: {
-      state: JSON.stringify(state),
+      state: stateText(job.state, before),
       bench: JSON.stringify(summary.bench),
       heat: JSON.stringify(summary.heat),
       ordered: JSON.stringify(summary.ordered),
