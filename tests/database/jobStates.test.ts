@@ -64,6 +64,16 @@ describe('the state of a job', () => {
     await expectAsRecorded();
   });
 
+  it('is made anew for every job there is, when that is asked for (npm run rebuild)', async () => {
+    const { standAllAnew } = await import('@/server/projection/keepFresh');
+    await server.pool().query("UPDATE job_state SET state = '{}', bench = '{}'");
+    const told: number[] = [];
+    const { made, unreadable } = await standAllAnew((done) => told.push(done));
+    const { rows } = await server.pool().query('SELECT count(*)::int AS n FROM job');
+    expect([made, unreadable, told.at(-1)]).toEqual([rows[0].n, [], rows[0].n]);
+    await expectAsRecorded();
+  });
+
   it('a changed size of a seat changes what other screens are told of it', async () => {
     const { saveSeat } = await import('@/server/jobs/saveSeat');
     const measured = async () =>

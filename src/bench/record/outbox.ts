@@ -4,7 +4,7 @@ import type { Issue } from '@/core/quantity/result';
 import { isEdit, isEntry, isPhotograph, type Kept, type KeptEdit, type KeptPhotograph } from './kept';
 import { openKeptHere } from './keptHere';
 import { liveStream, type AwayCause } from './liveStream';
-import { sendEdit, sendEntries, sendPhotograph, type Outcome, type Refusal } from './senders';
+import type { Outcome, Refusal } from './senders';
 
 /** `version`: of the job that has what was just stored. */
 type Listener = (kept: readonly Kept[], justStored: readonly Kept[], version: number) => void;
@@ -203,10 +203,13 @@ export class Outbox {
     }
   }
 
-  private ask(batch: readonly Kept[]): Promise<Outcome> {
+  /** How each is sent is not needed to draw a screen: it comes after it. */
+  private async ask(batch: readonly Kept[]): Promise<Outcome> {
+    const senders = await import('./senders').catch(() => null);
     const [first] = batch;
-    if (isPhotograph(first!)) return sendPhotograph(first);
-    return isEdit(first!) ? sendEdit(first) : sendEntries(batch.filter(isEntry));
+    if (!senders || !first) return { is: 'away', cause: null };
+    if (isPhotograph(first)) return senders.sendPhotograph(first);
+    return isEdit(first) ? senders.sendEdit(first) : senders.sendEntries(batch.filter(isEntry));
   }
 
   /** @returns false when it must be tried again later */

@@ -180,12 +180,13 @@ function StackPieces({
             Put it back
           </Button>
         )}
-        {stack.pieces.length > 0 && (
-          <BagLabel code={code} title={stack.name} subtitle={`${record.machine}, job ${record.number}`} />
-        )}
         <Button variant="text" onClick={() => setSearching(!isSearching)}>
           Mesh feels wrong
         </Button>
+        {/* It comes a moment later: behind the others it moves none of them. */}
+        {stack.pieces.length > 0 && (
+          <BagLabel code={code} title={stack.name} subtitle={`${record.machine}, job ${record.number}`} />
+        )}
       </Box>
       {isSearching && <Search stack={stack} all={all} say={(mm) => asText(showSize(mm, units, 2))} />}
     </Box>
