@@ -2,6 +2,8 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Reading } from '@/core/record/entries';
 import type { Kept, KeptEntry } from './kept';
 import { Outbox } from './outbox';
+// It comes when the first thing is sent: here it is there already, as the clock of these tests does not wait for it.
+import './senders';
 
 /** The server as the outbox sees it: what it was sent, and what it answers next. */
 type Sent = { jobId: string; ids: string[] };

@@ -197,6 +197,8 @@ export class Outbox {
           this.later();
           return;
         }
+        // A seat is stored: its entries may go.
+        if (lane === 'edits') void this.sendLane('entries');
       }
     } finally {
       this.sending.delete(lane);

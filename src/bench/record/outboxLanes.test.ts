@@ -3,6 +3,8 @@ import { demo, reading, seatOf } from '../../../tests/support/records';
 import type { Edit } from '@/core/record/edits';
 import { isEdit, isPhotograph, type KeptEdit, type KeptEntry, type KeptPhotograph } from './kept';
 import { Outbox } from './outbox';
+// It comes when the first thing is sent: here it is there already, as the clock of these tests does not wait for it.
+import './senders';
 
 /** Photographs and edits go by the same queue as entries, each in its lane. There is no IndexedDB here: kept in memory. */
 type Request = { path: string; method: string; body: unknown };

@@ -73,6 +73,8 @@ describe('an edit', () => {
     expect(differing(planned(3, { checks: [] }), { ...job.plan, version: 9, checks: ['oil'] })).toEqual([
       'checks',
     ]);
+    const reordered = Object.fromEntries(Object.entries(spec).reverse()) as typeof spec;
+    expect(differing(move(4, 99), { ...theirs, spec: reordered })).toEqual([]);
     expect(remake(move(4, 10), 7)).toEqual(move(7, 10));
   });
 });

@@ -67,14 +67,21 @@ export const remake = (edit: Edit, version: number): Edit =>
 /** What somebody else left there: the plan, or the seat. */
 export type Standing = { version: number } & (Partial<JobPlan> | Partial<Seat>);
 
+/** As text that is the same however the fields of an object are ordered: a database orders them its own way. */
+const spelledOut = (value: unknown): string =>
+  JSON.stringify(value, (_key, each: unknown) =>
+    each !== null && typeof each === 'object' && !Array.isArray(each)
+      ? Object.fromEntries(Object.entries(each).sort(([a], [b]) => (a < b ? -1 : 1)))
+      : each,
+  );
+
 /** Fields that differ between what an edit wants and what stands there. */
 export function differing(edit: Edit, standing: Standing): string[] {
   const wanted: object = edit.what === 'plan' ? (edit.plan ?? {}) : edit.what === 'seat' ? edit.change : {};
   return Object.entries(wanted)
     .filter(
       ([key, value]) =>
-        key !== 'version' &&
-        JSON.stringify(value) !== JSON.stringify((standing as Record<string, unknown>)[key]),
+        key !== 'version' && spelledOut(value) !== spelledOut((standing as Record<string, unknown>)[key]),
     )
     .map(([key]) => key);
 }

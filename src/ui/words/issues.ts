@@ -66,7 +66,7 @@ const WORDS: Record<string, (issue: Issue, units: Units) => string> = {
   too_many_sizes: () => 'At most 40 sizes.',
   unknown_mode: ({ given }) => `No sum of this topic is called “${given}”.`,
   job_differs: () => 'This job is here already, with other castings or seats than in the file.',
-  stale_edit: () => 'Somebody changed this seat meanwhile.',
+  stale_edit: () => 'Somebody changed it meanwhile.',
   not_above_bore: () => 'The outside must be bigger than the bore.',
   not_above_outside: () => 'The boss must be bigger than the bearing.',
   less_than_shoulder_depth: () => 'The boss is at least as high as the shoulder is deep.',
