@@ -155,6 +155,15 @@ describe('histories that once failed, or could', () => {
       ],
     ],
     [
+      'the only reading of its slot, moved away',
+      [
+        { atS: 0, seat: 0, of: 0, what: 0 },
+        { atS: 1, seat: 0, of: 0, what: 0 },
+        { atS: 2, seat: 0, of: 1, what: 3 },
+        { atS: 3, seat: 0, of: 0, what: 3 },
+      ],
+    ],
+    [
       'a strike where a third reading lies behind',
       [
         { atS: 0, seat: 0, of: 0, what: 0 },

@@ -48,10 +48,11 @@ export function findKept(slots: SeatReadings, readingId: string): Reading | null
 
 /** `slots` without a kept reading; null where one that lies behind would have to come forward: only the whole record knows it. */
 export function takeAway(slots: SeatReadings, { id, slot }: Reading): SeatReadings | null {
-  const found = slots[slot]!;
-  return found.older > 0
-    ? null
-    : { ...slots, [slot]: { ...found, kept: found.kept.filter((each) => each.id !== id) } };
+  const { [slot]: found = NOTHING, ...others } = slots;
+  if (found.older > 0) return null;
+  const kept = found.kept.filter((each) => each.id !== id);
+  // A slot that holds nothing is no slot: the whole record would not name it either.
+  return kept.length === 0 && found.struck === 0 ? others : { ...others, [slot]: { ...found, kept } };
 }
 
 /** The readings of a seat that are at hand, each with its slot and whether it counts. */
