@@ -110,11 +110,11 @@ const putAwayMore = (client: pg.Client, count: number) =>
     ), places AS (
       INSERT INTO casting (id, job_id, position, name, material, mass_kg, area_m2, map)
       SELECT gen_random_uuid(), copies.id, position, name, material, mass_kg, area_m2, map
-      FROM copies, casting WHERE casting.job_id = $1 RETURNING id, job_id
+      FROM copies, casting WHERE casting.job_id = $1 RETURNING id, job_id, position
     ), seats AS (
       INSERT INTO seat (id, casting_id, position, name, x_mm, y_mm, spec)
       SELECT gen_random_uuid(), places.id, seat.position, seat.name, x_mm, y_mm, spec
-      FROM places, seat JOIN casting ON casting.id = casting_id WHERE casting.job_id = $1
+      FROM places, seat JOIN casting ON casting.id = casting_id WHERE casting.job_id = $1 AND casting.position = places.position
     ), events AS (
       INSERT INTO job_event (id, job_id, person_id, kind, body, at)
       SELECT gen_random_uuid(), copies.id, person_id, kind, body, at FROM copies, job_event WHERE job_event.job_id = $1
