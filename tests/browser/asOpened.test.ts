@@ -7,6 +7,7 @@ import {
   openPage,
   retimeHeat,
   sendEvent,
+  untilKept,
   waitForLine,
   waitForStored,
   waitForText,
@@ -31,12 +32,6 @@ afterEach(async () => {
   isAway = false;
 });
 
-const untilKept = (page: Page, step: string) =>
-  page.waitForFunction(
-    (wanted) => document.documentElement.dataset.kept?.endsWith(wanted),
-    { timeout: 15_000 },
-    `/${step}`,
-  );
 /** Longer than it takes to write down what is known. */
 const untilWrittenDown = () => new Promise((resolve) => setTimeout(resolve, 1200));
 const isStored = (page: Page, slot: string) => page.$(`[data-slot="${slot}"][data-stored="true"]`);

@@ -14,6 +14,7 @@ import {
   retimeHeat,
   sendEvent,
   startApp,
+  untilKept,
   waitForStored,
   waitForText,
   type App,
@@ -161,9 +162,7 @@ describe('when the server or the database goes away', () => {
     const place = await findPlace(app, 'Merrow twin', 'Camshaft');
     const { page } = await openPage(browser, { person: 'iq' });
     await gotoReady(page, place.at('measure'));
-    await page.waitForFunction(() => document.documentElement.dataset.kept?.endsWith('/measure'), {
-      timeout: 15_000,
-    });
+    await untilKept(page, 'measure');
     await app.kill();
     await page.reload();
     await page.waitForSelector('[data-testid="reading"]');
@@ -227,9 +226,7 @@ describe('when the server or the database goes away', () => {
     const { page } = await openPage(browser, { person: 'jb' });
     await gotoReady(page, place.at('measure'));
     await page.waitForSelector('[data-testid="reading"]');
-    await page.waitForFunction(() => document.documentElement.dataset.kept?.endsWith('/measure'), {
-      timeout: 15_000,
-    });
+    await untilKept(page, 'measure');
     await cluster.stop();
     await page.waitForFunction(() =>
       document.querySelector('[role="status"]')?.textContent?.includes('database away'),

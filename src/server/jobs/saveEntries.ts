@@ -5,10 +5,10 @@ import { advanceAll, asList, rebuild } from '@/core/project/advance';
 import type { Entries, JobEvent, Reading } from '@/core/record/entries';
 import type { RefusedEntry } from '@/core/record/readEntries';
 import { Refusal } from '../http';
-import { entriesMessage } from '../live/notify';
+import { entriesMessage, LIVE_CHANNEL } from '../live/notify';
 import { findAwayCause, findBadInput, pool } from '../pool';
 import { columnsOf, type Columns } from '../projection/columns';
-import { readStanding, seatRows, type StandingJob } from '../projection/standing';
+import { readStanding, seatRows, seatRowsSql, type StandingJob } from '../projection/standing';
 import { findStored, idsOf, insertEventsSql, insertReadingsSql, without } from './entryRows';
 import { loadEntries, loadPeople } from './loadJob';
 
@@ -91,10 +91,10 @@ const STORE = `
   ), seats AS (
     INSERT INTO seat_result (seat_id, job_id, state, measured)
     SELECT "seatId", job_id, state, nullif(measured, 'null')
-    FROM changed, jsonb_to_recordset($6::jsonb) AS new ("seatId" uuid, state jsonb, measured jsonb)
+    FROM changed, ${seatRowsSql('$6')}
     ON CONFLICT (seat_id) DO UPDATE SET state = excluded.state, measured = excluded.measured
   )
-  SELECT pg_notify('urn_key_live', $7) FROM changed`;
+  SELECT pg_notify('${LIVE_CHANNEL}', $7) FROM changed`;
 
 async function store(jobId: string, before: Known, entries: Entries): Promise<boolean> {
   const storedAt = new Date().toISOString();

@@ -42,7 +42,13 @@ const readState = (client: Queryable, jobId: string) =>
 
 /** 0 where there is no such job. */
 export const readVersion = async (jobId: string): Promise<number> =>
-  Number((await readState(pool(), jobId))?.version ?? 0);
+  Number(
+    (
+      await queryMaybeOne<{ version: string }>(pool(), 'SELECT version FROM job_state WHERE job_id = $1', [
+        jobId,
+      ])
+    )?.version ?? 0,
+  );
 
 async function readSeats(client: Queryable, jobId: string): Promise<JobState['seats']> {
   const rows = await queryMany<{ seatId: string; state: SeatState }>(
@@ -70,7 +76,9 @@ export async function readStanding(jobId: string): Promise<StandingJob | null> {
   }).then((found) => (found === 'stale' ? standAnew(jobId) : found));
 }
 
-const SEAT_ROWS = `jsonb_to_recordset($2::jsonb) AS new ("seatId" uuid, state jsonb, measured jsonb)`;
+/** Rows of seats in SQL, from JSON (`seatRows`) in the given parameter. */
+export const seatRowsSql = (parameter: string) =>
+  `jsonb_to_recordset(${parameter}::jsonb) AS new ("seatId" uuid, state jsonb, measured jsonb)`;
 
 /** Rows of seats as they are sent to the database. */
 export const seatRows = (seats: Iterable<{ seatId: string; state: string; measured: string | null }>) =>
@@ -113,7 +121,7 @@ async function writeStanding(client: Queryable, jobId: string, { job, seats }: C
   await client.query('DELETE FROM seat_result WHERE job_id = $1', [jobId]);
   await client.query(
     `INSERT INTO seat_result (seat_id, job_id, state, measured)
-    SELECT "seatId", $1, state, nullif(measured, 'null') FROM ${SEAT_ROWS}`,
+    SELECT "seatId", $1, state, nullif(measured, 'null') FROM ${seatRowsSql('$2')}`,
     [jobId, seatRows(seats.values())],
   );
   return Number(rows[0]!.version);
