@@ -48,7 +48,7 @@ export function trailBike(nowMs: number): JobFile {
     .happen(180, 'iq', clutch, 'compare_overruled', { reason: 'same_number_as_old' })
     .measure(176, 'iq', clutch, 46.971, 46.996)
     .choose(120, 'iq', clutch, 'heat_chill', 65, -18)
-    .happen(48, 'iq', clutch, 'part_into_freezer', { freezerC: -18 })
+    .happen(48, 'iq', clutch, 'part_into_freezer', { freezerC: -18, place: null })
     .happen(172, 'tm', output, 'compare_overruled', { reason: 'same_number_as_old' })
     .measure(168, 'tm', output, 52.034, 51.992, 0.006)
     .measure(1500, 'tm', drum, 34.988, 34.995)
@@ -107,8 +107,13 @@ export function rescueSaw(nowMs: number): JobFile {
   const diary = new Diary(job, nowMs)
     .measure(130, 'tm', main, 34.972, 34.995, 0.002)
     .choose(95, 'tm', main, 'heat_chill', 75, -18)
-    .happen(80, 'tm', main, 'part_into_freezer', { freezerC: -18 })
-    .happen(3, 'tm', head.castings[0]!, 'casting_into_heat', { source: 'oven', sourceC: 90, castingC: 20 })
+    .happen(80, 'tm', main, 'part_into_freezer', { freezerC: -18, place: null })
+    .happen(3, 'tm', head.castings[0]!, 'casting_into_heat', {
+      source: 'oven',
+      sourceC: 90,
+      castingC: 20,
+      place: null,
+    })
     .measure(300, 'tm', pump, 25.985, 25.996)
     .choose(290, 'tm', pump, 'heat', 100, 20)
     .happen(260, 'tm', pump, 'let_go', {})

@@ -3,7 +3,9 @@ import type { KindSeat } from '@/core/job/kinds/seats';
 import { FORMULA_VERSION } from '@/core/job/seatFit';
 import type { EventBody, EventKind, JobEvent, Reading } from '@/core/record/entries';
 import type { Casting, JobHead, Photograph, Seat } from '@/core/record/job';
-import { JOB_FILE_FORMAT, JOB_FILE_VERSION, type JobFile } from '@/core/record/jobFile';
+import { JOB_FILE_FORMAT, type JobFile } from '@/core/record/jobFile';
+import { JOB_FILE_VERSION } from '@/core/record/liftFile';
+import { makeEvent } from '@/core/record/makeEvent';
 import { ago, idOf, instrumentsAt, PEOPLE } from './shop';
 
 export type Who = 'iq' | 'tm' | 'jb';
@@ -60,15 +62,17 @@ export class Diary {
   ) {
     const at = this.time(minutesAgo);
     const isSeat = where !== null && 'spec' in where;
-    this.events.push({
-      id: idOf(`${this.job} event ${this.count}`),
-      seatId: isSeat ? where.id : null,
-      castingId: isSeat ? null : (where?.id ?? null),
-      personId: idOf(`person ${who}`),
-      kind,
-      body,
-      at,
-    } as JobEvent);
+    this.events.push(
+      makeEvent({
+        id: idOf(`${this.job} event ${this.count}`),
+        seatId: isSeat ? where.id : null,
+        castingId: isSeat ? null : (where?.id ?? null),
+        personId: idOf(`person ${who}`),
+        kind,
+        body,
+        at,
+      }),
+    );
     return this;
   }
 

@@ -2,11 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { demo, NOW } from '../../tests/support/records';
 import { project } from '@/core/project/project';
 import { parseSlot, readSlot } from '@/core/record/slots';
-import type { JobRecord, Seat } from '@/core/record/job';
+import { journalMm, journalOf } from '@/core/record/shafts';
+import type { JobRecord } from '@/core/record/job';
 import { normal, seededRandom, show } from './instrument';
 import { chanceOf, trueCastingC, trueValue } from './workpiece';
-
-const withoutShaft = (seat: Seat): Seat => ({ ...seat, spec: { ...seat.spec, journal: undefined } });
 
 describe('the simulated workpiece', () => {
   const twin = project(demo('Merrow twin'));
@@ -23,7 +22,7 @@ describe('the simulated workpiece', () => {
   it('knows part and shaft too, each near its own size, the old part apart from the new one', () => {
     const hub = project(demo('Ostrel 250, rear hub'));
     const { id: castingId, seats } = hub.castings[0]!;
-    const { id: seatId, spec } = seats.find(({ spec: { journal } }) => journal)!;
+    const { id: seatId, spec } = seats.find(({ id }) => journalOf(hub.shafts, id))!;
     const read = (slot: string) => trueValue(hub, { seatId, castingId, slot: readSlot(slot) }, NOW)!;
     const nominals = { outside: spec.part.outsideMm, inside: spec.part.boreMm, width: spec.part.widthMm };
     for (const [size, nominalMm] of Object.entries(nominals)) {
@@ -31,11 +30,11 @@ describe('the simulated workpiece', () => {
       expect(Math.abs(read(`old_${size}.0`) - nominalMm), `old ${size}`).toBeLessThan(0.07);
       expect(read(`old_${size}.0`)).not.toBe(read(`${size}.0`));
     }
-    expect(Math.abs(read('journal.0') - spec.journal!.nominalMm)).toBeLessThan(0.01);
+    expect(Math.abs(read('journal.0') - journalMm(journalOf(hub.shafts, seatId))!)).toBeLessThan(0.01);
     expect(parseSlot('no_such_size.0')).toBeNull();
   });
   it('a micrometer reads nothing on a seat that no shaft goes through', () => {
-    const found = { ...twin, castings: [{ ...casting, seats: [withoutShaft(seat)] }] };
+    const found = { ...twin, shafts: [] };
     expect(
       trueValue(found, { seatId: seat.id, castingId: casting.id, slot: readSlot('journal.0') }, NOW),
     ).toBeNull();
@@ -87,7 +86,7 @@ describe('the simulated workpiece', () => {
             { way: 'heat', housingC: 110, ringC: 20, formulaVersion: '1', heatedBy: source },
             1,
           ),
-          happen('casting_into_heat', { source, sourceC: 110, castingC: 20 }, 2),
+          happen('casting_into_heat', { source, sourceC: 110, castingC: 20, place: null }, 2),
           happen('casting_out', {}, source === 'gun' ? 242 : 7202),
         ],
       },

@@ -9,6 +9,8 @@ import { hotBossOf } from '@/core/job/planSeat';
 import { REFERENCE_C } from '@/core/quantity/measured';
 import type { ProjectedJob } from '@/core/project/project';
 import type { Casting, Seat } from '@/core/record/job';
+import { partMetal } from '@/core/record/partMetal';
+import { journalMm, journalOf } from '@/core/record/shafts';
 import { familyOf, type Slot } from '@/core/record/slots';
 
 /**
@@ -27,9 +29,15 @@ export function chanceOf(text: string): number {
 
 const DEG = Math.PI / 180;
 
+/** What bores of seals are made to. ISO 6194-1, from memory. */
+const SEAL_BORE = 'H8';
+
 /** True diameter of the bore across the clock angle: usual class, slightly oval and tapered. */
 function trueBoreMm({ id, spec }: Seat, plane: number, angleDeg: number): number {
-  const limits = findLimits(spec.part.outsideMm, spec.usualClass) ?? { lowerUm: -30, upperUm: 0 };
+  const limits = findLimits(spec.part.outsideMm, 'usualClass' in spec ? spec.usualClass : SEAL_BORE) ?? {
+    lowerUm: -30,
+    upperUm: 0,
+  };
   const middleUm =
     (limits.lowerUm + limits.upperUm) / 2 +
     (chanceOf(`${id} bore`) - 0.5) * (limits.upperUm - limits.lowerUm) * 0.5;
@@ -50,14 +58,19 @@ type MicrometerSize = keyof typeof AS_MADE_UM;
 const isMicrometerSize = (size: string): size is MicrometerSize => size in AS_MADE_UM;
 
 /** True size across a part or its shaft, mm; null where the seat has none of it. */
-function trueAcrossMm({ id, spec }: Seat, size: MicrometerSize, isOld: boolean): number | null {
+function trueAcrossMm(
+  { id, spec }: Seat,
+  shaftMm: number | null,
+  size: MicrometerSize,
+  isOld: boolean,
+): number | null {
   const nominalMm = {
     outside: spec.part.outsideMm,
     inside: spec.part.boreMm,
     width: spec.part.widthMm,
-    journal: spec.journal?.nominalMm,
+    journal: shaftMm,
   }[size];
-  if (nominalMm === undefined) return null;
+  if (nominalMm === null) return null;
   const [leastUm, mostUm] = AS_MADE_UM[size];
   const offUm = leastUm + (mostUm - leastUm) * chanceOf(`${id} ${isOld ? 'old ' : ''}${size}`);
   return nominalMm + (offUm - (isOld ? OLD_OFF_UM : 0)) / 1000;
@@ -174,7 +187,7 @@ export function trueValue(job: ProjectedJob, target: Target, nowMs: number): num
     return grown(trueBoreMm(seat, slot.plane, slot.angleDeg), MATERIALS[casting.material].alphaPerK);
   const across = micrometerSize(slot);
   if (!across) return trueDepthAsReadMm(job, seat, slot);
-  const acrossMm = trueAcrossMm(seat, across.size, across.isOld);
-  const metal = across.size === 'journal' ? 'bearing_steel' : (seat.spec.part.material ?? 'bearing_steel');
-  return acrossMm === null ? null : grown(acrossMm, MATERIALS[metal].alphaPerK);
+  const acrossMm = trueAcrossMm(seat, journalMm(journalOf(job.shafts, seat.id)), across.size, across.isOld);
+  const metal = across.size === 'journal' ? MATERIALS.bearing_steel : partMetal(seat.spec.part);
+  return acrossMm === null ? null : grown(acrossMm, metal.alphaPerK);
 }

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
 import { project } from '@/core/project/project';
 import type { JobEvent } from '@/core/record/entries';
+import { resized } from '../support/records';
 import { jobId, openDoors, ostrel, personId, reading, seat, server } from '../support/doors';
 
 /** The state of a job is stored with each entry, in the same commit, and is always what the whole record gives. */
@@ -83,7 +84,7 @@ describe('the state of a job', () => {
     const { spec, version } = (await standing()).job.castings[0]!.seats[0]!;
     await saveSeat(seat.id, {
       version,
-      spec: { ...spec, part: { ...spec.part, outsideMm: spec.part.outsideMm + 0.5 } },
+      spec: resized(spec, { outsideMm: spec.part.outsideMm + 0.5 }),
     });
     expect(await measured()).toBe(spec.part.outsideMm + 0.5);
     await saveSeat(seat.id, { version: version + 1, spec });

@@ -3,7 +3,8 @@ import { join } from 'node:path';
 import { runner } from 'node-pg-migrate';
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { buildDemo, idOf } from '../../database/demo/demo';
+import { idOf } from '../../database/demo/demo';
+import { filesOfVersion2 } from '../support/oldFiles';
 import { migrate } from '../../scripts/lib/database.mjs';
 import { ROOT } from '../../scripts/lib/processes.mjs';
 import { cloneDatabase } from '../support/database';
@@ -14,7 +15,7 @@ import { cloneDatabase } from '../support/database';
  */
 let database: Awaited<ReturnType<typeof cloneDatabase>>;
 let client: pg.Client;
-const [file, other] = buildDemo(Date.parse('2026-11-01T10:00:00Z'));
+const [file, other] = filesOfVersion2();
 const jobId = file!.job.id;
 const ids = { reading: randomUUID(), event: randomUUID(), retiming: randomUUID() };
 

@@ -2,21 +2,27 @@ import { join } from 'node:path';
 import { runner } from 'node-pg-migrate';
 import pg from 'pg';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { buildDemo } from '../../database/demo/demo';
-import { drawPhotographs } from '../../database/demo/drawPhotographs';
 import { migrate } from '../../scripts/lib/database.mjs';
 import { ROOT } from '../../scripts/lib/processes.mjs';
-import type { JobFile } from '@/core/record/jobFile';
+import { parseJobFile, type JobFile } from '@/core/record/jobFile';
+import { filesOfVersion2, type OldFile } from '../support/oldFiles';
 import { cloneDatabase } from '../support/database';
 import { NOW } from '../support/records';
 
 /**
- * A database filled by the release before there were job states: after the upgrade every entry, id and photograph is there, and every job
- * stands as its record makes it.
+ * A database filled by the release before there were shafts: after the upgrade every entry, id and photograph is there, and every job
+ * stands as its record makes it. The same jobs come as files of that release: both ways give the same job.
  */
 let database: Awaited<ReturnType<typeof cloneDatabase>>;
 let client: pg.Client;
 let files: JobFile[];
+
+/** The files of that release, as they are read today. */
+const lifted = (file: OldFile): JobFile => {
+  const parsed = parseJobFile(JSON.stringify(file));
+  if (!parsed.ok) throw new Error(`${file.job.machine}: ${JSON.stringify(parsed.issues)}`);
+  return parsed.value;
+};
 
 const releaseBefore = (databaseUrl: string) =>
   runner({
@@ -24,7 +30,7 @@ const releaseBefore = (databaseUrl: string) =>
     dir: join(ROOT, 'database/migrations'),
     migrationsTable: 'migration',
     direction: 'up',
-    count: 3,
+    count: 4,
     logger: { debug() {}, info() {}, warn() {}, error() {} },
   });
 
@@ -37,7 +43,13 @@ const insert = (table: string, rows: object[]) =>
     [JSON.stringify(rows)],
   );
 
-async function fill({ job, people, instruments, readings, events, photographs }: JobFile) {
+/** States of another shape stand beside the records: they are made anew. */
+const OLD_STATES = `
+  INSERT INTO job_state (job_id, version, made_with, state, is_put_away, bench, heat, ordered, wrong_numbers, stacks, machine,
+    frame_number, engine_number)
+  SELECT id, 7, 'formulas of before', '{}', false, '{}', '[]', '[]', '{}', '[]', '', '', '' FROM job`;
+
+async function fill({ job, people, instruments, readings, events, photographs }: OldFile) {
   const { castings, machineSort, roomC, openedAt, ...head } = job;
   await insert('person', people);
   const shelf = instruments.map(({ isSimulated, calibrationDue, ...each }) => ({
@@ -112,12 +124,14 @@ async function fill({ job, people, instruments, readings, events, photographs }:
 }
 
 beforeAll(async () => {
-  files = await drawPhotographs(buildDemo(NOW));
+  const old = filesOfVersion2();
+  files = old.map(lifted);
   database = await cloneDatabase({ isEmpty: true });
   await releaseBefore(database.url);
   client = new pg.Client({ connectionString: database.url });
   await client.connect();
-  for (const file of files) await fill(file);
+  for (const file of old) await fill(file);
+  await client.query(OLD_STATES);
   await migrate(database.url);
   process.env.DATABASE_URL = database.url;
 });

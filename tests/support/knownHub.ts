@@ -1,5 +1,6 @@
 import { idOf, TOOLS } from '../../database/demo/demo';
-import type { EventBody, EventKind, JobEvent, Reading } from '@/core/record/entries';
+import type { EventBody, EventKind, Reading } from '@/core/record/entries';
+import { makeEvent } from '@/core/record/makeEvent';
 import type { JobRecord } from '@/core/record/job';
 import { startJob } from '@/core/job/kinds/jobKind';
 import { WHEEL_HUB } from '@/core/job/kinds/wheelHub';
@@ -50,7 +51,7 @@ export const happen =
       ...record.entries,
       events: [
         ...record.entries.events,
-        {
+        makeEvent({
           id: makeId(),
           seatId: where.seatId ?? null,
           castingId: where.castingId ?? null,
@@ -58,7 +59,7 @@ export const happen =
           kind,
           body,
           at: at(record),
-        } as JobEvent,
+        }),
       ],
     },
   });

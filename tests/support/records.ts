@@ -4,7 +4,15 @@ import type { JobRecord } from '@/core/record/job';
 import { recordOfFile } from '@/core/record/jobFile';
 import { summarize } from '@/core/board/summary';
 import * as seatView from '@/core/job/seatView';
+import { makeEvent } from '@/core/record/makeEvent';
+import type { BoreSpec } from '@/core/record/seatSpec';
 import { project } from '@/core/project/project';
+
+/** A seat with other sizes of its part: it stays of its kind. */
+export const resized = (
+  spec: BoreSpec,
+  sizes: Partial<Pick<BoreSpec['part'], 'boreMm' | 'outsideMm' | 'widthMm'>>,
+) => ({ ...spec, part: { ...spec.part, ...sizes } }) as BoreSpec;
 
 export const NOW = Date.parse('2026-11-01T10:00:00Z');
 /** A job of the demo, with the tools of its shop. */
@@ -31,7 +39,7 @@ export const event = <K extends EventKind>(
   where: { seatId?: string; castingId?: string } = {},
   secondsFromNow = 0,
 ): JobEvent =>
-  ({
+  makeEvent({
     id: idOf(`test event ${(count += 1)}`),
     kind,
     body,
@@ -39,7 +47,7 @@ export const event = <K extends EventKind>(
     castingId: where.castingId ?? null,
     personId: idOf('person iq'),
     at: new Date(NOW + secondsFromNow * 1000).toISOString(),
-  }) as JobEvent;
+  });
 export const reading = (
   seatId: string,
   slot: string,

@@ -27,7 +27,7 @@ const FORGOTTEN_S = 1200;
 type Shown = { words: string; clock: string; isDone: boolean; isForgotten: boolean };
 
 function describe(item: HeatItem, nowMs: number, units: Units): Shown {
-  const where = item.kind === 'cold' ? 'freezer' : 'heat';
+  const where = item.place?.toLowerCase() ?? (item.kind === 'cold' ? 'freezer' : 'heat');
   const temperature = asText(showTemperature(item.celsius, units));
   if (item.kind === 'under_air') {
     const onS = (nowMs - item.sinceMs) / 1000;

@@ -1,5 +1,6 @@
 'use client';
 import { useMemo, useState } from 'react';
+import { journalMm } from '@/core/record/shafts';
 import { checkReading } from '@/core/job/checkReading';
 import { counting } from '@/core/job/counting';
 import type { SeatView } from '@/core/job/seatView';
@@ -85,7 +86,13 @@ export function useReadings(
       askPerson();
       return 'Say first who is at the bench.';
     }
-    const checked = checkReading({ slot: here.place, typed, seat: view.seat, units });
+    const checked = checkReading({
+      slot: here.place,
+      typed,
+      seat: view.seat,
+      shaftMm: journalMm(view.journal),
+      units,
+    });
     if (!checked.ok) {
       playCall('refused');
       return sayIssue(checked.issues[0]!, units);

@@ -1,6 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { heatedInside } from '@/core/record/fittedPart';
 import { ceilingsFor } from '@/core/heat/ceilings';
 import { drawsHeat } from '@/core/heat/rest';
 import type { SeatView } from '@/core/job/seatView';
@@ -12,6 +13,7 @@ import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { CAUTIONS, sayCeiling } from '@/ui/words/verdicts';
 import { REST_WORDS } from '@/ui/words/work';
 import { Lead, Note, Quiet } from '@/ui/parts/text';
+import type { HeatPlace } from '@/core/record/events/heat';
 import { Column, Row } from '@/ui/parts/layout';
 
 /** Things that must be within reach before the door opens. Common practice, no source. */
@@ -20,13 +22,33 @@ const COOLEST_OVEN_C = 40;
 const HOTTEST_OVEN_C = 250;
 const DIAL_STEP_K = 5;
 
+type PlaceProps = {
+  label: string;
+  places: readonly HeatPlace[];
+  chosen: HeatPlace | null;
+  onPick: (toolId: string) => void;
+};
+
+/** Which of several ovens or freezers: so that the shop's clock says where to look. */
+export const PlaceChoice = ({ label, places, chosen, onPick }: PlaceProps) =>
+  places.length > 1 && (
+    <ChoiceRow
+      label={label}
+      options={places.map(({ toolId, name }) => ({ value: toolId, words: name }))}
+      value={chosen?.toolId ?? null}
+      onPick={onPick}
+    />
+  );
+
 type DialProps = { view: SeatView; ovenC: number; units: Units; onOven: (celsius: number) => void };
 
 /** The oven's dial, with the weakest thing in the casting beside it. */
 export function OvenDial({ view: { seat, casting, leftIn, history }, ovenC, units, onOven }: DialProps) {
-  const hottest = ceilingsFor({ castingMaterial: casting.material, leftIn, bearing: seat.spec.part }).find(
-    ({ sees, limitC }) => sees === 'casting' && limitC < ovenC,
-  );
+  const hottest = ceilingsFor({
+    castingMaterial: casting.material,
+    leftIn,
+    bearing: heatedInside(seat.spec.part),
+  }).find(({ sees, limitC }) => sees === 'casting' && limitC < ovenC);
   const wantedC = history.wayIn?.housingC ?? ovenC;
   return (
     <>

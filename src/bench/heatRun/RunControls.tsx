@@ -6,6 +6,8 @@ import { useState } from 'react';
 import { checkReading } from '@/core/job/checkReading';
 import type { HeatRunView } from '@/core/job/heatRun';
 import { slotOf } from '@/core/record/slots';
+import type { HeatPlace } from '@/core/record/events/heat';
+import { freezersOf, ovensFor } from '@/core/tools/heatPlaces';
 import type { SeatView } from '@/core/job/seatView';
 import type { Units } from '@/core/quantity/format';
 import { useJob } from '@/bench/record/JobProvider';
@@ -14,7 +16,7 @@ import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { sayIssue } from '@/ui/words/issues';
 import { CAUTIONS } from '@/ui/words/verdicts';
 import { actionsFor, findDueCaution, type Action } from './runActions';
-import { BeforeTheDoor, NextUp, OvenDial } from './RunAdvice';
+import { BeforeTheDoor, NextUp, OvenDial, PlaceChoice } from './RunAdvice';
 import { useRunKeys } from './useRunKeys';
 
 const KeyPad = later(() => import('@/ui/fields/KeyPad'), 'KeyPad');
@@ -34,6 +36,13 @@ const FOOTER = {
   flexWrap: { xs: 'wrap', md: 'nowrap' },
 } as const;
 
+/** One of the shop's ovens or freezers: the one that was picked, or the first. */
+function usePlace(places: readonly HeatPlace[]) {
+  const [picked, setPicked] = useState<string | null>(null);
+  const chosen = places.find(({ toolId }) => toolId === picked) ?? places[0] ?? null;
+  return [{ places, chosen }, setPicked] as const;
+}
+
 /** One big button per event; the outcome is asked only after it was let go. */
 export function RunControls({ view, run, units }: { view: SeatView; run: HeatRunView; units: Units }) {
   const { record, addEvent } = useJob();
@@ -43,10 +52,14 @@ export function RunControls({ view, run, units }: { view: SeatView; run: HeatRun
   const [ovenC, setOvenC] = useState(Math.round(((history.wayIn?.housingC ?? 80) + OVEN_ABOVE_K) / 5) * 5);
   const read = Object.values(record.state.seats).flatMap((each) => each.history.cautions);
   const caution = findDueCaution(view, read);
+  const [oven, setOven] = usePlace(ovensFor(record.tools, ovenC));
+  const [freezer, setFreezer] = usePlace(freezersOf(record.tools));
   const actions = actionsFor({
     view,
     run,
     ovenC,
+    oven: oven.chosen,
+    freezer: freezer.chosen,
     units,
     caution,
     addEvent,
@@ -57,6 +70,7 @@ export function RunControls({ view, run, units }: { view: SeatView; run: HeatRun
   const [main, second] = actions;
   const isOvenAsked =
     heat.phase === 'cold' && history.wayIn?.heatedBy !== 'gun' && main?.words.startsWith('Casting into');
+  const isFreezerAsked = freezer.places.length > 1 && main?.words.endsWith('into the freezer');
   const isBeforeTheDoor = heat.phase === 'in_heat' && history.letGoMs === null;
   return (
     <Box component="footer" sx={FOOTER}>
@@ -66,7 +80,12 @@ export function RunControls({ view, run, units }: { view: SeatView; run: HeatRun
             {CAUTIONS[caution]} {CAUTIONS.manual_first}
           </Box>
         ) : isOvenAsked ? (
-          <OvenDial view={view} ovenC={ovenC} units={units} onOven={setOvenC} />
+          <>
+            <OvenDial view={view} ovenC={ovenC} units={units} onOven={setOvenC} />
+            <PlaceChoice label="Which oven" {...oven} onPick={setOven} />
+          </>
+        ) : isFreezerAsked ? (
+          <PlaceChoice label="Which freezer" {...freezer} onPick={setFreezer} />
         ) : isBeforeTheDoor ? (
           <BeforeTheDoor view={view} />
         ) : (
@@ -128,7 +147,7 @@ type StuckProps = { view: SeatView; units: Units; isOpen: boolean; onClose: () =
 function StuckPad({ view: { seat }, units, isOpen, onClose }: StuckProps) {
   const { addEvent } = useJob();
   const take = (typed: string) => {
-    const checked = checkReading({ slot: slotOf('depth', { pass: 1 }), typed, seat, units });
+    const checked = checkReading({ slot: slotOf('depth', { pass: 1 }), typed, seat, shaftMm: null, units });
     if (!checked.ok) return sayIssue(checked.issues[0]!, units);
     addEvent('stuck', { depthMm: checked.value }, { seatId: seat.id });
     return null;

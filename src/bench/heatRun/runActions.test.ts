@@ -1,9 +1,13 @@
+import { idOf } from '../../../database/demo/demo';
 import { describe, expect, it } from 'vitest';
 import { demo, event, NOW, seatOf, withEvents, viewSeat } from '../../../tests/support/records';
 import { viewHeatRun } from '@/core/job/heatRun';
 import type { EventBody, JobEvent } from '@/core/record/entries';
 import type { JobRecord } from '@/core/record/job';
 import { actionsFor, findDueCaution, type Actions } from './runActions';
+
+const OVEN = { toolId: idOf('tool oven'), name: 'Oven' };
+const FREEZER = { toolId: idOf('tool freezer'), name: 'Chest freezer' };
 
 /** The buttons of the heat run, pressed one after another on a real seat, as a person does. */
 class Bench {
@@ -50,6 +54,8 @@ class Bench {
       view,
       run: viewHeatRun({ view, probe: readings, roomC: 20, nowMs }),
       ovenC,
+      oven: OVEN,
+      freezer: FREEZER,
       units: 'metric',
       caution: this.caution,
       addEvent: (kind, body, where) => {
@@ -124,7 +130,18 @@ describe('the buttons of the heat run', () => {
     expect(bench.record.entries.events.find(({ kind }) => kind === 'casting_into_heat')!.body).toMatchObject({
       source: 'gun',
       sourceC: 95,
+      place: null,
     });
+  });
+
+  it('bearing and casting are recorded with the freezer and the oven that they went into', () => {
+    const bench = new Bench();
+    bench.choose('heat_chill');
+    for (let press = 0; press < 3; press += 1) bench.press();
+    const places = bench.record.entries.events.flatMap((each) =>
+      each.kind === 'part_into_freezer' || each.kind === 'casting_into_heat' ? [each.body.place] : [],
+    );
+    expect(places).toEqual([FREEZER, OVEN]);
   });
 
   it('a casting of magnesium is warned of before its heat, any other of hot metal, and once only', () => {
@@ -150,7 +167,8 @@ describe('the buttons of the heat run', () => {
       run: viewHeatRun({ view: sealed, probe: [], roomC: 20, nowMs: NOW }),
       caution: null,
     };
-    const doors = { addEvent: () => null, goTo: () => undefined, askDepth: () => undefined };
+    const places = { oven: null, freezer: null };
+    const doors = { ...places, addEvent: () => null, goTo: () => undefined, askDepth: () => undefined };
     const [hot, way] = actionsFor({ view: sealed, ovenC: 101, ...rest, ...doors });
     expect(hot).toMatchObject({ words: 'Casting into the heat', isBlocked: true });
     expect(way?.words).toBe('Seal out first');

@@ -1,4 +1,5 @@
 import type { HeatRunView } from '@/core/job/heatRun';
+import type { HeatPlace } from '@/core/record/events/heat';
 import { FREEZER_C } from '@/core/heat/soak';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
@@ -21,6 +22,9 @@ export type ActionInput = {
   view: SeatView;
   run: HeatRunView;
   ovenC: number;
+  /** Where it goes in; null where the shop has none on its wall. */
+  oven: HeatPlace | null;
+  freezer: HeatPlace | null;
   units: Units;
   caution: CautionCode | null;
   addEvent: ReturnType<typeof useJob>['addEvent'];
@@ -42,13 +46,13 @@ export function findDueCaution(
 
 const isByAir = ({ history }: SeatView) => history.wayIn?.heatedBy === 'gun';
 
-const heatUp = ({ view, ovenC, addEvent }: ActionInput, castingC: number, dialC = ovenC) =>
+const heatUp = ({ view, ovenC, oven, addEvent }: ActionInput, castingC: number, dialC = ovenC) =>
   addEvent(
     'casting_into_heat',
     {
       ...(isByAir(view)
-        ? { source: 'gun', sourceC: view.history.wayIn!.housingC }
-        : { source: 'oven', sourceC: dialC }),
+        ? { source: 'gun', sourceC: view.history.wayIn!.housingC, place: null }
+        : { source: 'oven', sourceC: dialC, place: oven }),
       castingC: Math.round(castingC),
     },
     { castingId: view.casting.id },
@@ -134,7 +138,7 @@ function tooLateActions(input: ActionInput): Actions {
 
 /** Acts once a way is chosen and every caution is read, as long as the part is not let go of. */
 function actionsOfWay(input: ActionInput): Actions {
-  const { view, run, addEvent } = input;
+  const { view, run, freezer, addEvent } = input;
   const { heat, history } = view;
   const way = history.wayIn?.way;
   if (way === 'drive')
@@ -144,7 +148,8 @@ function actionsOfWay(input: ActionInput): Actions {
       {
         words: 'Bearing into the freezer',
         note: 'wrapped',
-        does: () => addEvent('part_into_freezer', { freezerC: FREEZER_C }, { seatId: view.seat.id }),
+        does: () =>
+          addEvent('part_into_freezer', { freezerC: FREEZER_C, place: freezer }, { seatId: view.seat.id }),
       },
       null,
     ];

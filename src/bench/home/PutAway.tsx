@@ -1,10 +1,11 @@
 'use client';
 import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
+import { makeEvent } from '@/core/record/makeEvent';
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import type { BenchJob } from '@/core/board/benchLine';
-import type { JobEvent } from '@/core/record/entries';
+import type { EventBody } from '@/core/record/entries';
 import type { Person } from '@/core/record/job';
 import { liveStream } from '@/bench/record/liveStream';
 import { outbox } from '@/bench/record/outbox';
@@ -19,8 +20,8 @@ type Gone = { jobId: string; machine: string; eventId: string };
 export function usePutAway(person: Person | null) {
   const [gone, setGone] = useState<Gone | null>(null);
   const [isAsking, setAsking] = useState(false);
-  const keep = (jobId: string, kind: 'job_put_away' | 'event_withdrawn', body: Record<string, string>) => {
-    const entry = {
+  const keep = <K extends 'job_put_away' | 'event_withdrawn'>(jobId: string, kind: K, body: EventBody<K>) => {
+    const entry = makeEvent({
       id: uuid(),
       seatId: null,
       castingId: null,
@@ -28,7 +29,7 @@ export function usePutAway(person: Person | null) {
       kind,
       body,
       at: new Date(liveStream.now()).toISOString(),
-    } as JobEvent;
+    });
     void outbox.keep({ id: entry.id, jobId, refused: null, type: 'event', entry });
     return entry.id;
   };

@@ -8,6 +8,7 @@ import type { Reading } from '@/core/record/entries';
 import type { Seat } from '@/core/record/job';
 import { readSlot } from '@/core/record/slots';
 import type { Units } from '@/core/quantity/format';
+import { journalMm, journalOf } from '@/core/record/shafts';
 import { useJob } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
 import { isEdit, isEntry, type Kept, type KeptEdit, type KeptEntry } from '@/bench/record/kept';
@@ -23,6 +24,7 @@ type Correction = { changes: Partial<Reading> } | { problem: string };
 function readCorrection(
   entry: Reading,
   seat: Seat | undefined,
+  shaftMm: number | null,
   typed: string,
   isMetal: boolean,
   units: Units,
@@ -32,7 +34,7 @@ function readCorrection(
     return metal.ok ? { changes: { metalC: metal.value } } : { problem: sayIssue(metal.issues[0]!, units) };
   }
   if (!seat) return { problem: 'This job has no such seat any more: leave it out.' };
-  const checked = checkReading({ slot: readSlot(entry.slot), typed, seat, units });
+  const checked = checkReading({ slot: readSlot(entry.slot), typed, seat, shaftMm, units });
   return checked.ok
     ? { changes: { typed, value: checked.value } }
     : { problem: sayIssue(checked.issues[0]!, units) };
@@ -90,6 +92,7 @@ function RefusedLine({ kept }: { kept: KeptEntry }) {
   const [isCorrecting, setCorrecting] = useState(false);
   const units = person?.units ?? 'metric';
   const seat = record.castings.flatMap(({ seats }) => seats).find(({ id }) => id === kept.entry.seatId);
+  const shaftMm = seat ? journalMm(journalOf(record.shafts, seat.id)) : null;
   const isMetal = (kept.refused ?? []).some(({ field }) => field === 'metalC');
   return (
     <Refused kept={kept} what={sayRefusedEntry(kept, seat?.name ?? '', units)}>
@@ -105,7 +108,7 @@ function RefusedLine({ kept }: { kept: KeptEntry }) {
           quantity={isMetal ? 'temperature' : 'length'}
           onClose={() => setCorrecting(false)}
           onEnter={(typed) => {
-            const correction = readCorrection(kept.entry, seat, typed, isMetal, units);
+            const correction = readCorrection(kept.entry, seat, shaftMm, typed, isMetal, units);
             if ('problem' in correction) return correction.problem;
             correct(kept, correction.changes);
             return null;

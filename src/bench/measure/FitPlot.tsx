@@ -13,9 +13,12 @@ const PLOT_LEFT = 206;
 
 /** Fits of a seat by temperature: tight to the left of the line, clear to the right, one scale, whiskers 2u. */
 function rowsOf(view: SeatView, units: Units): Row[] {
-  const { fit } = view;
-  if (!fit) return [];
-  const { running } = view.seat.spec;
+  const {
+    fit,
+    seat: { spec },
+  } = view;
+  if (!fit || spec.kind === 'seal_in_bore') return [];
+  const { running } = spec;
   const negative = ({ value, u }: Measured): Measured => ({ value: -value, u });
   const rows: Row[] = [
     { label: `bench ${showTemperature(20, units).figure}°`, clearance: negative(fit.benchMm) },

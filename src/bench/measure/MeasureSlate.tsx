@@ -145,7 +145,9 @@ function Condition({ setSizing, hasThird, onThird, isMeasured, history, seat, se
         </Button>
       )}
       {history.usualFitAccepted && !isMeasured && (
-        <Box sx={{ fontSize: TYPE.small }}>Usual fit {seat.spec.usualClass} taken.</Box>
+        <Box sx={{ fontSize: TYPE.small }}>
+          Usual fit {'usualClass' in seat.spec && seat.spec.usualClass} taken.
+        </Box>
       )}
       {setAside > 0 && (
         <Quiet sx={{ fontSize: TYPE.fine, ml: 'auto' }}>{setAside} struck out, in the record</Quiet>

@@ -24,7 +24,7 @@ export function SeatCondition({ view }: { view: SeatView }) {
     fit && isSpun
       ? remediesFor({
           interferenceMm: fit.benchMm.value,
-          isRotatingLoad: seat.spec.load === 'rotating',
+          isRotatingLoad: seat.spec.kind !== 'seal_in_bore' && seat.spec.load === 'rotating',
         }).flatMap(({ code }) => (isRemedy(code) ? [code] : []))
       : [];
   return (

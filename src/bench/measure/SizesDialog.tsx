@@ -10,7 +10,8 @@ import { useState } from 'react';
 import { issuesFromZod } from '@/core/quantity/zodIssues';
 import { parseLength } from '@/core/quantity/parseLength';
 import { bareLengthUnit, showSize } from '@/core/quantity/format';
-import { seatSpecSchema, type Seat, type SeatSpec } from '@/core/record/job';
+import type { Seat } from '@/core/record/job';
+import { boreSpecSchema, type BoreSpec } from '@/core/record/seatSpec';
 import { useJob } from '@/bench/record/JobProvider';
 import { sendJson } from '@/bench/record/sendJson';
 import { useEdits } from '@/bench/record/useEdits';
@@ -29,12 +30,12 @@ const FIELDS = [
 ] as const;
 type Path = (typeof FIELDS)[number]['path'];
 
-const read = (spec: SeatSpec, path: Path): number => {
+const read = (spec: BoreSpec, path: Path): number => {
   const [group, key] = path.split('.') as ['part' | 'housing', string];
   return (spec[group] as unknown as Record<string, number>)[key]!;
 };
 
-function write(spec: SeatSpec, values: Record<Path, number>): SeatSpec {
+function write(spec: BoreSpec, values: Record<Path, number>): BoreSpec {
   const copy = structuredClone(spec);
   for (const [path, mm] of Object.entries(values)) {
     const [group, key] = path.split('.') as ['part' | 'housing', string];
@@ -59,7 +60,7 @@ function useSizes(seat: Seat, onClose: () => void) {
   const [problems, setProblems] = useState<Partial<Record<Path, string>>>({});
   const [message, setMessage] = useState<string | null>(null);
 
-  const collect = (): SeatSpec | null => {
+  const collect = (): BoreSpec | null => {
     const found: Partial<Record<Path, string>> = {};
     const values = {} as Record<Path, number>;
     for (const { path } of FIELDS) {
@@ -72,7 +73,7 @@ function useSizes(seat: Seat, onClose: () => void) {
       else found[path] = sayIssue(parsed.issues[0]!, units);
     }
     const spec = Object.keys(found).length === 0 ? write(base.spec, values) : null;
-    const checked = spec && seatSpecSchema.safeParse(spec);
+    const checked = spec && boreSpecSchema.safeParse(spec);
     for (const issue of checked?.error ? issuesFromZod(checked.error, spec) : [])
       found[issue.field as Path] ??= sayIssue(
         // Every field here is a size.

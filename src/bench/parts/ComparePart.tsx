@@ -11,6 +11,7 @@ import { familyOf, slotOf, slotText, type SlotFamily } from '@/core/record/slots
 import { asText, showFit, showSize, type Units } from '@/core/quantity/format';
 import { GaugeBar } from '@/bench/gauge/GaugeBar';
 import { gaugeSlot } from '@/bench/gauge/useReadings';
+import { journalWords } from '@/core/record/shafts';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
 import { useLoaded } from '@/bench/record/useLoaded';
@@ -52,7 +53,7 @@ export function ComparePart({
   const view = useSeatView(seatId);
   const [chosen, setChosen] = useState<string | null>(null);
   if (!view) return null;
-  const rows = ROWS.filter(({ place }) => view.seat.spec.journal || place.family !== 'journal');
+  const rows = ROWS.filter(({ place }) => view.journal || place.family !== 'journal');
   const taken = new Set(counting(view.readings).map(({ slot }) => slot));
   const slot =
     chosen && rows.some((row) => row.slot === chosen)
@@ -114,7 +115,7 @@ function CompareSlate({
           key={mate.mate}
           mate={mate}
           say={(mm) => asText(showFit(mm, units))}
-          shaft={seat.spec.journal?.name}
+          shaft={view.journal ? journalWords(view.journal, seat.name) : undefined}
         />
       ))}
       <MateRows rows={rows} counting={readings} keptIds={keptIds} onSlot={onSlot} slot={slot} units={units} />

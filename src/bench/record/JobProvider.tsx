@@ -10,6 +10,7 @@ import {
   type ReactNode,
 } from 'react';
 import { v7 as uuid } from 'uuid';
+import { makeEvent } from '@/core/record/makeEvent';
 import type { Entries, EventBody, EventKind, JobEvent, Reading } from '@/core/record/entries';
 import type { Person, Seat } from '@/core/record/job';
 import type { SeatView } from '@/core/job/seatView';
@@ -127,7 +128,7 @@ function useActs(jobId: string, person: Person | null | undefined, askPerson: ()
         askPerson();
         return null;
       }
-      const entry = {
+      const entry = makeEvent({
         id: uuid(),
         seatId: where.seatId ?? null,
         castingId: where.castingId ?? null,
@@ -135,7 +136,7 @@ function useActs(jobId: string, person: Person | null | undefined, askPerson: ()
         kind,
         body,
         at: new Date(liveStream.now()).toISOString(),
-      } as JobEvent;
+      });
       void outbox.keep({ id: entry.id, jobId, refused: null, type: 'event', entry });
       setLastActs((before) => (kind === 'event_withdrawn' ? [] : withAct(before, entry)));
       return entry.id;

@@ -70,7 +70,7 @@ describe('a job on a screen', () => {
   it('an event of long ago and one right after it: the answer to the first does not undo the second', async () => {
     await settled();
     server.isHolding = true;
-    const heat = { source: 'oven' as const, sourceC: 110, castingC: 20 };
+    const heat = { source: 'oven' as const, sourceC: 110, castingC: 20, place: null };
     tell(server.store([], [event('casting_into_heat', heat, { castingId }, -9_000_000)]));
     tell(server.store([], [event('casting_rest_noted', { on: 'bare_steel' }, { castingId }, 1)]));
     server.isHolding = false;
@@ -101,7 +101,7 @@ describe('a job on a screen', () => {
   });
 
   it('a casting that cooled is cold without an entry', async () => {
-    const heat = { source: 'oven' as const, sourceC: 110, castingC: 20 };
+    const heat = { source: 'oven' as const, sourceC: 110, castingC: 20, place: null };
     tell(
       server.store(
         [],

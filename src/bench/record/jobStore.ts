@@ -2,6 +2,7 @@
 import { JobViewer, viewHoldsUntilMs, type JobView } from '@/core/job/seatView';
 import { advance, asList, rebuild, type Entry } from '@/core/project/advance';
 import type { JobState } from '@/core/project/jobState';
+import { STATE_SHAPE } from '@/core/project/jobState';
 import type { LoadedJob, ProjectedJob } from '@/core/project/project';
 import type { Entries } from '@/core/record/entries';
 import { applyEdit } from '@/core/record/edits';
@@ -107,7 +108,8 @@ export class JobStore {
   private async takeUpKept() {
     const kept = (await (await openKeptHere())?.get('jobs', this.jobId).catch(() => null)) as
       KeptJob | null | undefined;
-    if (!kept) return;
+    // What an older release kept has another shape.
+    if (kept?.job.state.shape !== STATE_SHAPE) return;
     if (kept.job.version > this.stored.version) this.replace(kept.job);
     if (kept.whole && kept.whole.version >= this.stored.version && !this.whole) this.whole = kept.whole;
     this.changed();

@@ -1,5 +1,7 @@
 'use client';
-import { mergeEdits, remake, thingOf } from '@/core/record/edits';
+import { mergeEdits, remake, thingOf, type Edit } from '@/core/record/edits';
+import type { JobEvent } from '@/core/record/entries';
+import { liftEvent } from '@/core/record/events/versions';
 import type { Issue } from '@/core/quantity/result';
 import { isEdit, isEntry, isPhotograph, type Kept, type KeptEdit, type KeptPhotograph } from './kept';
 import { openKeptHere } from './keptHere';
@@ -25,11 +27,22 @@ const loadCheck = (): Promise<Check | null> =>
     () => null,
   );
 
-/** As earlier versions kept them: one reason and not a list; photographs without a type, in a store of their own. */
-const lifted = (kept: Kept): Kept => ({
-  ...kept,
-  refused: kept.refused && !Array.isArray(kept.refused) ? [kept.refused as unknown as Issue] : kept.refused,
-});
+/**
+ * As earlier releases kept them: one reason and not a list; bodies of events and sizes of seats in their older shapes; photographs without
+ * a type, in a store of their own.
+ */
+async function lifted(kept: Kept): Promise<Kept> {
+  const refused =
+    kept.refused && !Array.isArray(kept.refused) ? [kept.refused as unknown as Issue] : kept.refused;
+  if (kept.type === 'event') return { ...kept, refused, entry: liftEvent(kept.entry) as JobEvent };
+  if (kept.type !== 'edit') return { ...kept, refused };
+  // Rare, and not small: only where it is needed. Without it the server says what it does not take.
+  const lift = await import('@/core/record/liftHead').then(
+    ({ liftEdit }) => liftEdit,
+    () => (edit: Edit) => edit,
+  );
+  return { ...kept, refused, edit: lift(kept.edit) };
+}
 const liftedPhotograph = (kept: object): Kept =>
   ({ ...kept, type: 'photograph', refused: null }) as KeptPhotograph;
 
@@ -59,7 +72,7 @@ export class Outbox {
       await database?.delete('photographs', photograph.id).catch(() => undefined);
     }
     for (const each of ((await database?.getAll('kept')) ?? []) as Kept[])
-      if (!this.kept.has(each.id)) this.kept.set(each.id, lifted(each));
+      if (!this.kept.has(each.id)) this.kept.set(each.id, await lifted(each));
     this.tell();
     void this.send();
   }

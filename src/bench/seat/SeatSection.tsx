@@ -4,6 +4,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { REFERENCE_C } from '@/core/quantity/measured';
 import { asText, showFit, showSize, showTemperature } from '@/core/quantity/format';
 import { interferenceAtDrop, type SeatView } from '@/core/job/seatView';
+import { guardOf } from '@/core/record/seatSpec';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { SceneView } from '@/ui/drawing/SceneView';
 import { buildSeatSection } from './buildSeatSection';
@@ -37,6 +38,7 @@ export function SeatSection({ seatId }: { seatId: string }) {
   const scene = useMemo(() => {
     if (!view) return null;
     const { seat, fit, history } = view;
+    const guard = guardOf(seat.spec);
     const gap = gapOf(view);
     const way = history.wayIn;
     const isHome = history.homeMs !== null;
@@ -58,8 +60,7 @@ export function SeatSection({ seatId }: { seatId: string }) {
         boreText: fit?.bore ? `⌀ ${showSize(fit.bore.meanMm.value, units).figure}` : null,
         outsideText: fit?.partOutside ? `⌀ ${showSize(fit.partOutside.meanMm.value, units).figure}` : null,
       },
-      sealIs:
-        seat.spec.seal === null ? 'none' : seat.spec.seal.leftIn && !history.sealTakenOut ? 'in' : 'not_in',
+      sealIs: guard === null ? 'none' : guard.leftIn && !history.sealTakenOut ? 'in' : 'not_in',
     };
     return buildSeatSection(input);
   }, [view, size, units]);

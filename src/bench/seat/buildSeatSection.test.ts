@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { buildDemo } from '../../../database/demo/demo';
+import { guardOf, type FittedSpec } from '@/core/record/seatSpec';
 import type { SceneMark } from '@/ui/drawing/scene';
 import { buildSeatSection, exaggeration } from './buildSeatSection';
 import type { SeatSectionInput } from './seatFrame';
@@ -7,6 +8,7 @@ import type { SeatSectionInput } from './seatFrame';
 const castings = buildDemo(0).flatMap(({ job }) => job.castings);
 const seats = castings.flatMap(({ seats: each }) => each);
 const main = seats.find(({ name }) => name === 'Main bearing')!;
+const mainSpec = main.spec as FittedSpec;
 const input = (changes: Partial<SeatSectionInput> = {}): SeatSectionInput => ({
   spec: main.spec,
   width: 540,
@@ -94,7 +96,7 @@ describe('half-section of a seat', () => {
   it('the seal’s spring looks where the fluid is: mirrored when it faces outside', () => {
     const springY = (springToward: 'bearing' | 'outside') => {
       const each = mark('seal-spring', {
-        spec: { ...main.spec, seal: { ...main.spec.seal!, springToward } },
+        spec: { ...mainSpec, seal: { ...mainSpec.seal!, springToward } },
       });
       return each?.kind === 'shape' ? numbersOf(each.d)[1]! : NaN;
     };
@@ -107,7 +109,7 @@ describe('half-section of a seat', () => {
         input({
           spec: seat.spec,
           gap: { clearanceMm: 0.05, figure: '0.050 mm', word: 'clear' },
-          sealIs: seat.spec.seal ? 'in' : 'none',
+          sealIs: guardOf(seat.spec) ? 'in' : 'none',
         }),
       );
       const ids = scene.marks.map(({ id }) => id);

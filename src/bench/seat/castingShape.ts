@@ -1,3 +1,4 @@
+import { guardOf } from '@/core/record/seatSpec';
 import { polygonPath, type SceneMark } from '@/ui/drawing/scene';
 import { type Frame, type SeatSectionInput, WEB_PX, n } from './seatFrame';
 
@@ -10,7 +11,8 @@ export function castingShape(
   { x, y, pxPerMm }: Frame,
   borePx: number,
 ): SceneMark {
-  const { housing, retainingRing: ring, seal, part } = spec;
+  const { housing, retainingRing: ring, part } = spec;
+  const seal = guardOf(spec);
   const [bossR, height, shoulderR] = [
     housing.bossOutsideMm / 2,
     housing.bossHeightMm,

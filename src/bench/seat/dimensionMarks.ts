@@ -1,3 +1,4 @@
+import { guardOf } from '@/core/record/seatSpec';
 import { type SceneMark } from '@/ui/drawing/scene';
 import { type Frame, type SeatSectionInput, MARGIN } from './seatFrame';
 
@@ -8,7 +9,8 @@ export function dimensionMarks(
   borePx: number,
   outsidePx: number,
 ): SceneMark[] {
-  const { part, housing, seal } = spec;
+  const { part, housing } = spec;
+  const seal = guardOf(spec);
   const axis = MARGIN.left;
   const bossPx = x(housing.bossOutsideMm / 2);
   const partTop = y(housing.depthToShoulderMm - part.widthMm);

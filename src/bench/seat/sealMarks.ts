@@ -1,11 +1,13 @@
-import type { SeatSpec } from '@/core/record/job';
+import { guardOf, type BoreSpec } from '@/core/record/seatSpec';
 import type { SceneMark } from '@/ui/drawing/scene';
 import type { Frame } from './seatFrame';
 
-type Input = { spec: SeatSpec; sealIs: 'in' | 'not_in' | 'none' };
+type Input = { spec: BoreSpec; sealIs: 'in' | 'not_in' | 'none' };
 
 /** A shaft seal in section: steel case in its rubber, sealing lip on the shaft with its garter spring toward what it holds back. */
-export function sealMarks({ spec: { seal, housing }, sealIs }: Input, { x, y, pxPerMm }: Frame): SceneMark[] {
+export function sealMarks({ spec, sealIs }: Input, { x, y, pxPerMm }: Frame): SceneMark[] {
+  const { housing } = spec;
+  const seal = guardOf(spec);
   if (!seal || sealIs === 'none') return [];
   const [outer, shaft] = [x(seal.outsideMm / 2), x(seal.shaftMm / 2)];
   const [front, back] = [y(housing.bossHeightMm - seal.widthMm), y(housing.bossHeightMm)];

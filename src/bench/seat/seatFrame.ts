@@ -1,4 +1,4 @@
-import type { SeatSpec } from '@/core/record/job';
+import type { BoreSpec } from '@/core/record/seatSpec';
 
 /** From millimetres (radius from the axis, depth below the face) to px of the drawing. */
 export type Frame = { x: (rMm: number) => number; y: (zMm: number) => number; pxPerMm: number };
@@ -9,7 +9,7 @@ export type Frame = { x: (rMm: number) => number; y: (zMm: number) => number; px
  * dash-dot, thin dimension lines. Parts not yet in are ghosts. The fit is drawn exaggerated and says by how much.
  */
 export type SeatSectionInput = {
-  spec: SeatSpec;
+  spec: BoreSpec;
   width: number;
   height: number;
   /** Fit to show, mm on diameter: positive is clear, negative is tight; null: not known. */

@@ -2,6 +2,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { guardOf } from '@/core/record/seatSpec';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
@@ -60,8 +61,8 @@ export function StripSlate({ seatId }: { seatId: string }) {
       <AsFound
         seatId={seatId}
         found={view.history.asFound}
-        isSeal={view.seat.spec.part.type === 'seal'}
-        hasSeal={view.seat.spec.seal !== null}
+        isSeal={view.seat.spec.kind === 'seal_in_bore'}
+        hasSeal={guardOf(view.seat.spec) !== null}
       />
       {hidden.map(({ key, name }) => (
         <Framed key={key} role="alert" data-hidden={key} sx={{ fontSize: TYPE.text }}>

@@ -2,7 +2,8 @@ import { bearingBody } from '@/core/catalogue/bearings/inside';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { CONVECTION, timeUntil, timeUntilWithin } from '@/core/heat/soak';
 import { coolsAtMs } from '@/core/job/castingHeat';
-import { raceMetal } from '@/core/job/seatFit';
+import { partMetal } from '@/core/record/partMetal';
+import type { LastHeat } from '@/core/project/heat';
 import type { ProjectedJob } from '@/core/project/project';
 import type { Casting, Seat } from '@/core/record/job';
 
@@ -22,6 +23,8 @@ export type HeatItem = {
   /** When it is spoken of no more: cool again, or forgotten. */
   untilMs: number;
   personId: string;
+  /** Which oven or freezer it is in; null where it was not said, or it is out. */
+  place: string | null;
 };
 
 /** What was forgotten in heat or cold for longer than this is left to the log. */
@@ -29,6 +32,22 @@ const FORGOTTEN_MS = 30 * 24 * 3600 * 1000;
 
 /** A bearing counts as cold when it is this near to the freezer's temperature. Common practice, no source. */
 const COLD_WITHIN_K = 2;
+
+/** Seconds in the oven until the casting is as hot; null under hot air, where only a probe tells. */
+const ovenTimeS = ({ massKg, areaM2, material }: Casting, heat: LastHeat, wantedC: number): number | null =>
+  heat.source === 'gun'
+    ? null
+    : timeUntil(
+        {
+          massKg,
+          areaM2,
+          specificHeatJKgK: MATERIALS[material].specificHeatJKgK,
+          hWM2K: CONVECTION.oven,
+          startC: heat.startC,
+          surroundingsC: heat.sourceC,
+        },
+        wantedC,
+      );
 
 function castingItem(job: ProjectedJob, casting: Casting): HeatItem[] {
   const heat = job.state.castings[casting.id]?.heat;
@@ -39,20 +58,7 @@ function castingItem(job: ProjectedJob, casting: Casting): HeatItem[] {
       return wayIn && homeMs === null ? [{ seatId: seat.id, housingC: wayIn.housingC }] : [];
     })
     .sort((a, b) => b.housingC - a.housingC)[0];
-  const neededS =
-    heat.source === 'gun'
-      ? null
-      : timeUntil(
-          {
-            massKg: casting.massKg,
-            areaM2: casting.areaM2,
-            specificHeatJKgK: MATERIALS[casting.material].specificHeatJKgK,
-            hWM2K: CONVECTION.oven,
-            startC: heat.startC,
-            surroundingsC: heat.sourceC,
-          },
-          wanted?.housingC ?? heat.sourceC - COLD_WITHIN_K,
-        );
+  const neededS = ovenTimeS(casting, heat, wanted?.housingC ?? heat.sourceC - COLD_WITHIN_K);
   const { outMs } = heat;
   return [
     {
@@ -65,6 +71,7 @@ function castingItem(job: ProjectedJob, casting: Casting): HeatItem[] {
       celsius: heat.sourceC,
       sinceMs: outMs ?? heat.sinceMs,
       personId: heat.personId,
+      place: outMs === null ? (heat.place?.name ?? null) : null,
       untilMs: Math.min(coolsAtMs(heat), heat.sinceMs + FORGOTTEN_MS),
       readyMs: outMs !== null || neededS === null ? null : heat.sinceMs + neededS * 1000,
     },
@@ -77,7 +84,7 @@ function seatItem(job: ProjectedJob, seat: Seat): HeatItem[] {
   const neededS = timeUntilWithin(
     {
       ...bearingBody(seat.spec.part),
-      specificHeatJKgK: raceMetal(seat).specificHeatJKgK,
+      specificHeatJKgK: partMetal(seat.spec.part).specificHeatJKgK,
       hWM2K: CONVECTION.freezer,
       startC: job.roomC,
       surroundingsC: freezer.freezerC,
@@ -96,6 +103,7 @@ function seatItem(job: ProjectedJob, seat: Seat): HeatItem[] {
       sinceMs: freezer.sinceMs,
       readyMs: freezer.sinceMs + neededS * 1000,
       personId: freezer.personId,
+      place: freezer.place?.name ?? null,
       untilMs: freezer.sinceMs + FORGOTTEN_MS,
     },
   ];

@@ -141,7 +141,16 @@ export type HoleClass = (typeof HOLE_CLASSES)[number];
 export type ShaftClass = (typeof SHAFT_CLASSES)[number];
 export type ToleranceClass = HoleClass | ShaftClass;
 /** Classes that bearing seats in housings are made to. */
-export type HousingClass = 'H7' | 'J7' | 'K7' | 'M7' | 'N7' | 'P7' | 'R7';
+export const HOUSING_CLASSES = [
+  'H7',
+  'J7',
+  'K7',
+  'M7',
+  'N7',
+  'P7',
+  'R7',
+] as const satisfies readonly HoleClass[];
+export type HousingClass = (typeof HOUSING_CLASSES)[number];
 
 export const isToleranceClass = (text: string): text is ToleranceClass =>
   (HOLE_CLASSES as readonly string[]).includes(text) || (SHAFT_CLASSES as readonly string[]).includes(text);

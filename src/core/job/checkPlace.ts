@@ -1,12 +1,14 @@
 import type { Issue } from '@/core/quantity/result';
 import type { JobEvent, Reading } from '@/core/record/entries';
 import type { Casting } from '@/core/record/job';
+import { journalMm, journalOf, type Shaft } from '@/core/record/shafts';
 import { familyOf, readSlot } from '@/core/record/slots';
 import { checkSize } from './checkReading';
 
 /** Everything that an entry may point at. */
 export type Places = {
   castings: readonly Casting[];
+  shafts: readonly Shaft[];
   people: ReadonlySet<string>;
   instruments: ReadonlySet<string>;
 };
@@ -47,6 +49,11 @@ export function checkPlace(entry: Reading | JobEvent, places: Places): Issue[] {
     return [{ code: 'slot_of_another', field: 'slot', given: entry.slot }];
   const seat = places.castings.flatMap((casting) => casting.seats).find(({ id }) => id === entry.seatId);
   if (!isOfSeat || !seat) return [];
-  const checked = checkSize({ slot, mm: entry.value, spec: seat.spec });
+  const checked = checkSize({
+    slot,
+    mm: entry.value,
+    spec: seat.spec,
+    shaftMm: journalMm(journalOf(places.shafts, seat.id)),
+  });
   return checked.ok ? [] : checked.issues.map((issue) => ({ ...issue, field: 'value' }));
 }

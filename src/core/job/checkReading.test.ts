@@ -6,6 +6,7 @@ import {
   seatOf,
   event,
   reading,
+  resized,
   withEntries,
   viewJob,
   viewSeat,
@@ -55,21 +56,19 @@ describe('measuring', () => {
     ['nonsense', 'not_a_length'],
     ['', 'empty'],
   ])('“%s” for a 47 mm bore is refused as %s', (typed, code) => {
-    const expected =
-      typed === '2.44'
-        ? { ...seat, spec: { ...seat.spec, part: { ...seat.spec.part, outsideMm: 62 } } }
-        : seat;
+    const expected = typed === '2.44' ? { ...seat, spec: resized(seat.spec, { outsideMm: 62 }) } : seat;
     const checked = checkReading({
       slot: readSlot('bore.1.0'),
       typed,
       seat: expected,
+      shaftMm: null,
       units: 'metric',
     });
     expect(checked.ok ? 'ok' : checked.issues[0]!.code).toBe(code);
   });
   it('a depth has no sign, and fits the boss', () => {
     const codes = ['-1', '2.1', '150'].map((typed) => {
-      const r = checkReading({ slot: readSlot('depth.1.0'), typed, seat, units: 'metric' });
+      const r = checkReading({ slot: readSlot('depth.1.0'), typed, seat, shaftMm: null, units: 'metric' });
       return r.ok ? 'ok' : r.issues[0]!.code;
     });
     expect(codes).toEqual(['depth_negative', 'ok', 'impossible_size']);

@@ -1,7 +1,8 @@
 import { bareLengthUnit, type Units } from '@/core/quantity/format';
 import { checkBelievable, parseLength } from '@/core/quantity/parseLength';
 import { fail, succeed, type Result } from '@/core/quantity/result';
-import type { Seat, SeatSpec } from '@/core/record/job';
+import type { Seat } from '@/core/record/job';
+import type { BoreSpec } from '@/core/record/seatSpec';
 import { familyOf, slotText, type Slot } from '@/core/record/slots';
 import { parseMetalTemperature } from './metalTemperature';
 
@@ -18,23 +19,38 @@ export function checkReading({
   slot,
   typed,
   seat,
+  shaftMm,
   units,
 }: {
   slot: Slot;
   typed: string;
   seat: Seat;
+  shaftMm: number | null;
   units: Units;
 }): Result<number> {
   const field = slotText(slot);
   if (familyOf(slot).quantity === 'temperature') return parseMetalTemperature(typed, units, field);
   const parsed = parseLength(typed, bareLengthUnit(units), field);
-  return parsed.ok ? checkSize({ slot, mm: parsed.value.mm, spec: seat.spec }) : parsed;
+  return parsed.ok ? checkSize({ slot, mm: parsed.value.mm, spec: seat.spec, shaftMm }) : parsed;
 }
 
-/** A size in mm against what belongs into its slot; `typed` numbers and stored ones are held to the same. Invalid: as `checkReading`. */
-export function checkSize({ slot, mm, spec }: { slot: Slot; mm: number; spec: SeatSpec }): Result<number> {
+/**
+ * A size in mm against what belongs into its slot; `typed` numbers and stored ones are held to the same. `shaftMm`: nominal size of the
+ * shaft that goes in, null where none is known. Invalid: as `checkReading`.
+ */
+export function checkSize({
+  slot,
+  mm,
+  spec,
+  shaftMm,
+}: {
+  slot: Slot;
+  mm: number;
+  spec: BoreSpec;
+  shaftMm: number | null;
+}): Result<number> {
   const field = slotText(slot);
-  const expectedMm = familyOf(slot).expectedMm(spec);
+  const expectedMm = familyOf(slot).expectedMm({ part: spec.part, shaftMm });
   if (expectedMm !== null) return checkBelievable({ mm, expectedMm, withinMm: WITHIN_MM, field });
   if (mm < 0) return fail({ code: 'depth_negative', field, given: mm });
   // A depth may be anything from flush to the whole way in, so no other unit can be guessed from it.

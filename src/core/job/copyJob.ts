@@ -1,5 +1,7 @@
 import type { EventBody } from '@/core/record/entries';
 import type { JobHead } from '@/core/record/job';
+import type { Shaft } from '@/core/record/shafts';
+import type { ShaftSpec } from '@/core/record/seatSpec';
 
 /** A job without the seats that were taken off its map; what the plan says of them goes too. */
 export function withoutSeats(head: JobHead, removed: readonly string[]): JobHead {
@@ -10,6 +12,10 @@ export function withoutSeats(head: JobHead, removed: readonly string[]): JobHead
       ...casting,
       seats: casting.seats.filter(({ id }) => stays(id)),
     })),
+    shafts: head.shafts.flatMap((shaft) => {
+      const seats = shaft.seats.filter(({ spec }) => stays(spec.sharedWith));
+      return seats.length > 0 || shaft.seats.length === 0 ? [{ ...shaft, seats }] : [];
+    }),
     plan: {
       ...head.plan,
       order: head.plan.order.filter(({ first, then }) => stays(first) && stays(then)),
@@ -19,7 +25,22 @@ export function withoutSeats(head: JobHead, removed: readonly string[]): JobHead
   };
 }
 
-/** The same castings, seats, parts and plan under new ids: “same as last”. Readings and events never come along. */
+const copyShaft = (
+  shaft: Shaft,
+  { makeId, moved }: { makeId: () => string; moved: (seatId: string) => string },
+): Shaft => ({
+  ...shaft,
+  id: makeId(),
+  seats: shaft.seats.map(({ name, spec }) => ({
+    id: makeId(),
+    name,
+    version: 1,
+    // A spec stays of its kind, whoever it is shared with now.
+    spec: { ...spec, sharedWith: spec.sharedWith && moved(spec.sharedWith) } as ShaftSpec,
+  })),
+});
+
+/** The same castings, shafts, seats, parts and plan under new ids: “same as last”. Readings and events never come along. */
 export function copyHead(
   head: JobHead,
   {
@@ -48,6 +69,7 @@ export function copyHead(
     machine,
     openedAt,
     castings,
+    shafts: head.shafts.map((shaft) => copyShaft(shaft, { makeId, moved })),
     plan: {
       ...plan,
       version: 1,

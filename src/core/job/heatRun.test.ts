@@ -59,7 +59,7 @@ describe('the heat run', () => {
   describe('with hot air on the boss', () => {
     const air = event(
       'casting_into_heat',
-      { source: 'gun', sourceC: 130, castingC: 20 },
+      { source: 'gun', sourceC: 130, castingC: 20, place: null },
       { castingId: casting.id },
       0,
     );
@@ -120,7 +120,7 @@ describe('the heat run', () => {
     const stuck = event('stuck', { depthMm: null }, { seatId: seat.id }, 1225);
     const again = event(
       'casting_into_heat',
-      { source: 'oven', sourceC: 95, castingC: 60 },
+      { source: 'oven', sourceC: 95, castingC: 60, place: null },
       { castingId: casting.id },
       1300,
     );

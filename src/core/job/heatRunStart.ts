@@ -7,7 +7,7 @@ import { REST_CONDUCTANCE } from '@/core/heat/rest';
 import { CONVECTION, soakTemperature } from '@/core/heat/soak';
 import type { ProbeReading } from '@/core/project/readings';
 import { hotBossOf } from './planSeat';
-import { raceMetal } from './seatFit';
+import { partMetal } from '@/core/record/partMetal';
 import type { SeatView } from './seatView';
 
 /** What a prediction of the drop starts from: how hot casting and part are at the door, by probe or dial, and how well that is known. */
@@ -33,7 +33,7 @@ function partTemperature({ view: { seat, history }, roomC }: RunInput, atMs: num
   return soakTemperature(
     {
       ...body,
-      specificHeatJKgK: raceMetal(seat).specificHeatJKgK,
+      specificHeatJKgK: partMetal(seat.spec.part).specificHeatJKgK,
       hWM2K: CONVECTION.freezer,
       startC: roomC,
       surroundingsC: history.freezer.freezerC,
@@ -60,7 +60,7 @@ export function bodies(
   ringC: number,
   housingC: number,
 ): LumpedProblem {
-  const race = raceMetal(seat);
+  const race = partMetal(seat.spec.part);
   const metal = MATERIALS[casting.material];
   const part = bearingBody(seat.spec.part);
   const lump = (
@@ -101,7 +101,7 @@ export function dropProblem(
     ...(hotBoss && { hotBoss: { ...hotBoss, sinceS: (atMs - doorMs) / 1000 } }),
     diameterMm: seat.spec.part.outsideMm,
     interferenceMm: fit.interference.forDropMm,
-    ring: raceMetal(seat),
+    ring: partMetal(seat.spec.part),
     housing: MATERIALS[casting.material],
     uHousingK,
     uRingK: U_RING_K,

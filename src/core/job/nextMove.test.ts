@@ -104,7 +104,11 @@ const ROWS: readonly (readonly [string, Fact[], WalkStyle, MoveCode])[] = [
   ['chill is chosen', [happen('usual_fit_accepted', {}), chosen('chill')], 'full', 'part_into_freezer'],
   [
     'and it is cold',
-    [happen('usual_fit_accepted', {}), chosen('chill'), happen('part_into_freezer', { freezerC: -18 })],
+    [
+      happen('usual_fit_accepted', {}),
+      chosen('chill'),
+      happen('part_into_freezer', { freezerC: -18, place: null }),
+    ],
     'full',
     'drop_now',
   ],
@@ -114,7 +118,7 @@ const ROWS: readonly (readonly [string, Fact[], WalkStyle, MoveCode])[] = [
     [
       happen('usual_fit_accepted', {}),
       chosen('heat'),
-      happen('casting_into_heat', { source: 'oven', sourceC: 90, castingC: 20 }, hub),
+      happen('casting_into_heat', { source: 'oven', sourceC: 90, castingC: 20, place: null }, hub),
     ],
     'full',
     'take_out_and_drop',
@@ -124,7 +128,7 @@ const ROWS: readonly (readonly [string, Fact[], WalkStyle, MoveCode])[] = [
     [
       happen('usual_fit_accepted', {}),
       chosen('heat'),
-      happen('casting_into_heat', { source: 'gun', sourceC: 120, castingC: 20 }, hub),
+      happen('casting_into_heat', { source: 'gun', sourceC: 120, castingC: 20, place: null }, hub),
     ],
     'full',
     'take_out_and_drop',
@@ -212,7 +216,7 @@ describe('the next move of the job', () => {
       [
         happen('usual_fit_accepted', {}),
         chosen('heat'),
-        happen('casting_into_heat', { source: 'oven', sourceC: 90, castingC: 20 }, hub),
+        happen('casting_into_heat', { source: 'oven', sourceC: 90, castingC: 20, place: null }, hub),
         happen('casting_out', {}, hub),
       ],
       'full',

@@ -7,7 +7,8 @@ import { FREEZER_C, CONVECTION } from '@/core/heat/soak';
 import { planWayIn, type WayInPlan } from '@/core/heat/wayIn';
 import type { Casting, Seat } from '@/core/record/job';
 import type { HeatSource, Rest } from '@/core/record/vocabulary';
-import { raceMetal } from './seatFit';
+import { heatedInside } from '@/core/record/fittedPart';
+import { partMetal } from '@/core/record/partMetal';
 import type { SeatView } from './seatView';
 
 /** A boss is hot after some minutes of hot air; plans count on this. Common practice, no source. */
@@ -57,7 +58,7 @@ export function planSeat(
     diameterMm: part.outsideMm,
     widthMm: part.widthMm,
     interferenceMm: fit.interference.forDropMm,
-    race: raceMetal(seat),
+    race: partMetal(seat.spec.part),
     housing: MATERIALS[casting.material],
     bearing: bearingBody(part),
     casting,
@@ -65,7 +66,7 @@ export function planSeat(
     freezerC: history.freezer?.freezerC ?? FREEZER_C,
     openAirH: CONVECTION.openAir,
     hotBoss: heatedBy === 'gun' ? hotBossOf({ seat, casting }) : null,
-    ceilings: ceilingsFor({ castingMaterial: casting.material, leftIn, bearing: part }),
+    ceilings: ceilingsFor({ castingMaterial: casting.material, leftIn, bearing: heatedInside(part) }),
     neighbours,
     pushForce: fit.push,
   });

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { NOW, viewJob } from '../../../tests/support/records';
+import { NOW, resized, viewJob } from '../../../tests/support/records';
 import { buildDemo } from '../../../database/demo/demo';
 import { judgeRelaxation } from '@/core/fit/relaxation';
 import { project } from '@/core/project/project';
@@ -78,7 +78,7 @@ describe('rebuilds of one seat', () => {
         ...casting,
         seats: casting.seats.map((each) => ({
           ...each,
-          spec: { ...each.spec, part: { ...each.spec.part, outsideMm: 42 } },
+          spec: resized(each.spec, { outsideMm: 42 }),
         })),
       })),
     };

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { idOf } from '../../../database/demo/demo';
 import { demo, NOW } from '../../../tests/support/records';
 import type { CurrentReading } from '@/core/project/readings';
+import type { FittedSpec } from '@/core/record/seatSpec';
 import { readSlot } from '@/core/record/slots';
 import { findSeatFit } from './seatFit';
 
@@ -42,7 +43,7 @@ describe('doubts of a measured fit', () => {
   });
 
   it('running temperatures are known to 8 K (common practice, no source)', () => {
-    const { ringC, housingC } = seat.spec.running;
+    const { ringC, housingC } = (seat.spec as FittedSpec).running;
     const { runningMm, benchMm } = fit(1e-9);
     const fromTemperatures = Math.hypot(outsideMm * 12e-6 * 8, outsideMm * 21.8e-6 * 8);
     // The expansions' own doubts: 0.5e-6 for bearing steel, 4 % for a casting.

@@ -9,6 +9,8 @@ import { pushForceBracket, type PushForce } from '@/core/fit/pushForce';
 import { interferenceAt } from '@/core/fit/runningFit';
 import { sizeAtReference, type Measured } from '@/core/quantity/measured';
 import type { Casting, Instrument, Seat } from '@/core/record/job';
+import { partMetal } from '@/core/record/partMetal';
+import type { FittedSpec } from '@/core/record/seatSpec';
 import type { CurrentReading } from '@/core/project/readings';
 import { counting } from './counting';
 
@@ -66,10 +68,11 @@ type MeasuredSeat = {
  * @returns null where the size lies outside the tables and nothing is measured
  */
 export function findSeatFit({ seat, casting, readings, instruments }: MeasuredSeat): SeatFit | null {
-  const { part, load, usualClass } = seat.spec;
+  const { spec } = seat;
   // How hard a seal sits is its rubber's affair: no interference is computed.
-  if (part.type === 'seal') return null;
-  const race = raceMetal(seat);
+  if (spec.kind === 'seal_in_bore') return null;
+  const { part, load, usualClass } = spec;
+  const race = partMetal(part);
   const metal = MATERIALS[casting.material];
   const boreReadings = counting(readings, 'bore');
   const outsideReadings = counting(readings, 'outside');
@@ -78,8 +81,8 @@ export function findSeatFit({ seat, casting, readings, instruments }: MeasuredSe
   const interference = findInterference({ nominalMm: part.outsideMm, usualClass, bore, partOutside });
   if (!interference) return null;
   const benchMm = interference.forHoldMm;
-  const runningMm = runningFit(seat, metal, benchMm);
-  const push = pushOf(seat, metal, benchMm);
+  const runningMm = runningFit(spec, metal, benchMm);
+  const push = pushOf(spec, metal, benchMm);
   return {
     bore,
     partOutside,
@@ -96,24 +99,23 @@ export function findSeatFit({ seat, casting, readings, instruments }: MeasuredSe
       housingTrescaMPa: push?.housingTrescaMPa ?? 0,
       yieldMPa: metal.yieldMPa,
       load,
-      usualHighMm: usualHighMm(seat),
+      usualHighMm: usualHighMm(spec),
     }),
   };
 }
 
 /** The fit at the temperatures that the seat runs at. */
-const runningFit = (seat: Seat, housing: Material, benchMm: Measured): Measured =>
+const runningFit = ({ part, running }: FittedSpec, housing: Material, benchMm: Measured): Measured =>
   interferenceAt({
-    diameterMm: seat.spec.part.outsideMm,
+    diameterMm: part.outsideMm,
     interferenceMm: benchMm,
-    ring: raceMetal(seat),
+    ring: partMetal(part),
     housing,
-    ringC: { value: seat.spec.running.ringC, u: U_RUNNING_K },
-    housingC: { value: seat.spec.running.housingC, u: U_RUNNING_K },
+    ringC: { value: running.ringC, u: U_RUNNING_K },
+    housingC: { value: running.housingC, u: U_RUNNING_K },
   });
 
-function pushOf(seat: Seat, metal: Material, benchMm: Measured): PushForce | null {
-  const { part, housing } = seat.spec;
+function pushOf({ part, housing }: FittedSpec, metal: Material, benchMm: Measured): PushForce | null {
   return pushForceBracket({
     interferenceMm: benchMm,
     diameterMm: part.outsideMm,
@@ -121,18 +123,14 @@ function pushOf(seat: Seat, metal: Material, benchMm: Measured): PushForce | nul
     widthMm: part.widthMm,
     chamferMm: part.chamferMm,
     bossOutsideMm: housing.bossOutsideMm,
-    race: raceMetal(seat),
+    race: partMetal(part),
     housing: metal,
   });
 }
 
 /** Tightest that the seat's usual class can make it, mm. */
-function usualHighMm({ spec }: Seat): number {
-  const housing = findLimits(spec.part.outsideMm, spec.usualClass);
-  const part = findBearingOutsideLimits(spec.part.outsideMm);
-  return housing && part ? (part.upperUm - housing.lowerUm) / 1000 : Infinity;
+function usualHighMm({ part, usualClass }: FittedSpec): number {
+  const housing = findLimits(part.outsideMm, usualClass);
+  const outside = findBearingOutsideLimits(part.outsideMm);
+  return housing && outside ? (outside.upperUm - housing.lowerUm) / 1000 : Infinity;
 }
-
-/** Metal of the race, shell or bush that meets the bore. */
-export const raceMetal = ({ spec: { part } }: Pick<Seat, 'spec'>) =>
-  MATERIALS[part.material ?? 'bearing_steel'];

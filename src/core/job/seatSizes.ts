@@ -1,5 +1,4 @@
 import { comparePart, type ComparedSizes, type PartCheck } from '@/core/parts/comparePart';
-import type { Seat } from '@/core/record/job';
 import type { SeatHistory } from '@/core/project/jobState';
 import type { CurrentReading } from '@/core/project/readings';
 import type { SlotFamily } from '@/core/record/slots';
@@ -28,7 +27,7 @@ export function comparedSizes(readings: readonly CurrentReading[]): ComparedSize
 
 /** The seat's part against both its mates and the old one. */
 export const checkSeatPart = (
-  seat: Seat,
+  mates: { hasJournal: boolean },
   readings: readonly CurrentReading[],
   { oldPart }: Pick<SeatHistory, 'oldPart'>,
-): PartCheck => comparePart(seat, comparedSizes(readings), oldPart);
+): PartCheck => comparePart(mates, comparedSizes(readings), oldPart);

@@ -4,6 +4,7 @@ import type { Measured } from '@/core/quantity/measured';
 import type { PartCheck } from '@/core/parts/comparePart';
 import type { Casting, Instrument, Seat } from '@/core/record/job';
 import type { JobPlan } from '@/core/record/plan';
+import { journalOf, type Journal, type Shaft } from '@/core/record/shafts';
 import type { Tool } from '@/core/tools/tool';
 import type { LeftIn, Neighbour } from '@/core/heat/ceilings';
 import {
@@ -19,7 +20,9 @@ import { countSetAside, readingsOf, type CurrentReading, type ProbeReading } fro
 import { BORE_SLOTS, OUTSIDE_SLOTS, slotText, type Slot } from '@/core/record/slots';
 import { coolsAtMs, heatAt, type CastingHeat } from './castingHeat';
 import { counting } from './counting';
-import { findSeatFit, raceMetal, type SeatFit } from './seatFit';
+import { guardOf } from '@/core/record/seatSpec';
+import { partMetal } from '@/core/record/partMetal';
+import { findSeatFit, type SeatFit } from './seatFit';
 import { checkSeatPart } from './seatSizes';
 import { judgePasses, type JudgedPass } from './squarePasses';
 
@@ -45,6 +48,8 @@ export type SeatView = {
   isMeasured: boolean;
   seatState: SeatState;
   partState: PartState;
+  /** The shaft that goes into the part; null where none is known. */
+  journal: Journal | null;
   /** The new part against its mates. */
   partCheck: PartCheck;
   /** Instruments past their calibration day when they measured this seat. */
@@ -61,8 +66,8 @@ export type JobView = {
 };
 
 /** Bore slots that this seat needs: a seal’s bore is read at one depth. */
-export const boreSlotsOf = ({ spec: { part } }: Seat): readonly Slot[] =>
-  part.type === 'seal' ? BORE_SLOTS.slice(0, 2) : BORE_SLOTS;
+export const boreSlotsOf = ({ spec }: Seat): readonly Slot[] =>
+  spec.kind === 'seal_in_bore' ? BORE_SLOTS.slice(0, 2) : BORE_SLOTS;
 
 const hasAll = (readings: readonly CurrentReading[], slots: readonly Slot[]) => {
   const taken = new Set(counting(readings).map(({ slot }) => slot));
@@ -100,11 +105,12 @@ function partStateOf({ history }: Pick<SeatView, 'history'>): PartState {
 
 /** Seals that still sit in a casting and would be heated with it. */
 export const sealsLeftIn = ({ state }: Pick<ProjectedJob, 'state'>, casting: Casting): LeftIn[] =>
-  casting.seats.flatMap(({ id, name, spec: { seal } }) =>
-    seal?.leftIn && !state.seats[id]?.history.sealTakenOut
+  casting.seats.flatMap(({ id, name, spec }) => {
+    const seal = guardOf(spec);
+    return seal?.leftIn && !state.seats[id]?.history.sealTakenOut
       ? [{ seatName: name, sealMaterial: seal.material }]
-      : [],
-  );
+      : [];
+  });
 
 /** Instruments that measured after their calibration had run out: what they say is marked. */
 const overdueInstruments = (readings: readonly CurrentReading[], instruments: readonly Instrument[]) =>
@@ -122,6 +128,7 @@ const overdueInstruments = (readings: readonly CurrentReading[], instruments: re
 /** All that the view of one seat is made of. The same again gives the same view. */
 type Made = {
   seat: Seat;
+  shaft: Shaft | null;
   casting: Casting;
   done: SeatDone;
   castingDone: CastingState;
@@ -130,9 +137,14 @@ type Made = {
   leftIn: string;
 };
 
-function makeView({ seat, casting, done, castingDone, instruments }: Made, leftIn: LeftIn[], nowMs: number) {
+function makeView(
+  { seat, shaft, casting, done, castingDone, instruments }: Made,
+  leftIn: LeftIn[],
+  nowMs: number,
+) {
   const readings = readingsOf(done.slots);
   const { history } = done;
+  const journal = journalOf(shaft ? [shaft] : [], seat.id);
   const view = {
     seat,
     casting,
@@ -144,7 +156,8 @@ function makeView({ seat, casting, done, castingDone, instruments }: Made, leftI
     fit: findSeatFit({ seat, casting, readings, instruments }),
     leftIn,
     isMeasured: hasAll(readings, boreSlotsOf(seat)) && hasAll(readings, OUTSIDE_SLOTS),
-    partCheck: checkSeatPart(seat, readings, history),
+    journal,
+    partCheck: checkSeatPart({ hasJournal: journal !== null }, readings, history),
     overdue: overdueInstruments(readings, instruments),
   };
   return {
@@ -166,6 +179,7 @@ export class JobViewer {
     const leftIn = sealsLeftIn(job, casting);
     const from: Made = {
       seat,
+      shaft: journalOf(job.shafts, seat.id)?.shaft ?? null,
       casting,
       castingDone,
       done: job.state.seats[seat.id] ?? FRESH_SEAT,
@@ -241,7 +255,7 @@ export function interferenceAtDrop({ seat, casting, fit, history: { wayIn } }: S
   return interferenceAt({
     diameterMm: seat.spec.part.outsideMm,
     interferenceMm: fit.interference.forDropMm,
-    ring: raceMetal(seat),
+    ring: partMetal(seat.spec.part),
     housing: MATERIALS[casting.material],
     ringC: { value: wayIn.ringC, u: U_AT_DROP_K },
     housingC: { value: wayIn.boreC ?? wayIn.housingC, u: U_AT_DROP_K },

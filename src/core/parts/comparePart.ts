@@ -1,5 +1,3 @@
-import type { Seat } from '@/core/record/job';
-
 /**
  * A new part against both its mates, and against the old one: before any force.
  *
@@ -70,13 +68,13 @@ function oldPartCheck(sizes: ComparedSizes, listed: ListedSizes | null): MateChe
  * needed.
  */
 export function comparePart(
-  { spec }: Pick<Seat, 'spec'>,
+  { hasJournal }: { hasJournal: boolean },
   sizes: ComparedSizes,
   oldListed: ListedSizes | null,
 ): PartCheck {
   const mates: MateCheck[] = [
     fitCheck('bore', sizes.outside, sizes.bore),
-    ...(spec.journal ? [fitCheck('journal', sizes.journal, sizes.inside)] : []),
+    ...(hasJournal ? [fitCheck('journal', sizes.journal, sizes.inside)] : []),
     oldPartCheck(sizes, oldListed),
   ];
   const isWrong = mates.some(({ state }) => state === 'wrong');

@@ -1,3 +1,4 @@
+import type { HeatPlace } from '@/core/record/events/heat';
 import type { HeatSource, Rest } from '@/core/record/vocabulary';
 import type { Reducers } from './area';
 
@@ -12,14 +13,16 @@ export type LastHeat = {
   /** What it lies on when it comes out. */
   rest: Rest;
   personId: string;
+  /** Which oven; null where it was not said. */
+  place: HeatPlace | null;
 };
 export type CastingHeatState = { heat: LastHeat | null };
 
 export const freshHeat: CastingHeatState = { heat: null };
 
 export const heatReducers: Reducers<CastingHeatState> = {
-  casting_into_heat: (_state, { source, sourceC, castingC }, { atMs, personId }) => ({
-    heat: { sinceMs: atMs, outMs: null, source, sourceC, startC: castingC, rest: 'wood', personId },
+  casting_into_heat: (_state, { source, sourceC, castingC, place }, { atMs, personId }) => ({
+    heat: { sinceMs: atMs, outMs: null, source, sourceC, startC: castingC, rest: 'wood', personId, place },
   }),
   casting_rest_noted: ({ heat }, { on }) => ({ heat: heat && { ...heat, rest: on } }),
   casting_out: ({ heat }, _body, { atMs, personId }) => ({
@@ -29,7 +32,7 @@ export const heatReducers: Reducers<CastingHeatState> = {
 
 /** The drop of one seat's part. Times in ms since the epoch. */
 export type DropState = {
-  freezer: { sinceMs: number; freezerC: number; personId: string } | null;
+  freezer: { sinceMs: number; freezerC: number; personId: string; place: HeatPlace | null } | null;
   letGoMs: number | null;
   homeMs: number | null;
   stuck: { atMs: number; depthMm: number | null } | null;
@@ -38,8 +41,8 @@ export type DropState = {
 export const freshDrop: DropState = { freezer: null, letGoMs: null, homeMs: null, stuck: null };
 
 export const dropReducers: Reducers<DropState> = {
-  part_into_freezer: (_state, { freezerC }, { atMs, personId }) => ({
-    freezer: { sinceMs: atMs, freezerC, personId },
+  part_into_freezer: (_state, { freezerC, place }, { atMs, personId }) => ({
+    freezer: { sinceMs: atMs, freezerC, personId, place },
   }),
   // A new heat of its casting is a new try: what grabbed or was let go before is history.
   casting_into_heat: ({ homeMs, letGoMs, stuck }) =>

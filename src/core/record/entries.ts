@@ -10,6 +10,7 @@ import { seatBodies } from './events/seat';
 import { squareBodies } from './events/square';
 import { stackBodies } from './events/stacks';
 import { stripBodies } from './events/strip';
+import { versionOf, type LiftedKind } from './events/versions';
 import { walkBodies } from './events/walk';
 import { familyOf, parseSlot } from './slots';
 import { METAL_C } from './vocabulary';
@@ -69,7 +70,13 @@ export type EventKind = keyof typeof eventBodies;
 export type EventBody<K extends EventKind> = z.infer<(typeof eventBodies)[K]>;
 
 const eventOf = <K extends EventKind>(kind: K) =>
-  z.strictObject({ ...common, kind: z.literal(kind), body: eventBodies[kind], at: momentSchema });
+  z.strictObject({
+    ...common,
+    kind: z.literal(kind),
+    ...(versionOf(kind) > 1 && { version: z.literal(versionOf(kind)) }),
+    body: eventBodies[kind],
+    at: momentSchema,
+  });
 const EVENT_KINDS = Object.keys(eventBodies) as EventKind[];
 type EventOf<K extends EventKind> = {
   id: string;
@@ -79,7 +86,7 @@ type EventOf<K extends EventKind> = {
   kind: K;
   body: EventBody<K>;
   at: string;
-};
+} & (K extends LiftedKind ? { version: number } : { version?: undefined });
 
 export type JobEvent = { [K in EventKind]: EventOf<K> }[EventKind];
 /** One schema per kind, told apart by `kind`. */

@@ -3,92 +3,13 @@ import type { Tool } from '@/core/tools/tool';
 import type { Entries } from './entries';
 import { daySchema, momentSchema } from '@/core/quantity/moment';
 import { planSchema } from './plan';
+import { boreSpecSchema } from './seatSpec';
+import { shaftSchema } from './shafts';
 import { CASTING_METALS, WALKS } from './vocabulary';
 
 const id = z.uuid();
 const mm = (min: number, max: number) => z.number().min(min).max(max);
 const name = z.string().trim().min(1).max(80);
-
-/** The part that goes into a seat, sizes in mm. */
-export const partSchema = z.strictObject({
-  designation: z.string().trim().min(1).max(40),
-  boreMm: mm(3, 200),
-  outsideMm: mm(6, 300),
-  widthMm: mm(2, 80),
-  chamferMm: mm(0, 5),
-  /** Left out: a deep-groove ball bearing. */
-  type: z
-    .enum([
-      'deep_groove',
-      'cylindrical_roller',
-      'tapered_roller',
-      'drawn_cup',
-      'needle_rings',
-      'bush',
-      'seal',
-    ])
-    .optional(),
-  /** Left out: bearing steel. */
-  material: z.enum(['bearing_steel', 'tin_bronze', 'mild_steel', 'grey_iron']).optional(),
-  closure: z.enum(['open', 'shielded', 'sealed']),
-  cage: z.enum(['steel', 'polyamide']),
-});
-
-/**
- * A bearing seat as its drawing shows it, sizes in mm. Depths count from the face that the part goes in from.
- * `version` guards against two people editing one seat.
- */
-export const seatSpecSchema = z
-  .strictObject({
-    kind: z.literal('bearing_in_bore'),
-    part: partSchema,
-    housing: z.strictObject({
-      bossOutsideMm: mm(8, 500),
-      /** From the face down to the shoulder that stops the part. */
-      depthToShoulderMm: mm(1, 200),
-      shoulderBoreMm: mm(0, 300),
-      /** Whole thickness of the boss, face to back. */
-      bossHeightMm: mm(2, 250),
-      webThicknessMm: mm(1, 60),
-      /** The bore goes through without a shoulder: depth is a number, and the part can leave on both sides. */
-      isThrough: z.boolean().optional(),
-      /** False: no puller may stand on this face. */
-      faceCarries: z.boolean().optional(),
-    }),
-    retainingRing: z
-      .strictObject({ grooveFromFaceMm: mm(0.2, 100), thicknessMm: mm(0.5, 6), grooveDiameterMm: mm(6, 320) })
-      .nullable(),
-    seal: z
-      .strictObject({
-        shaftMm: mm(3, 250),
-        outsideMm: mm(6, 300),
-        widthMm: mm(2, 30),
-        material: z.enum(['nbr', 'acm', 'fkm']),
-        /** Lip and spring face the bearing (its oil) or away from it. */
-        springToward: z.enum(['bearing', 'outside']),
-        /** An old seal still sits in the casting. */
-        leftIn: z.boolean(),
-      })
-      .nullable(),
-    load: z.enum(['standing', 'rotating']),
-    running: z.strictObject({ housingC: z.number().min(-40).max(250), ringC: z.number().min(-40).max(250) }),
-    usualClass: z.enum(['H7', 'J7', 'K7', 'M7', 'N7', 'P7', 'R7']),
-    /** The shaft that goes into the part: its other mate. Left out where there is none. */
-    journal: z.strictObject({ name, nominalMm: mm(3, 200) }).optional(),
-  })
-  .superRefine((spec, context) => {
-    const refuse = (path: string[], message: string) => context.addIssue({ code: 'custom', path, message });
-    const { part, housing, retainingRing } = spec;
-    if (part.outsideMm <= part.boreMm) refuse(['part', 'outsideMm'], 'not_above_bore');
-    if (housing.bossOutsideMm <= part.outsideMm) refuse(['housing', 'bossOutsideMm'], 'not_above_outside');
-    if (housing.bossHeightMm < housing.depthToShoulderMm)
-      refuse(['housing', 'bossHeightMm'], 'less_than_shoulder_depth');
-    const ringEndMm = retainingRing ? retainingRing.grooveFromFaceMm + retainingRing.thicknessMm : 0;
-    if (retainingRing && ringEndMm > housing.depthToShoulderMm - part.widthMm + 0.01)
-      refuse(['housing', 'depthToShoulderMm'], 'no_space_for_ring');
-    if (housing.shoulderBoreMm >= part.outsideMm) refuse(['housing', 'shoulderBoreMm'], 'no_shoulder');
-  });
-export type SeatSpec = z.infer<typeof seatSpecSchema>;
 
 const point = z.tuple([z.number().min(-2000).max(2000), z.number().min(-2000).max(2000)]);
 
@@ -103,12 +24,13 @@ export const castingMapSchema = z.strictObject({
 });
 export type CastingMap = z.infer<typeof castingMapSchema>;
 
+/** A seat in a casting; `version` guards against two people editing one seat. */
 export const seatSchema = z.strictObject({
   id,
   name,
   xMm: mm(-2000, 2000),
   yMm: mm(-2000, 2000),
-  spec: seatSpecSchema,
+  spec: boreSpecSchema,
   version: z.int().min(1),
   /** Left out: the working face, as the map is drawn. */
   face: z.enum(['front', 'back']).optional(),
@@ -179,6 +101,7 @@ export const jobHeadSchema = z.strictObject({
   roomC: z.number().min(-20).max(50),
   openedAt: momentSchema,
   castings: z.array(castingSchema).min(1).max(8),
+  shafts: z.array(shaftSchema).max(40),
   plan: planSchema,
 });
 export type JobHead = z.infer<typeof jobHeadSchema>;

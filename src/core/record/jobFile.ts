@@ -7,12 +7,11 @@ import { writeCsv } from './csv';
 import { eventSchema, readingSchema } from './entries';
 import { instrumentSchema, jobHeadSchema, personSchema, photographSchema, type JobRecord } from './job';
 import { JOB_FILE_MAX_BYTES } from './limits';
-import { EMPTY_PLAN } from './plan';
+import { fileHeaderSchema, JOB_FILE_VERSION, liftFile } from './liftFile';
 import { familyOf, readSlot } from './slots';
 
 /** The job file: one job with everything that belongs to it, as JSON. Its JSON Schema is published by the server. */
 export const JOB_FILE_FORMAT = 'urn-key-job';
-export const JOB_FILE_VERSION = 2;
 
 export const jobFileSchema = z.strictObject({
   format: z.literal(JOB_FILE_FORMAT),
@@ -70,7 +69,7 @@ export const recordOfFile = ({
   tools: [],
 });
 
-/** References inside the file that point nowhere, and ids used twice. */
+/** References inside the file that point nowhere, and entries whose ids are used twice. */
 function findBrokenReferences(file: JobFile): Issue[] {
   const issues: Issue[] = [];
   const seatIds = new Set(file.job.castings.flatMap(({ seats }) => seats.map(({ id }) => id)));
@@ -106,20 +105,24 @@ function findBrokenReferences(file: JobFile): Issue[] {
   }
   for (const [i, { seatId }] of file.job.plan.parts.entries())
     if (seatId !== null) check(seatIds.has(seatId), `job.plan.parts.${i}.seatId`, seatId);
-  const partIds = file.job.castings.flatMap((casting) => [casting.id, ...casting.seats.map(({ id }) => id)]);
-  if (new Set(partIds).size !== partIds.length) issues.push({ code: 'id_used_twice', field: 'job.castings' });
+  for (const { spec } of file.job.shafts.flatMap(({ seats }) => seats))
+    if (spec.sharedWith !== null) check(seatIds.has(spec.sharedWith), 'job.shafts', spec.sharedWith);
   return issues;
 }
 
-/** Version 1 had neither a plan nor photographs. */
-function liftFromVersion1(data: unknown): unknown {
-  const { job, ...rest } = data as { job?: unknown };
-  return {
-    ...rest,
-    version: JOB_FILE_VERSION,
-    photographs: [],
-    job: typeof job === 'object' ? { ...job, plan: EMPTY_PLAN } : job,
-  };
+const idsWithin = (wholes: readonly { id: string; seats: readonly { id: string }[] }[]) =>
+  wholes.flatMap(({ id, seats }) => [id, ...seats.map((seat) => seat.id)]);
+
+/** Castings, shafts and seats of one id. */
+function findUsedTwice({ job }: JobFile): Issue[] {
+  const isUsedTwice = (ids: readonly string[]) => new Set(ids).size !== ids.length;
+  const [inCastings, onShafts] = [idsWithin(job.castings), idsWithin(job.shafts)];
+  return [
+    ...(isUsedTwice(inCastings) ? [{ code: 'id_used_twice', field: 'job.castings' }] : []),
+    ...(isUsedTwice([...new Set(inCastings), ...onShafts])
+      ? [{ code: 'id_used_twice', field: 'job.shafts' }]
+      : []),
+  ];
 }
 
 /**
@@ -142,20 +145,15 @@ export function parseJobFile(text: string): Result<JobFile> {
   }
   const forbidden = findForbiddenCharacters(data);
   if (forbidden.length > 0) return fail(...forbidden.slice(0, 20));
-  const header = z.looseObject({ format: z.literal(JOB_FILE_FORMAT), version: z.number() }).safeParse(data);
+  const header = fileHeaderSchema.extend({ format: z.literal(JOB_FILE_FORMAT) }).safeParse(data);
   if (!header.success) return fail({ code: 'not_a_job_file', field: 'format' });
-  if (header.data.version === 1) data = liftFromVersion1(data);
-  else if (header.data.version !== JOB_FILE_VERSION)
-    return fail({
-      code: 'other_version',
-      field: 'version',
-      given: header.data.version,
-      min: JOB_FILE_VERSION,
-      max: JOB_FILE_VERSION,
-    });
+  const { version } = header.data;
+  if (version > JOB_FILE_VERSION)
+    return fail({ code: 'other_version', field: 'version', given: version, min: 1, max: JOB_FILE_VERSION });
+  if (version < JOB_FILE_VERSION) data = liftFile(header.data);
   const parsed = jobFileSchema.safeParse(data);
   if (!parsed.success) return fail(...issuesFromZod(parsed.error, data));
-  const broken = findBrokenReferences(parsed.data);
+  const broken = [...findBrokenReferences(parsed.data), ...findUsedTwice(parsed.data)];
   return broken.length > 0 ? fail(...broken.slice(0, 20)) : succeed(parsed.data);
 }
 

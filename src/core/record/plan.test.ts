@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { buildDemo, idOf } from '../../../database/demo/demo';
-import { seatSpecSchema } from './job';
+import { boreSpecSchema } from './seatSpec';
 import { EMPTY_PLAN, keySchema, planSchema } from './plan';
 import { keyFrom } from './vocabulary';
 import { parseJobFile } from './jobFile';
@@ -106,16 +106,6 @@ describe('a job file’s plan and photographs', () => {
       ),
     ).toContain('bad_form photographs.0.jpegBase64');
   });
-  it('of the version before is lifted: without a plan and without photographs', () => {
-    const { photographs: _photographs, ...rest } = structuredClone(file!);
-    const { plan: _plan, ...job } = rest.job;
-    const parsed = parseJobFile(JSON.stringify({ ...rest, version: 1, job }));
-    expect(parsed.ok && [parsed.value.version, parsed.value.job.plan, parsed.value.photographs]).toEqual([
-      2,
-      EMPTY_PLAN,
-      [],
-    ]);
-  });
   it('a first version that is broken is still refused with its place', () =>
     expect(
       issuesOf(JSON.stringify({ ...structuredClone(file!), version: 1, photographs: undefined, job: 7 }))[0],
@@ -124,16 +114,27 @@ describe('a job file’s plan and photographs', () => {
 
 describe('a seat', () => {
   const { spec } = file!.job.castings[0]!.seats[0]!;
+  const { designation, boreMm, outsideMm, widthMm, chamferMm } = spec.part;
+  const sizes = { designation, boreMm, outsideMm, widthMm, chamferMm };
   it.each([
-    ['a bush of bronze', { part: { ...spec.part, type: 'bush', material: 'tin_bronze' } }, true],
-    ['a seal', { part: { ...spec.part, type: 'seal' } }, true],
+    [
+      'a bush of bronze',
+      { kind: 'bush_in_bore', part: { ...sizes, type: 'bush', material: 'tin_bronze' } },
+      true,
+    ],
+    ['a race', { kind: 'race_in_bore', part: { ...sizes, type: 'tapered_roller' } }, true],
+    ['a seal in a seat of a bearing', { part: { ...sizes, type: 'seal', material: 'nbr' } }, false],
+    [
+      'a bush in a seat of a race',
+      { kind: 'race_in_bore', part: { ...sizes, type: 'bush', material: 'tin_bronze' } },
+      false,
+    ],
     ['a bore that goes through', { housing: { ...spec.housing, isThrough: true } }, true],
     ['a face that may not carry', { housing: { ...spec.housing, faceCarries: false } }, true],
-    ['a shaft', { journal: { name: 'crank', nominalMm: 30 } }, true],
-    ['a shaft without a name', { journal: { name: '', nominalMm: 30 } }, false],
+    ['a shaft of its own, as it was once said', { journal: { name: 'crank', nominalMm: 30 } }, false],
     ['a metal that no part is of', { part: { ...spec.part, material: 'cheese' } }, false],
     ['a kind of part that nobody knows', { part: { ...spec.part, type: 'magic' } }, false],
   ])('with %s', (_, change, isGood) =>
-    expect(seatSpecSchema.safeParse({ ...spec, ...change }).success).toBe(isGood),
+    expect(boreSpecSchema.safeParse({ ...spec, ...change }).success).toBe(isGood),
   );
 });

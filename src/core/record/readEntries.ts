@@ -3,6 +3,7 @@ import { findForbiddenCharacters } from '@/core/quantity/forbiddenCharacters';
 import { AHEAD_AT_MOST_MS } from '@/core/quantity/moment';
 import type { Issue } from '@/core/quantity/result';
 import { issuesFromZod } from '@/core/quantity/zodIssues';
+import { liftEvent } from './events/versions';
 import { eventSchema, readingSchema, type Entries } from './entries';
 
 /** What a browser sends: any mix of both, each still to be read; at most a few hundred at a time. */
@@ -32,7 +33,7 @@ export function checkEntry(type: 'reading' | 'event', entry: unknown, nowMs: num
     if (!parsed.success) return issuesFromZod(parsed.error, entry);
     return aheadIssue('takenAt', parsed.data.takenAt, nowMs);
   }
-  const parsed = eventSchema.safeParse(entry);
+  const parsed = eventSchema.safeParse(liftEvent(entry));
   if (!parsed.success) return issuesFromZod(parsed.error, entry);
   return aheadIssue('at', parsed.data.at, nowMs);
 }
@@ -50,7 +51,7 @@ export function readEntries(sent: SentEntries, nowMs: number): { entries: Entrie
   return {
     entries: {
       readings: take('reading', sent.readings, readingSchema),
-      events: take('event', sent.events, eventSchema),
+      events: take('event', sent.events.map(liftEvent), eventSchema),
     },
     refused,
   };

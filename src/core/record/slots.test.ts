@@ -38,10 +38,11 @@ describe('a slot', () => {
 
   it('has a size that belongs there, from its seat; depths and temperatures have none', () => {
     const { spec } = seatOf(demo('Merrow twin'), 'Camshaft');
-    expect(familyOf(BORE_SLOTS[0]!).expectedMm(spec)).toBe(spec.part.outsideMm);
-    expect(familyOf(slotOf('inside')).expectedMm(spec)).toBe(spec.part.boreMm);
-    expect(familyOf(slotOf('depth', { pass: 1 })).expectedMm(spec)).toBeNull();
-    expect(familyOf(slotOf('journal')).expectedMm({ ...spec, journal: { nominalMm: 20 } })).toBe(20);
+    const sizes = { part: spec.part, shaftMm: null };
+    expect(familyOf(BORE_SLOTS[0]!).expectedMm(sizes)).toBe(spec.part.outsideMm);
+    expect(familyOf(slotOf('inside')).expectedMm(sizes)).toBe(spec.part.boreMm);
+    expect(familyOf(slotOf('depth', { pass: 1 })).expectedMm(sizes)).toBeNull();
+    expect(familyOf(slotOf('journal')).expectedMm({ ...sizes, shaftMm: 20 })).toBe(20);
   });
 
   it('every family says whose it is, what it is read with, and what it is called', () => {

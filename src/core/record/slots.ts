@@ -1,7 +1,8 @@
 /** The sizes of a seat that its slots are near to, mm. */
 type SeatSizes = {
   part: { outsideMm: number; boreMm: number; widthMm: number };
-  journal?: { nominalMm: number } | undefined;
+  /** Nominal size of the shaft that goes in; null where none is known: the part’s bore. */
+  shaftMm: number | null;
 };
 
 /**
@@ -45,7 +46,7 @@ export const SLOT_FAMILIES = {
   },
   outside: across('new part, outside', ({ part }) => part.outsideMm),
   inside: across('new part, bore', ({ part }) => part.boreMm),
-  journal: across('shaft', ({ part, journal }) => journal?.nominalMm ?? part.boreMm),
+  journal: across('shaft', ({ part, shaftMm }) => shaftMm ?? part.boreMm),
   width: across('new part, width', ({ part }) => part.widthMm, [0]),
   old_outside: across('old part, outside', ({ part }) => part.outsideMm, [0]),
   old_inside: across('old part, bore', ({ part }) => part.boreMm, [0]),

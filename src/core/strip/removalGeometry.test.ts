@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { JOB_KINDS } from '@/core/job/kinds/allKinds';
-import { seatSpecSchema } from '@/core/record/job';
+import { boreSpecSchema } from '@/core/record/seatSpec';
 import { planRemoval, type RemovalInput } from './removalPlan';
 
 /** Properties that hold for every seat of every kind, and when its geometry is changed. */
@@ -122,6 +122,6 @@ describe('ways out, for every seat of every kind', () => {
     ));
   it('every seat that a kind draws is a valid seat', () => {
     for (const { seat } of seats)
-      expect(seatSpecSchema.safeParse(seat.spec).error?.issues ?? [], seat.name).toEqual([]);
+      expect(boreSpecSchema.safeParse(seat.spec).error?.issues ?? [], seat.name).toEqual([]);
   });
 });

@@ -3,7 +3,8 @@ import { MATERIALS, type MaterialCode } from '@/core/catalogue/materials';
 import { ceilingsFor, neighboursThatLetGo, type LeftIn, type Neighbour } from '@/core/heat/ceilings';
 import { freeTemperature } from '@/core/heat/expansion';
 import type { Measured } from '@/core/quantity/measured';
-import type { SeatSpec } from '@/core/record/job';
+import { guardOf, type BoreSpec } from '@/core/record/seatSpec';
+import { partMetal } from '@/core/record/partMetal';
 import type { REMOVAL_WAYS } from '@/core/record/vocabulary';
 
 /**
@@ -53,7 +54,7 @@ export type RemovalPlan = {
 };
 
 export type RemovalInput = {
-  spec: SeatSpec;
+  spec: BoreSpec;
   material: MaterialCode;
   /** Interference at 20 °C; null while nothing is known. */
   interferenceMm: Measured | null;
@@ -68,20 +69,17 @@ const ABOVE_FREE_K = 15;
 /** Room around a driver, on diameter. Common practice, no source. */
 const ROOM_MM = 0.5;
 
-const isSealPart = ({ part }: SeatSpec) => part.type === 'seal';
-
 /** Which race a driver from behind meets first: the outer only if the hole through the shoulder is wider than its land. */
-function raceFromBehind({ part, housing }: SeatSpec): {
+function raceFromBehind({ part, housing }: BoreSpec): {
   race: PlannedRemoval['race'];
   toolMm: { min: number; max: number };
   isSpoilt: boolean;
 } {
   const hole = (housing.isThrough ? part.outsideMm : housing.shoulderBoreMm) - ROOM_MM;
-  const type = part.type ?? 'deep_groove';
-  if (type === 'bush' || type === 'tapered_roller')
+  if (part.type === 'bush' || part.type === 'tapered_roller')
     return { race: 'outer', toolMm: { min: part.boreMm + 1, max: hole }, isSpoilt: false };
   const { pitchMm, ballMm } = bearingInside(part);
-  if (type === 'drawn_cup') {
+  if (part.type === 'drawn_cup') {
     const rim = pitchMm + ballMm * 0.2;
     return { race: 'shell_rim', toolMm: { min: rim, max: hole }, isSpoilt: true };
   }
@@ -97,7 +95,7 @@ function raceFromBehind({ part, housing }: SeatSpec): {
 
 function byHeat({ spec, material, interferenceMm, neighbours, leftIn }: RemovalInput): PlannedRemoval {
   const metal = MATERIALS[material];
-  const race = MATERIALS[spec.part.material ?? 'bearing_steel'];
+  const race = partMetal(spec.part);
   const none = {
     way: 'fall_out_hot' as const,
     race: null,
@@ -202,15 +200,16 @@ const KINDNESS: Record<RemovalWay, number> = {
 
 export function planRemoval(input: RemovalInput): RemovalPlan {
   const { spec, hasHidden } = input;
-  const all = isSealPart(spec)
-    ? sealRemovals(input)
-    : [byHeat(input), byPushing(input), ...byPulling(input), ...byDrifting(input)];
+  const all =
+    spec.kind === 'seal_in_bore'
+      ? sealRemovals(input)
+      : [byHeat(input), byPushing(input), ...byPulling(input), ...byDrifting(input)];
   const rank = ({ way, isSpoilt }: PlannedRemoval) => KINDNESS[way] + (isSpoilt ? 3 : 0);
   const sorted = all.sort((a, b) => rank(a) - rank(b));
   return {
     exit: spec.housing.isThrough ? 'either' : 'face',
     first: [
-      ...(spec.seal && spec.seal.springToward === 'bearing' ? ['seal_out' as const] : []),
+      ...(guardOf(spec)?.springToward === 'bearing' ? ['seal_out' as const] : []),
       ...(spec.retainingRing ? ['retaining_ring_out' as const] : []),
       ...(hasHidden ? ['hidden_part_noted' as const] : []),
     ],

@@ -1,5 +1,5 @@
 import { driverFor, pickDrivers } from '@/core/force/driver';
-import type { SeatSpec } from '@/core/record/job';
+import { guardOf, type BoreSpec } from '@/core/record/seatSpec';
 import type { HeatSource } from '@/core/record/vocabulary';
 import type { Tool, ToolSort } from './tool';
 
@@ -59,10 +59,9 @@ const isPusher = (tool: Tool): tool is Extract<Tool, { sort: (typeof PUSHERS)[nu
 const outsideOf = (tool: Tool) => ('outsideMm' in tool ? tool.outsideMm : null);
 
 /** Pushers, receiver and collet for a bearing, by its geometry. */
-function needsOfBearing({ part, housing }: SeatSpec, tools: readonly Tool[]): ToolNeed[] {
-  const type = part.type ?? 'deep_groove';
-  if (type === 'seal' || type === 'bush') return [];
-  const driver = driverFor({ ...part, type, depthToShoulderMm: housing.depthToShoulderMm }, 'outer');
+function needsOfBearing({ part, housing }: BoreSpec, tools: readonly Tool[]): ToolNeed[] {
+  if (part.type === 'seal' || part.type === 'bush') return [];
+  const driver = driverFor({ ...part, depthToShoulderMm: housing.depthToShoulderMm }, 'outer');
   if (!driver.ok) return [];
   const { outsideMm, lengthMinMm, receiverInsideMinMm } = driver.value;
   const long = tools.filter(isPusher).filter(({ lengthMm }) => lengthMm >= lengthMinMm);
@@ -82,15 +81,15 @@ function needsOfBearing({ part, housing }: SeatSpec, tools: readonly Tool[]): To
   ];
 }
 
-function needsOfBush({ part }: SeatSpec, tools: readonly Tool[]): ToolNeed[] {
+function needsOfBush({ part }: BoreSpec, tools: readonly Tool[]): ToolNeed[] {
   if (part.type !== 'bush') return [];
   const size = { min: part.boreMm + 1, max: part.outsideMm - 0.5 };
   return [need('driver', PUSHERS, size, tools, outsideOf, NEARLY_MM)];
 }
 
 /** A driver a size bigger than the seal, so that the casting stops it. */
-function needsOfSeal({ part, seal }: SeatSpec, tools: readonly Tool[]): ToolNeed[] {
-  const sealMm = part.type === 'seal' ? part.outsideMm : seal?.outsideMm;
+function needsOfSeal(spec: BoreSpec, tools: readonly Tool[]): ToolNeed[] {
+  const sealMm = (spec.kind === 'seal_in_bore' ? spec.part : guardOf(spec))?.outsideMm;
   if (sealMm === undefined) return [];
   return [need('seal_driver', PUSHERS, { min: sealMm + 0.5, max: sealMm + 20 }, tools, outsideOf, NEARLY_MM)];
 }
@@ -110,7 +109,7 @@ function needsOfHeat({ housingC, ringC, heatedBy }: PlannedHeat, tools: readonly
 
 /** Tools for getting a seat's old part out and its new one in. */
 export const pickTools = (
-  { spec, planned }: { spec: SeatSpec; planned: PlannedHeat | null },
+  { spec, planned }: { spec: BoreSpec; planned: PlannedHeat | null },
   tools: readonly Tool[],
 ): ToolNeed[] => [
   ...needsOfBearing(spec, tools),

@@ -5,7 +5,7 @@ import { queryMany, type Queryable } from '../pool';
 /** Rows of readings and of events, from JSON in the given parameter. */
 const READING_FIELDS = `id uuid, "seatId" uuid, "castingId" uuid, "personId" uuid, "instrumentId" uuid,
   slot text, typed text, value double precision, "metalC" double precision, "takenAt" timestamptz`;
-const EVENT_FIELDS = `id uuid, "seatId" uuid, "castingId" uuid, "personId" uuid, kind text, body jsonb, at timestamptz`;
+const EVENT_FIELDS = `id uuid, "seatId" uuid, "castingId" uuid, "personId" uuid, kind text, version integer, body jsonb, at timestamptz`;
 export const readingRows = (parameter: string) =>
   `jsonb_to_recordset(${parameter}::jsonb) AS new (${READING_FIELDS})`;
 export const eventRows = (parameter: string) =>
@@ -17,8 +17,8 @@ export const insertReadingsSql = (from: string, rows: string, storedAt: string) 
   SELECT id, job_id, "seatId", "castingId", "personId", "instrumentId", slot, typed, value, "metalC", "takenAt", ${storedAt}::timestamptz
   FROM ${from}, ${readingRows(rows)}`;
 export const insertEventsSql = (from: string, rows: string, storedAt: string) => `
-  INSERT INTO job_event (id, job_id, seat_id, casting_id, person_id, kind, body, at, stored_at)
-  SELECT id, job_id, "seatId", "castingId", "personId", kind, body, at, ${storedAt}::timestamptz FROM ${from}, ${eventRows(rows)}`;
+  INSERT INTO job_event (id, job_id, seat_id, casting_id, person_id, kind, body_version, body, at, stored_at)
+  SELECT id, job_id, "seatId", "castingId", "personId", kind, coalesce(version, 1), body, at, ${storedAt}::timestamptz FROM ${from}, ${eventRows(rows)}`;
 
 /** Which of these are stored already: `same` just as they are, `other` under the same id as something else. */
 export async function findStored(
@@ -33,8 +33,9 @@ export async function findStored(
       AND reading.value = new.value AND reading.taken_at = new."takenAt" AS "isSame"
     FROM reading JOIN ${readingRows('$2')} USING (id)
     UNION ALL
-    SELECT job_event.id, job_event.job_id = $1 AND job_event.kind = new.kind AND job_event.body = new.body
-      AND job_event.at = new.at
+    SELECT job_event.id, job_event.job_id = $1 AND job_event.kind = new.kind AND job_event.at = new.at
+      -- One that was stored before its kind changed its shape comes again in the new one.
+      AND (job_event.body = new.body OR job_event.body_version < coalesce(new.version, 1))
     FROM job_event JOIN ${eventRows('$3')} USING (id)`,
     [jobId, JSON.stringify(readings), JSON.stringify(events)],
   );

@@ -47,7 +47,8 @@ export function importJob(file: JobFile, { isDemo = false } = {}, within?: Query
     await client.query('LOCK TABLE job IN SHARE ROW EXCLUSIVE MODE');
     await insertPeopleAndInstruments(client, file, isDemo);
     const present = await loadHead(client, file.job.id);
-    if (present && !isDeepStrictEqual(present.castings, file.job.castings))
+    const { castings, shafts } = file.job;
+    if (present && !isDeepStrictEqual([present.castings, present.shafts], [castings, shafts]))
       throw new Refusal(
         409,
         'job_differs',

@@ -1,5 +1,6 @@
 import 'server-only';
 import type { JobHead, Seat } from '@/core/record/job';
+import type { Shaft } from '@/core/record/shafts';
 import type { Queryable } from '../pool';
 
 export const insertSeat = (client: Queryable, castingId: string, position: number, seat: Seat) =>
@@ -18,7 +19,19 @@ export const insertSeat = (client: Queryable, castingId: string, position: numbe
     ],
   );
 
-/** A job with its castings and seats, in their order. */
+async function insertShaft(client: Queryable, jobId: string, position: number, shaft: Shaft) {
+  await client.query(
+    'INSERT INTO shaft (id, job_id, position, name, material, length_mm, ends) VALUES ($1, $2, $3, $4, $5, $6, $7)',
+    [shaft.id, jobId, position, shaft.name, shaft.material, shaft.lengthMm, JSON.stringify(shaft.ends)],
+  );
+  for (const [i, { id, name, spec, version }] of shaft.seats.entries())
+    await client.query(
+      'INSERT INTO seat (id, shaft_id, position, name, spec, version) VALUES ($1, $2, $3, $4, $5, $6)',
+      [id, shaft.id, i, name, JSON.stringify(spec), version],
+    );
+}
+
+/** A job with its castings, shafts and seats, in their order. */
 export async function insertJobHead(client: Queryable, head: JobHead, { isDemo = false } = {}) {
   await client.query(
     `INSERT INTO job (id, number, kind, machine, machine_sort, room_c, opened_at, plan, is_demo)
@@ -52,4 +65,5 @@ export async function insertJobHead(client: Queryable, head: JobHead, { isDemo =
     for (const [position, seat] of casting.seats.entries())
       await insertSeat(client, casting.id, position, seat);
   }
+  for (const [position, shaft] of head.shafts.entries()) await insertShaft(client, head.id, position, shaft);
 }

@@ -9,6 +9,7 @@ import {
   type Photograph,
   type Seat,
 } from '@/core/record/job';
+import type { Shaft, ShaftSeat } from '@/core/record/shafts';
 import { momentSchema } from '@/core/quantity/moment';
 import {
   eventSchema,
@@ -17,6 +18,7 @@ import {
   type JobEvent,
   type Reading,
 } from '@/core/record/entries';
+import { liftEvent } from '@/core/record/events/versions';
 import { log, pool, queryMany, type Queryable } from '../pool';
 import { loadTools } from '../tools/toolWall';
 
@@ -33,6 +35,8 @@ function soundMoment(column: 'taken_at' | 'at') {
 
 type CastingRow = Omit<Casting, 'seats'> & { jobId: string };
 type SeatRow = Omit<Seat, 'face'> & { castingId: string; face: Seat['face'] | null };
+type ShaftRow = Omit<Shaft, 'seats'> & { jobId: string };
+type ShaftSeatRow = ShaftSeat & { shaftId: string };
 
 function groupBy<T>(rows: readonly T[], key: (row: T) => string): Map<string, T[]> {
   const groups = new Map<string, T[]>();
@@ -47,6 +51,39 @@ function groupBy<T>(rows: readonly T[], key: (row: T) => string): Map<string, T[
 /** A head as its rows give it, read by its schema. @throws where something in it does not fit */
 export const readHead = (row: JobHead): JobHead => jobHeadSchema.parse(row);
 
+/** Shafts of those jobs with their seats, by job. */
+async function loadShafts(
+  client: Queryable,
+  wanted: readonly string[] | null,
+): Promise<Map<string, Shaft[]>> {
+  const shafts = await queryMany<ShaftRow>(
+    client,
+    `
+    SELECT id, job_id AS "jobId", name, material, length_mm AS "lengthMm", ends
+    FROM shaft WHERE $1::uuid[] IS NULL OR job_id = ANY ($1) ORDER BY job_id, position`,
+    [wanted],
+  );
+  const seats = await queryMany<ShaftSeatRow>(
+    client,
+    `
+    SELECT seat.id, shaft_id AS "shaftId", seat.name, spec, version
+    FROM seat JOIN shaft ON shaft.id = shaft_id
+    WHERE $1::uuid[] IS NULL OR job_id = ANY ($1) ORDER BY shaft_id, seat.position`,
+    [wanted],
+  );
+  const seatsOf = groupBy(seats, ({ shaftId }) => shaftId);
+  const whole = shafts.map((shaft) => ({
+    ...shaft,
+    seats: (seatsOf.get(shaft.id) ?? []).map(({ shaftId: _shaft, ...seat }) => seat),
+  }));
+  return new Map(
+    [...groupBy(whole, ({ jobId }) => jobId)].map(([jobId, list]) => [
+      jobId,
+      list.map(({ jobId: _job, ...shaft }) => shaft),
+    ]),
+  );
+}
+
 /**
  * Heads of the jobs asked for (all, without ids) as their rows give them, newest number last: each is still to be read. Those of a demo
  * that was put away only where they are wanted.
@@ -57,7 +94,7 @@ export async function loadHeadRows(
   { ofHiddenDemo = false } = {},
 ): Promise<JobHead[]> {
   const wanted = jobIds ?? null;
-  const jobs = await queryMany<Omit<JobHead, 'castings'>>(
+  const jobs = await queryMany<Omit<JobHead, 'castings' | 'shafts'>>(
     client,
     `
     SELECT id, number, kind, machine, machine_sort AS "machineSort", room_c AS "roomC", opened_at AS "openedAt", plan
@@ -79,6 +116,7 @@ export async function loadHeadRows(
     WHERE $1::uuid[] IS NULL OR job_id = ANY ($1) ORDER BY casting_id, seat.position`,
     [wanted],
   );
+  const shaftsOf = await loadShafts(client, wanted);
   const seatsOf = groupBy(seats, ({ castingId }) => castingId);
   const castingsOf = groupBy(castings, ({ jobId }) => jobId);
   return jobs.map((job) => ({
@@ -90,6 +128,7 @@ export async function loadHeadRows(
         ...(face && { face }),
       })),
     })),
+    shafts: shaftsOf.get(job.id) ?? [],
   }));
 }
 
@@ -105,7 +144,8 @@ export async function loadHead(
 
 const READING_COLUMNS = `id, seat_id AS "seatId", casting_id AS "castingId", person_id AS "personId", slot, typed, value,
   instrument_id AS "instrumentId", metal_c AS "metalC", ${soundMoment('taken_at')} AS "takenAt"`;
-const EVENT_COLUMNS = `id, seat_id AS "seatId", casting_id AS "castingId", person_id AS "personId", kind, body, ${soundMoment('at')} AS at`;
+const EVENT_COLUMNS = `id, seat_id AS "seatId", casting_id AS "castingId", person_id AS "personId", kind, body_version AS version, body,
+  ${soundMoment('at')} AS at`;
 /** A retiming to a moment that can't be says nothing. */
 const isSoundEvent = ({ kind, body }: JobEvent) =>
   kind !== 'event_retimed' || momentSchema.safeParse(body.at).success;
@@ -146,7 +186,10 @@ export async function loadEntries(
   const eventsOf = groupBy(events, ({ jobId }) => jobId);
   return (jobId) => ({
     readings: readRows((readingsOf.get(jobId) ?? []).map(withoutJob), storedReadingSchema),
-    events: readRows<JobEvent>((eventsOf.get(jobId) ?? []).filter(isSoundEvent).map(withoutJob), eventSchema),
+    events: readRows<JobEvent>(
+      (eventsOf.get(jobId) ?? []).filter(isSoundEvent).map(withoutJob).map(liftEvent),
+      eventSchema,
+    ),
   });
 }
 

@@ -44,6 +44,7 @@ async function readKnown(jobId: string): Promise<Known> {
     viewer,
     places: {
       castings: job.castings,
+      shafts: job.shafts,
       people: new Set((await loadPeople(pool())).map(({ id }) => id)),
       instruments: new Set(job.instruments.map(({ id }) => id)),
     },

@@ -1,6 +1,7 @@
 import 'server-only';
 import { isDeepStrictEqual } from 'node:util';
-import type { Seat, SeatSpec } from '@/core/record/job';
+import type { Seat } from '@/core/record/job';
+import type { BoreSpec } from '@/core/record/seatSpec';
 import { Refusal } from '../http';
 import { notify } from '../live/notify';
 import { standAnew } from '../projection/standing';
@@ -18,7 +19,7 @@ const asSeat = ({ face, ...seat }: Omit<Seat, 'face'> & { face: Seat['face'] | n
 
 export type SeatEdit = {
   version: number;
-  spec: SeatSpec;
+  spec: BoreSpec;
   name?: string | undefined;
   xMm?: number | undefined;
   yMm?: number | undefined;
@@ -50,7 +51,7 @@ export function saveSeat(seatId: string, { version, spec, name, xMm, yMm }: Seat
     }
     const current = await queryMaybeOne<Omit<SeatRow, 'jobId'>>(
       client,
-      `SELECT ${SEAT} FROM seat WHERE id = $1`,
+      `SELECT ${SEAT} FROM seat WHERE id = $1 AND casting_id IS NOT NULL`,
       [seatId],
     );
     if (!current) throw new Refusal(404, 'not_found', 'There is no such seat.');

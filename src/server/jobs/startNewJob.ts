@@ -7,7 +7,9 @@ import { startJob, type JobKind } from '@/core/job/kinds/jobKind';
 import { FROM_SCRATCH, oneSeat } from '@/core/job/kinds/oneSeat';
 import { REFERENCE_C } from '@/core/quantity/measured';
 import type { EventBody } from '@/core/record/entries';
-import { castingSchema, partSchema, seatSpecSchema, type JobHead } from '@/core/record/job';
+import { bearingPartSchema, racePartSchema } from '@/core/record/fittedPart';
+import { castingSchema, type JobHead } from '@/core/record/job';
+import { boreSpecSchema } from '@/core/record/seatSpec';
 import { checkValue, Refusal } from '../http';
 import { notify } from '../live/notify';
 import { inTransaction, type Queryable } from '../pool';
@@ -22,9 +24,11 @@ import { loadOwnKind } from './ownKinds';
 export const startJobSchema = z.strictObject({
   kind: z.string().max(60),
   machine: z.string().trim().max(80),
-  part: partSchema
-    .omit({ cage: true, type: true, material: true })
-    .extend({ type: partSchema.shape.type.unwrap().exclude(['bush', 'seal']).optional() })
+  part: bearingPartSchema
+    .omit({ cage: true, material: true })
+    .extend({
+      type: z.enum([...bearingPartSchema.shape.type.options, ...racePartSchema.shape.type.values]).optional(),
+    })
     .optional(),
   material: castingSchema.shape.material.optional(),
   /** “Same as last”: castings, parts and plan of this job, never its readings. */
@@ -41,7 +45,7 @@ function kindOf({ kind, part, material }: z.infer<typeof startJobSchema>): JobKi
         ...(material ? [] : [{ code: 'missing', field: 'material' }]),
       ]);
     const made = oneSeat(part, material);
-    checkValue(seatSpecSchema, made.castings[0]!.seats[0]!.spec);
+    checkValue(boreSpecSchema, made.castings[0]!.seats[0]!.spec);
     return made;
   }
   if (kind === 'from_scratch') return FROM_SCRATCH;

@@ -66,7 +66,7 @@ function ballMarks(drawn: DrawnBearing): SceneMark[] {
           block('cage-bottom', 'ink', cage, [middle + cageAt, middle + cageAt + 5]),
         ]
       : []),
-    ...(part.closure === 'open'
+    ...((part.closure ?? 'open') === 'open'
       ? []
       : [
           block('closure-top', closure, [centre - land, centre + land], [top + 4, top + 8]),

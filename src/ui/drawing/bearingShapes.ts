@@ -11,8 +11,9 @@ export type DrawnBearing = {
     outsideMm: number;
     widthMm: number;
     chamferMm: number;
-    type?: FittedType | undefined;
-    closure: 'open' | 'shielded' | 'sealed';
+    type: FittedType;
+    /** Left out: open, or not a bearing. */
+    closure?: 'open' | 'shielded' | 'sealed';
   };
   x: (radiusMm: number) => number;
   pxPerMm: number;

@@ -29,7 +29,14 @@ export function fitPicture({ inputs, answers, units, width, height }: PictureInp
   const inner: SceneMark[] = isShaft
     ? [box('shaft', [axis, partEdge], [top - 20, height - 24], { tone: toneOf(partC), hatch: 'falling' })]
     : bearingMarks({
-        part: { boreMm: d * 0.46, outsideMm: d, widthMm: 1, chamferMm: 1, closure: 'open' },
+        part: {
+          type: 'deep_groove',
+          boreMm: d * 0.46,
+          outsideMm: d,
+          widthMm: 1,
+          chamferMm: 1,
+          closure: 'open',
+        },
         x,
         pxPerMm,
         topPx: top + 20,

@@ -1,3 +1,4 @@
+import { makeEvent } from '@/core/record/makeEvent';
 import { describe, expect, it } from 'vitest';
 import { eventBodies, eventSchema, type EventKind, type JobEvent } from '@/core/record/entries';
 import { sayEvent } from './events';
@@ -12,8 +13,8 @@ const BODIES: Record<EventKind, Record<string, unknown>> = {
   caution_acknowledged: { caution: 'hot_metal' },
   seal_taken_out: {},
   laid_out: { item: 'gloves' },
-  part_into_freezer: { freezerC: -18 },
-  casting_into_heat: { source: 'oven', sourceC: 110, castingC: 20 },
+  part_into_freezer: { freezerC: -18, place: null },
+  casting_into_heat: { source: 'oven', sourceC: 110, castingC: 20, place: null },
   casting_rest_noted: { on: 'bare_steel' },
   casting_out: {},
   let_go: {},
@@ -71,7 +72,7 @@ const BODIES: Record<EventKind, Record<string, unknown>> = {
   tool_sorted: { need: 'driver', how: 'borrow' },
 };
 const eventOf = (kind: EventKind): JobEvent =>
-  ({
+  makeEvent({
     id: ID,
     seatId: null,
     castingId: null,
@@ -79,7 +80,7 @@ const eventOf = (kind: EventKind): JobEvent =>
     kind,
     body: BODIES[kind],
     at: '2026-11-01T10:00:00.000Z',
-  }) as JobEvent;
+  } as Parameters<typeof makeEvent>[0]);
 
 describe('what happened, in words', () => {
   it('every kind of event that the record knows has a body here', () =>

@@ -1,3 +1,4 @@
+import type { HeatPlace } from '@/core/record/events/heat';
 import type { EventBody, EventKind, JobEvent } from '@/core/record/entries';
 import { asText, showSize, showTemperature, type Units } from '@/core/quantity/format';
 import { readSlot } from '@/core/record/slots';
@@ -31,6 +32,9 @@ export const clock = (iso: string) =>
 
 type Say = { degrees: (celsius: number) => string; length: (mm: number) => string };
 
+/** The oven or freezer by the name on the tool wall, where it was said. */
+const placeWords = (place: HeatPlace | null, otherwise: string) => (place ? `“${place.name}”` : otherwise);
+
 /** What each event says of itself. */
 const EVENT_WORDS: { [K in EventKind]: (body: EventBody<K>, say: Say) => string } = {
   reading_struck: () => 'A reading struck out',
@@ -41,11 +45,12 @@ const EVENT_WORDS: { [K in EventKind]: (body: EventBody<K>, say: Say) => string 
   caution_acknowledged: (body) => `Caution read: ${body.caution.replaceAll('_', ' ')}`,
   seal_taken_out: () => 'Old seal taken out',
   laid_out: (body) => `Laid out: ${body.item}`,
-  part_into_freezer: (body, { degrees }) => `Bearing into the freezer at ${degrees(body.freezerC)}`,
+  part_into_freezer: (body, { degrees }) =>
+    `Bearing into ${placeWords(body.place, 'the freezer')} at ${degrees(body.freezerC)}`,
   casting_into_heat: (body, { degrees }) =>
     body.source === 'gun'
       ? `Hot air on the boss, to ${degrees(body.sourceC)}`
-      : `Casting into the oven at ${degrees(body.sourceC)}`,
+      : `Casting into ${placeWords(body.place, 'the oven')} at ${degrees(body.sourceC)}`,
   casting_rest_noted: (body) => `It lies on ${REST_WORDS[body.on]} when it is out`,
   casting_out: () => 'Casting out of the heat',
   let_go: () => 'Let go',

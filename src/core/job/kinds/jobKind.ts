@@ -1,6 +1,8 @@
 import type { JobPlan, PlanPart } from '@/core/record/plan';
 import { freeKey } from '@/core/record/vocabulary';
 import type { Casting, JobHead } from '@/core/record/job';
+import { guardOf } from '@/core/record/seatSpec';
+import { gatherShafts, type Shaft } from '@/core/record/shafts';
 import type { KindSeat } from './seats';
 
 type WithoutKey<T> = Omit<T, 'key'>;
@@ -18,6 +20,8 @@ export type JobKind = {
   castings: readonly (Omit<Casting, 'id' | 'seats'> & { seats: readonly KindSeat[] })[];
   /** How much has to come apart again to reach a seat of this kind. */
   reach: PlanPart['reach'];
+  /** What is said of a shaft beyond the seats that speak of it. */
+  shafts?: readonly (Pick<Shaft, 'name'> & Partial<Pick<Shaft, 'material' | 'lengthMm' | 'ends'>>)[];
   order?: readonly { first: string; then: string; why: JobPlan['order'][number]['why'] }[];
   /** Beside the bearing, bush or seal of each seat, which come by themselves. */
   parts?: readonly (Pick<PlanPart, 'name' | 'what'> &
@@ -45,24 +49,22 @@ function withKeys<T extends { name: string }>(items: readonly T[]): (T & { key: 
 
 const SORT_OF: Partial<Record<string, PlanPart['what']>> = { bush: 'bush', seal: 'seal' };
 
+const guards = (seal: ReturnType<typeof guardOf>) => (seal ? [seal] : []);
+
 /** What each seat takes: its bearing, bush or seal; the seal beside it; its retaining ring. */
 const partsOfSeats = (kind: Pick<JobKind, 'castings' | 'reach'>) =>
   kind.castings.flatMap(({ seats }) =>
     seats.flatMap(({ name, spec }) => [
       {
         name: `${name}: ${spec.part.designation}`,
-        what: SORT_OF[spec.part.type ?? ''] ?? ('bearing' as const),
+        what: SORT_OF[spec.part.type] ?? ('bearing' as const),
         seat: name,
       },
-      ...(spec.seal
-        ? [
-            {
-              name: `${name}: seal ${spec.seal.shaftMm}×${spec.seal.outsideMm}×${spec.seal.widthMm}`,
-              what: 'seal' as const,
-              seat: name,
-            },
-          ]
-        : []),
+      ...guards(guardOf(spec)).map(({ shaftMm, outsideMm, widthMm }) => ({
+        name: `${name}: seal ${shaftMm}×${outsideMm}×${widthMm}`,
+        what: 'seal' as const,
+        seat: name,
+      })),
       ...(spec.retainingRing
         ? [{ name: `${name}: retaining ring`, what: 'retaining_ring' as const, seat: name }]
         : []),
@@ -120,6 +122,23 @@ function planOfKind(kind: JobKind, seatId: (name: string) => string): JobPlan {
   };
 }
 
+function shaftsOfKind(
+  { castings: kindCastings, shafts = [] }: JobKind,
+  castings: readonly Casting[],
+  makeId: (name: string) => string,
+): Shaft[] {
+  const named = kindCastings.flatMap(({ seats }, i) =>
+    seats.flatMap(({ shaft, spec }, j) =>
+      shaft ? [{ words: shaft, nominalMm: spec.part.boreMm, seat: castings[i]!.seats[j]! }] : [],
+    ),
+  );
+  const gathered = gatherShafts(named, {
+    shaft: (name) => makeId(`shaft ${name}`),
+    journal: (seatName) => makeId(`journal in ${seatName}`),
+  });
+  return gathered.map((shaft) => ({ ...shaft, ...shafts.find(({ name }) => name === shaft.name) }));
+}
+
 /** A job head from its kind. `makeId` gives the ids (the caller owns the source of chance); seats start at version 1. */
 export function startJob(
   kind: JobKind,
@@ -134,7 +153,7 @@ export function startJob(
   const castings = kind.castings.map(({ seats, ...casting }) => ({
     ...casting,
     id: makeId(casting.name),
-    seats: seats.map((seat) => ({ ...seat, id: makeId(seat.name), version: 1 })),
+    seats: seats.map(({ shaft: _shaft, ...seat }) => ({ ...seat, id: makeId(seat.name), version: 1 })),
   }));
   const ids = new Map(castings.flatMap(({ seats }) => seats.map(({ name, id }) => [name, id] as const)));
   const seatId = (name: string) => {
@@ -151,6 +170,7 @@ export function startJob(
     roomC,
     openedAt,
     castings,
+    shafts: shaftsOfKind(kind, castings, makeId),
     plan: planOfKind(kind, seatId),
   };
 }

@@ -1,10 +1,14 @@
-import type { Casting, SeatSpec } from '@/core/record/job';
+import type { Casting } from '@/core/record/job';
+import type { bearingPartSchema } from '@/core/record/fittedPart';
+import { boreKindOf, type BoreSpec } from '@/core/record/seatSpec';
+import type { z } from 'zod';
 import { usualClassFor } from '@/core/ask/quickSeat';
 import type { JobKind } from './jobKind';
 
 /** A part that a one-seat job can be made for. */
-export type OneSeatPart = Omit<SeatSpec['part'], 'cage' | 'type'> & {
-  type?: Exclude<SeatSpec['part']['type'], 'bush' | 'seal'>;
+export type OneSeatPart = Omit<z.infer<typeof bearingPartSchema>, 'cage' | 'type' | 'material'> & {
+  /** Left out: a deep-groove ball bearing. */
+  type?: Exclude<BoreSpec['part']['type'], 'bush' | 'seal'> | undefined;
 };
 
 /** Proportions of a boss round one bearing. Placeholders, to be changed to those of the casting. Common practice, no source. */
@@ -12,15 +16,20 @@ const BOSS = { outside: 1.25, shoulder: 0.85, extraHeightMm: 6, belowFaceMm: 1 }
 /** A light casting of a hand's size. */
 const CASTING = { massKg: 1.2, areaM2: 0.12 };
 
-function specOf(part: OneSeatPart, material: Casting['material'], bossOutsideMm: number): SeatSpec {
-  const depthToShoulderMm = part.widthMm + BOSS.belowFaceMm;
+function specOf(
+  { type = 'deep_groove', closure, ...sizes }: OneSeatPart,
+  material: Casting['material'],
+  bossOutsideMm: number,
+): BoreSpec {
+  const part = type === 'tapered_roller' ? { ...sizes, type } : { ...sizes, type, closure, cage: 'steel' };
+  const depthToShoulderMm = sizes.widthMm + BOSS.belowFaceMm;
   return {
-    kind: 'bearing_in_bore',
-    part: { ...part, cage: 'steel' },
+    kind: boreKindOf(type),
+    part,
     housing: {
       bossOutsideMm,
       depthToShoulderMm,
-      shoulderBoreMm: part.outsideMm * BOSS.shoulder,
+      shoulderBoreMm: sizes.outsideMm * BOSS.shoulder,
       bossHeightMm: depthToShoulderMm + BOSS.extraHeightMm,
       webThicknessMm: 6,
     },
@@ -28,8 +37,8 @@ function specOf(part: OneSeatPart, material: Casting['material'], bossOutsideMm:
     seal: null,
     load: 'standing',
     running: { housingC: 80, ringC: 88 },
-    usualClass: usualClassFor(part.type ?? 'deep_groove', material),
-  };
+    usualClass: usualClassFor(type, material),
+  } as BoreSpec;
 }
 
 /** A rounded square with the seat in its middle. */

@@ -1,9 +1,11 @@
 import { parseBearing } from '@/core/catalogue/bearings/designation';
-import type { MaterialCode, SealMaterial } from '@/core/catalogue/materials';
-import type { Seat, SeatSpec } from '@/core/record/job';
+import type { SealMaterial } from '@/core/catalogue/materials';
+import { PART_METALS, type BorePart } from '@/core/record/fittedPart';
+import type { Seat } from '@/core/record/job';
+import { boreKindOf, type BoreSpec, type FittedSpec } from '@/core/record/seatSpec';
 
-/** A seat as a job kind describes it: not yet a seat of a job, so without id and version. */
-export type KindSeat = Omit<Seat, 'id' | 'version'>;
+/** A seat as a job kind describes it: not yet a seat of a job, so without id and version; its shaft in words (`crank, left journal`). */
+export type KindSeat = Omit<Seat, 'id' | 'version'> & { shaft?: string };
 type At = readonly [xMm: number, yMm: number];
 
 type Around = {
@@ -16,11 +18,11 @@ type Around = {
   isThrough?: boolean;
   /** False: no puller may stand on this face. */
   faceCarries?: boolean;
-  ring?: SeatSpec['retainingRing'];
-  seal?: SeatSpec['seal'];
-  usualClass?: SeatSpec['usualClass'];
-  running?: SeatSpec['running'];
-  load?: SeatSpec['load'];
+  ring?: FittedSpec['retainingRing'];
+  seal?: FittedSpec['seal'];
+  usualClass?: FittedSpec['usualClass'];
+  running?: FittedSpec['running'];
+  load?: FittedSpec['load'];
   /** The shaft that goes into it: the part's other mate. */
   shaft?: string;
   /** Seen from the back of the casting. */
@@ -39,7 +41,7 @@ function housingOf({
   webThicknessMm = 6,
   isThrough,
   faceCarries,
-}: Around): SeatSpec['housing'] {
+}: Around): BoreSpec['housing'] {
   return {
     bossOutsideMm,
     depthToShoulderMm,
@@ -51,24 +53,22 @@ function housingOf({
   };
 }
 
-function seatOf(name: string, [xMm, yMm]: At, part: SeatSpec['part'], around: Around): KindSeat {
-  const { shaft, face, ring = null, seal = null, load = 'standing', usualClass = 'N7' } = around;
+function specOf(part: BorePart, around: Around): BoreSpec {
+  const { ring = null, seal = null, load = 'standing', usualClass = 'N7', running = USUAL_RUNNING } = around;
+  const inBore = { kind: boreKindOf(part.type), part, housing: housingOf(around), retainingRing: ring };
+  // Kind and part belong together by `boreKindOf`, which the compiler can't follow.
+  return (part.type === 'seal' ? inBore : { ...inBore, seal, load, running, usualClass }) as BoreSpec;
+}
+
+function seatOf(name: string, [xMm, yMm]: At, part: BorePart, around: Around): KindSeat {
+  const { shaft, face } = around;
   return {
     name,
     xMm,
     yMm,
     ...(face && { face }),
-    spec: {
-      kind: 'bearing_in_bore',
-      part,
-      housing: housingOf(around),
-      retainingRing: ring,
-      seal,
-      load,
-      running: around.running ?? USUAL_RUNNING,
-      usualClass,
-      ...(shaft && { journal: { name: shaft, nominalMm: part.boreMm } }),
-    },
+    ...(shaft && { shaft }),
+    spec: specOf(part, around),
   };
 }
 
@@ -85,21 +85,13 @@ export function bearingSeat(
   const bearing = parseBearing(designation);
   if (!bearing.ok) throw new Error(`unknown bearing in our own data: ${designation}`);
   const { boreMm, outsideMm, widthMm, chamferMm, closure, type } = bearing.value;
+  const sizes = { designation: bearing.value.designation, boreMm, outsideMm, widthMm, chamferMm };
   if (type === 'needle_cage' || type === 'thrust_ball' || type === 'thrust_needle')
     throw new Error(`${designation} is not pressed into a bore`);
   return seatOf(
     name,
     at,
-    {
-      designation: bearing.value.designation,
-      boreMm,
-      outsideMm,
-      widthMm,
-      chamferMm,
-      closure,
-      cage,
-      ...(type !== 'deep_groove' && { type }),
-    },
+    type === 'tapered_roller' ? { ...sizes, type } : { ...sizes, type, closure, cage },
     around,
   );
 }
@@ -117,7 +109,7 @@ export const bushSeat = (
     boreMm: number;
     outsideMm: number;
     widthMm: number;
-    material?: MaterialCode & SeatSpec['part']['material'];
+    material?: (typeof PART_METALS)[number];
   },
   around: Around,
 ) =>
@@ -132,8 +124,6 @@ export const bushSeat = (
       chamferMm: 0.5,
       type: 'bush',
       material,
-      closure: 'open',
-      cage: 'steel',
     },
     around,
   );
@@ -163,8 +153,7 @@ export const sealSeat = (
       widthMm,
       chamferMm: 0.3,
       type: 'seal',
-      closure: 'open',
-      cage: 'steel',
+      material,
     },
     {
       bossOutsideMm: outsideMm + 14,

@@ -1,15 +1,23 @@
 import { z } from 'zod';
 import { HEAT_SOURCES, RESTS } from '../vocabulary';
-import { empty, finite } from './fields';
+import { empty, finite, id } from './fields';
 
-/** Heat and cold, and what became of the drop. */
+/** Which oven or freezer: by its id on the tool wall, with the name that it had then. */
+export const heatPlaceSchema = z.strictObject({ toolId: id, name: z.string().trim().min(1).max(80) });
+export type HeatPlace = z.infer<typeof heatPlaceSchema>;
+
+/** Heat and cold, and what became of the drop. `place`: null where it was not said. */
 export const heatBodies = {
-  part_into_freezer: z.strictObject({ freezerC: finite.min(-90).max(10) }),
+  part_into_freezer: z.strictObject({
+    freezerC: finite.min(-90).max(10),
+    place: heatPlaceSchema.nullable(),
+  }),
   casting_into_heat: z.strictObject({
     /** `gun`: hot air or a torch on the boss alone; `sourceC` is then what the boss is to reach. */
     source: z.enum(HEAT_SOURCES),
     sourceC: finite.min(20).max(300),
     castingC: finite.min(-30).max(300),
+    place: heatPlaceSchema.nullable(),
   }),
   /** Said once per heat, before the door opens; unsaid: wood. */
   casting_rest_noted: z.strictObject({ on: z.enum(RESTS) }),

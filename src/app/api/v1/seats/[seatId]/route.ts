@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { seatSchema, seatSpecSchema } from '@/core/record/job';
+import { seatSchema } from '@/core/record/job';
+import { boreSpecSchema } from '@/core/record/seatSpec';
 import { answer, readJson, requireId } from '@/server/http';
 import { saveSeat } from '@/server/jobs/saveSeat';
 
@@ -8,7 +9,7 @@ export const dynamic = 'force-dynamic';
 const { name, xMm, yMm } = seatSchema.shape;
 const editSchema = z.strictObject({
   version: z.int().min(1),
-  spec: seatSpecSchema,
+  spec: boreSpecSchema,
   name: name.optional(),
   xMm: xMm.optional(),
   yMm: yMm.optional(),

@@ -1,0 +1,20 @@
+import type { HeatPlace } from '@/core/record/events/heat';
+import type { Tool } from './tool';
+
+const asPlace = ({ id, name }: Tool): HeatPlace => ({ toolId: id, name });
+
+/** Ovens of the shop (even heat, not a gun), those that reach `wantedC` first and among them the gentlest: the least that does. */
+export function ovensFor(tools: readonly Tool[], wantedC: number): HeatPlace[] {
+  const rank = (maxC: number) => (maxC >= wantedC ? maxC - 1e6 : -maxC);
+  return tools
+    .flatMap((tool) => (tool.sort === 'heat' && tool.isEven ? [tool] : []))
+    .sort((a, b) => rank(a.maxC) - rank(b.maxC))
+    .map(asPlace);
+}
+
+/** Freezers of the shop, the coldest first. */
+export const freezersOf = (tools: readonly Tool[]): HeatPlace[] =>
+  tools
+    .flatMap((tool) => (tool.sort === 'cold' ? [tool] : []))
+    .sort((a, b) => a.minC - b.minC)
+    .map(asPlace);
