@@ -1,8 +1,9 @@
-import { buildDemo, SHOP_NAME, TOOLS } from '../database/demo/demo';
+import { buildDemo, SHOP_NAME, STOCK, TOOLS } from '../database/demo/demo';
 import { drawPhotographs } from '../database/demo/drawPhotographs';
 import { importJob } from '@/server/jobs/importJob';
 import { inTransaction, pool } from '@/server/pool';
 import { saveShop } from '@/server/shop';
+import { saveStockItem } from '@/server/tools/stock';
 import { saveTool } from '@/server/tools/toolWall';
 
 /**
@@ -17,6 +18,7 @@ await inTransaction(async (client) => {
   if ((await client.query('SELECT FROM job LIMIT 1')).rowCount) return;
   for (const file of files) await importJob(file, { isDemo: true }, client);
   for (const tool of TOOLS) await saveTool(tool, { isDemo: true }, client);
+  for (const item of STOCK) await saveStockItem(item, { isDemo: true }, client);
   await saveShop({ name: SHOP_NAME }, client);
 });
 await pool().end();

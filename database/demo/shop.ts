@@ -1,5 +1,6 @@
 import { v5 as uuidFrom } from 'uuid';
 import type { Instrument, Person } from '@/core/record/job';
+import type { StockItem } from '@/core/tools/stock';
 import type { Tool } from '@/core/tools/tool';
 
 /**
@@ -115,16 +116,24 @@ export const TOOLS: Tool[] = [
   hang({ sort: 'press', name: 'Shop press', maxN: 98_000 }),
   hang({ sort: 'clamp', name: 'C-clamp, long', maxN: 9000, openingMm: 250 }),
   hang({ sort: 'heat', name: 'Oven', maxC: 220, isEven: true }),
+  hang({ sort: 'heat', name: 'Small oven', maxC: 120, isEven: true }),
   hang({ sort: 'heat', name: 'Hot-air gun', maxC: 130, isEven: false }),
   hang({ sort: 'cold', name: 'Chest freezer', minC: -19 }),
-  ...[0.1, 0.15, 0.2, 0.3, 0.5, 1].map((thicknessMm, i) =>
-    hang({
-      sort: 'shim_stock',
-      name: `Shims 26 × 35 × ${thicknessMm}`,
+];
+
+const lay = (item: Omit<StockItem, 'id'>): StockItem => ({ id: idOf(`stock ${item.name}`), ...item });
+export const STOCK: StockItem[] = [
+  ...[0.1, 0.15, 0.2, 0.3, 0.5, 1].map((widthMm, i) =>
+    lay({
+      sort: 'shim',
+      name: `Shims 26 × 35 × ${widthMm}`,
       insideMm: 26,
       outsideMm: 35,
-      thicknessMm,
+      widthMm,
       count: 6 - i,
     }),
   ),
+  lay({ sort: 'bearing', name: '6004-2RS', insideMm: 20, outsideMm: 42, widthMm: 12, count: 2 }),
+  lay({ sort: 'seal', name: '22 × 35 × 7', insideMm: 22, outsideMm: 35, widthMm: 7, count: 1 }),
+  lay({ sort: 'o_ring', name: 'O-ring 21 × 2', insideMm: 21, outsideMm: 25, widthMm: 2, count: 9 }),
 ];

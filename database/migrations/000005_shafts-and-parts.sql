@@ -84,7 +84,26 @@ UPDATE seat SET spec = CASE spec #>> '{part,type}'
   END
 WHERE casting_id IS NOT NULL;
 
+-- What is used up lies in stock; shims hung on the tool wall.
+CREATE TABLE stock_item (
+  id uuid PRIMARY KEY,
+  -- As `src/core/tools/stock` describes it.
+  body jsonb NOT NULL,
+  -- Taken out of stock, not deleted, so that it can be put back.
+  is_off boolean NOT NULL DEFAULT false,
+  is_demo boolean NOT NULL DEFAULT false
+);
+INSERT INTO stock_item (id, body, is_off, is_demo)
+  SELECT id, body - ARRAY['sort', 'thicknessMm'] || jsonb_build_object('sort', 'shim', 'widthMm', body -> 'thicknessMm'), is_off_wall, is_demo
+  FROM tool WHERE body ->> 'sort' = 'shim_stock';
+DELETE FROM tool WHERE body ->> 'sort' = 'shim_stock';
+
 -- Down Migration
+
+INSERT INTO tool (id, body, is_off_wall, is_demo)
+  SELECT id, body - ARRAY['sort', 'widthMm'] || jsonb_build_object('sort', 'shim_stock', 'thicknessMm', body -> 'widthMm'), is_off, is_demo
+  FROM stock_item WHERE body ->> 'sort' = 'shim';
+DROP TABLE stock_item;
 
 -- Sizes of shafts go back to the seats that share their part; shafts that none shares are lost.
 UPDATE seat SET spec = jsonb_build_object('kind', 'bearing_in_bore', 'seal', null, 'load', 'standing', 'usualClass', 'N7',

@@ -19,7 +19,7 @@ import {
   waitForText,
   type App,
 } from '../support/app';
-import { takePhotograph } from '../support/hands';
+import { takePhotograph, tap } from '../support/hands';
 import { launchChromium } from '../support/chromium';
 import { makeDataDir } from '../support/dataDir';
 
@@ -56,6 +56,40 @@ const type = async (page: Awaited<ReturnType<typeof openPage>>['page'], text: st
 };
 
 describe('when the server or the database goes away', () => {
+  it('a tool, a count and somebody new while the server is away: shown at once, over a reload, and stored when it is back', async () => {
+    const place = await findPlace(app, 'Merrow twin', 'Camshaft');
+    const { page } = await openPage(browser, { person: 'iq' });
+    await gotoReady(page, `${app.url}/tools`);
+    // The forms come after the first drawing, or with their first use.
+    await tap(page, 'Hang a tool up');
+    await page.waitForSelector('input[name="thing-name"]');
+    await app.kill();
+    await page.type('input[name="thing-name"]', 'Brass disc 71');
+    await tap(page, 'Hang it up', { isInDialog: true });
+    await page.waitForSelector('[data-tool="Brass disc 71"]');
+    const atTheBench = (initials: string) => page.waitForSelector(`header button[aria-label^="${initials}"]`);
+    const count = () =>
+      page.$eval('[data-stock="6004-2RS"] [data-testid="count"]', (node) => node.textContent);
+    expect(await count()).toBe('2');
+    await page.click('[aria-label="One 6004-2RS less"]');
+    expect(await count()).toBe('1');
+    await page.click('header button[aria-label^="IQ"]');
+    await tap(page, 'Somebody new', { isInDialog: true });
+    await page.type('input[name="initials"]', 'zz');
+    await page.type('input[name="name"]', 'Somebody');
+    await tap(page, 'Add', { isInDialog: true });
+    await atTheBench('ZZ');
+    await page.reload();
+    await page.waitForSelector('[data-tool="Brass disc 71"]');
+    await atTheBench('ZZ');
+    expect(await count()).toBe('1');
+    await app.startAgain();
+    const said = async (path: string) => (await fetch(`${app.url}/api/v1/${path}`)).text();
+    await expect.poll(() => said('tools'), { timeout: 20_000 }).toContain('Brass disc 71');
+    await expect.poll(() => said('stock'), { timeout: 20_000 }).toContain('"count":1,');
+    await expect.poll(() => said(`jobs/${place.jobId}/state`), { timeout: 20_000 }).toContain('"ZZ"');
+  });
+
   it('kill -9 while measuring: what was stored is there, what was kept arrives once', async () => {
     const place = await findPlace(app, 'Merrow twin', 'Magneto drive');
     const { page } = await openPage(browser, { person: 'iq' });

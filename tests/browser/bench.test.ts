@@ -116,7 +116,7 @@ describe('the tool wall', () => {
     await page.waitForFunction(() =>
       document.querySelector('[role="dialog"]')?.textContent?.includes('A name tells it from the others'),
     );
-    await page.type('input[name="tool-name"]', 'Brass disc 66');
+    await page.type('input[name="thing-name"]', 'Brass disc 66');
     await page.click('input[name="outsideMm"]', { count: 3 });
     await page.keyboard.type('wide');
     await tap(page, 'Hang it up', { isInDialog: true });

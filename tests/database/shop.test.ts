@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
-import { idOf, TOOLS } from '../../database/demo/demo';
+import { idOf, STOCK, TOOLS } from '../../database/demo/demo';
 import { about, call, jobId, openDoors, ostrel, server } from '../support/doors';
 
 /** The shop: tools, instruments, orders, stacks, people, and the demo put away, through their route handlers. */
@@ -21,6 +21,22 @@ describe('tools, instruments, orders, stacks', () => {
     expect(await names()).toEqual([tool.name]);
     expect((await call('takeOff', { toolId: randomUUID() })).status).toBe(404);
     expect((await call('hang', {}, { ...tool, outsideMm: -3 })).status).toBe(400);
+  });
+  it('what lies in stock is laid in, counted, taken out and put back', async () => {
+    const item = STOCK[0]!;
+    const counts = async () =>
+      ((await call('stock')).json as unknown as { stock: { count: number }[] }).stock.map(
+        ({ count }) => count,
+      );
+    expect((await call('layIn', {}, item)).status).toBe(201);
+    await call('layIn', {}, { ...item, count: 12 });
+    expect(await counts()).toEqual([12]);
+    expect((await call('takeOut', { itemId: item.id })).status).toBe(200);
+    expect(await counts()).toEqual([]);
+    await call('layIn', {}, item);
+    expect(await counts()).toEqual([item.count]);
+    expect((await call('takeOut', { itemId: randomUUID() })).status).toBe(404);
+    expect((await call('layIn', {}, { ...item, count: -1 })).status).toBe(400);
   });
   it('an instrument’s calibration day is set, and a nonsense day refused', async () => {
     expect(

@@ -43,6 +43,17 @@ const insert = (table: string, rows: object[]) =>
     [JSON.stringify(rows)],
   );
 
+/** Shims hung on the tool wall then. */
+const SHIMS = {
+  id: '7c9f2f5e-64a5-4f0b-8f5e-3a1f0f6d2b11',
+  name: 'Shims 24 × 32 × 0.2',
+  sort: 'shim_stock',
+  insideMm: 24,
+  outsideMm: 32,
+  thicknessMm: 0.2,
+  count: 4,
+};
+
 /** States of another shape stand beside the records: they are made anew. */
 const OLD_STATES = `
   INSERT INTO job_state (job_id, version, made_with, state, is_put_away, bench, heat, ordered, wrong_numbers, stacks, machine,
@@ -132,6 +143,12 @@ beforeAll(async () => {
   await client.connect();
   for (const file of old) await fill(file);
   await client.query(OLD_STATES);
+  await insert('tool', [{ id: SHIMS.id, body: SHIMS, version: 1, is_off_wall: false, is_demo: false }]);
+  await client.query('INSERT INTO own_kind (id, name, head) VALUES ($1, $2, $3)', [
+    old[0]!.job.id,
+    'Kept kind',
+    JSON.stringify(old[0]!.job),
+  ]);
   await migrate(database.url);
   process.env.DATABASE_URL = database.url;
 });
@@ -180,4 +197,44 @@ it('the bench opens with all of them, and each stands as its record makes it', a
   );
   for (const { job } of files)
     expect((await readStanding(job.id))!.job.state).toEqual(project((await loadJob(job.id))!).state);
+});
+
+it('shims of the tool wall lie in stock, under the same id', async () => {
+  const { loadStock } = await import('@/server/tools/stock');
+  const { loadTools } = await import('@/server/tools/toolWall');
+  const { pool } = await import('@/server/pool');
+  expect(await loadTools(pool())).toEqual([]);
+  const { id, name, insideMm, outsideMm, count } = SHIMS;
+  expect(await loadStock(pool())).toEqual([
+    { id, name, sort: 'shim', insideMm, outsideMm, widthMm: 0.2, count },
+  ]);
+});
+
+it('a kind that the shop kept gives jobs of today', async () => {
+  const { loadOwnKind } = await import('@/server/jobs/ownKinds');
+  const { pool } = await import('@/server/pool');
+  expect((await loadOwnKind(pool(), files[0]!.job.id))!.head).toEqual(files[0]!.job);
+});
+
+it('and back: the release before finds its seats as they were', async () => {
+  await runner({
+    databaseUrl: database.url,
+    dir: join(ROOT, 'database/migrations'),
+    migrationsTable: 'migration',
+    direction: 'down',
+    count: 1,
+    logger: { debug() {}, info() {}, warn() {}, error() {} },
+  });
+  const { rows } = await client.query<{ id: string; spec: { journal?: unknown; kind: string } }>(
+    'SELECT id, spec FROM seat',
+  );
+  const before = new Map(
+    filesOfVersion2().flatMap(({ job }) =>
+      job.castings.flatMap(({ seats }) => seats.map(({ id, spec }) => [id, spec] as const)),
+    ),
+  );
+  expect(rows).toHaveLength(before.size);
+  for (const { id, spec } of rows)
+    expect([spec.kind, spec.journal]).toEqual(['bearing_in_bore', before.get(id)!.journal]);
+  expect((await client.query('SELECT body FROM tool')).rows).toEqual([{ body: SHIMS }]);
 });

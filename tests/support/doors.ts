@@ -49,6 +49,10 @@ export function openDoors() {
     const tools = await import('@/app/api/v1/tools/route');
     add('tools', tools.GET);
     add('hang', tools.POST);
+    const stock = await import('@/app/api/v1/stock/route');
+    add('stock', stock.GET);
+    add('layIn', stock.POST);
+    add('takeOut', (await import('@/app/api/v1/stock/[itemId]/route')).DELETE);
     add('takeOff', (await import('@/app/api/v1/tools/[toolId]/route')).DELETE);
     add('calibrate', (await import('@/app/api/v1/instruments/[instrumentId]/route')).PATCH);
     add('orders', (await import('@/app/api/v1/orders/route')).GET);

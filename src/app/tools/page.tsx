@@ -6,6 +6,7 @@ import { loadForPage } from '@/server/loadPage';
 import { loadPlace } from '@/server/loadPlace';
 import { pool } from '@/server/pool';
 import { readStanding } from '@/server/projection/standing';
+import { loadStock } from '@/server/tools/stock';
 import { loadTools } from '@/server/tools/toolWall';
 
 export const dynamic = 'force-dynamic';
@@ -33,6 +34,7 @@ export default async function ToolsPage({
   const { job, seat } = await searchParams;
   const loaded = await loadForPage(async () => ({
     tools: await loadTools(pool()),
+    stock: await loadStock(pool()),
     instruments: await loadInstruments(pool()),
     forSeat: await findSeat(job?.toString(), seat?.toString()),
   }));

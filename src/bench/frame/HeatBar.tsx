@@ -10,7 +10,7 @@ import { asText, showClock, showTemperature, type Units } from '@/core/quantity/
 import type { Person } from '@/core/record/job';
 import { useNow } from '@/bench/record/hooks';
 import { liveStream } from '@/bench/record/liveStream';
-import { loadJson } from '@/bench/record/loadJson';
+import { loadJson } from '@/bench/record/door';
 import { StateMark } from '@/ui/marks/StateMark';
 import { HEAT_BAR_PX, STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { playCall } from './sounds';

@@ -2,15 +2,15 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { pickPerson } from '@/bench/record/hooks';
-import { sayProblem, sendJson } from '@/bench/record/sendJson';
+import { outbox } from '@/bench/record/outbox';
+import { keepAndHearShopEdit } from '@/bench/record/useShop';
+import { sayNewcomer } from '@/ui/words/refusal';
 
 /** Somebody new at the bench: initials and a name. */
 export function NewPerson({ onAdded }: { onAdded: () => void }) {
-  const router = useRouter();
   const [isOpen, setOpen] = useState(false);
   const [initials, setInitials] = useState('');
   const [name, setName] = useState('');
@@ -30,20 +30,16 @@ export function NewPerson({ onAdded }: { onAdded: () => void }) {
       id: uuid(),
       initials: initials.trim().toUpperCase(),
       name: name.trim(),
-      units: 'metric',
+      units: 'metric' as const,
     };
-    const sent = await sendJson('/api/v1/people', 'POST', person);
-    if (!sent.isOk) {
-      setProblem(
-        sent.answer?.error?.code === 'not_unique'
-          ? sent.answer.error.message
-          : sayProblem(sent, 'The server does not answer: try again.'),
-      );
+    const heard = await keepAndHearShopEdit({ what: 'person', person });
+    if (heard.is === 'refused') {
+      void outbox.leaveOut(heard.id);
+      setProblem(sayNewcomer(heard.refusal.issues));
       return;
     }
     pickPerson(person.id);
     onAdded();
-    router.refresh();
   };
   return (
     <Box

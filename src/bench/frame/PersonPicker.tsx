@@ -7,6 +7,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import type { Units } from '@/core/quantity/format';
 import type { Person } from '@/core/record/job';
 import { chooseForPerson, pickPerson, usePerson } from '@/bench/record/hooks';
+import { useShop } from '@/bench/record/useShop';
 import { useLoaded } from '@/bench/record/useLoaded';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { Quiet } from '@/ui/parts/text';
@@ -27,7 +28,7 @@ const WALK_WORDS: readonly { walk: NonNullable<Person['walk']>; words: string }[
 
 /** Who is at the bench, and in which units that person reads and types. */
 export function PersonPicker({
-  people,
+  people: said,
   isOpen,
   onClose,
 }: {
@@ -35,7 +36,8 @@ export function PersonPicker({
   isOpen: boolean;
   onClose: () => void;
 }) {
-  const person = usePerson(people);
+  const { people } = useShop({ people: said });
+  const person = usePerson(said);
   const newPerson = useLoaded(loadNewPerson, isOpen);
   return (
     <Dialog open={isOpen} onClose={onClose}>

@@ -5,9 +5,12 @@ import type { HeatItem } from '@/core/board/heatItems';
 import type { Person } from '@/core/record/job';
 import { usePerson } from '@/bench/record/hooks';
 import { Head } from './Head';
+import { later } from '@/bench/record/later';
 import { HeatBarPlace } from './HeatBarPlace';
 import { placesFrom, type PlaceName } from './places';
 import { Column } from '@/ui/parts/layout';
+
+const RefusedShopEdits = later(() => import('./RefusedShopEdits'), 'RefusedShopEdits');
 
 export type PlaceProps = { people: readonly Person[]; heat: readonly HeatItem[]; nowMs: number };
 
@@ -25,6 +28,7 @@ export function PlaceFrame({
   return (
     <Column sx={{ minHeight: '100vh', px: 4 }}>
       <Head title={title} subtitle={subtitle} people={people} places={placesFrom(here)} />
+      <RefusedShopEdits />
       <Box
         component="main"
         data-testid="place"

@@ -2,7 +2,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { WalkStyle } from '@/core/record/vocabulary';
-import { sendJson } from '@/bench/record/sendJson';
+import { asJson, ask } from '@/bench/record/door';
 import { jobPath } from './places';
 
 /** Starts a job, from wherever one can be started, and goes to its next move. */
@@ -12,7 +12,7 @@ export function useStartJob(walk: WalkStyle) {
   const [isSending, setSending] = useState(false);
   const start = async (body: unknown) => {
     setSending(true);
-    const { answer } = await sendJson<{ id: string }>('/api/v1/jobs', 'POST', body);
+    const { answer } = await ask<{ id: string }>('/api/v1/jobs', asJson('POST', body));
     setSending(false);
     if (answer?.id) router.push(jobPath(answer.id, walk));
     else setProblem(answer?.error?.message ?? 'The server does not answer. Try again when it is back.');

@@ -1,20 +1,13 @@
 'use client';
 import { useEffect, useState } from 'react';
 import { v4 as uuid } from 'uuid';
+import { asJson, ask } from '@/bench/record/door';
 import { liveStream } from '@/bench/record/liveStream';
 
 /** What a gauge shows, and the spot (instrument, seat, slot) that it shows it for. */
 export type LiveGauge = { text: string; isSteady: boolean; metalC: number; atMs: number; spot: string };
 
 type Target = { jobId: string; seatId: string | null; castingId: string; slot: string };
-
-const send = (path: string, method: string, body: unknown) =>
-  fetch(path, {
-    method,
-    headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify(body),
-    signal: AbortSignal.timeout(5000),
-  }).catch(() => null);
 
 /**
  * Claims an instrument for this screen and follows what it shows. One screen has a gauge: when another takes it, `isTaken` says
@@ -31,10 +24,8 @@ export function useGauge(instrumentId: string | null, target: Target | null) {
 
   useEffect(() => {
     if (!instrumentId || !jobId || !castingId || !slot) return;
-    void send(`/api/v1/gauges/${instrumentId}/claim`, 'PUT', {
-      screenId,
-      target: { jobId, seatId: seatId ?? null, castingId, slot },
-    });
+    const claim = { screenId, target: { jobId, seatId: seatId ?? null, castingId, slot } };
+    void ask(`/api/v1/gauges/${instrumentId}/claim`, asJson('PUT', claim));
   }, [instrumentId, jobId, seatId, castingId, slot, claimCount, screenId]);
 
   useEffect(() => {

@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import type { Issue } from '@/core/quantity/result';
 import { JOB_FILE_MAX_BYTES } from '@/core/record/limits';
-import { sendFile } from '@/bench/record/sendJson';
+import { ask, FILE_PATIENCE_MS } from '@/bench/record/door';
 import { sayIssue } from '@/ui/words/issues';
 import { Quiet, Text } from '@/ui/parts/text';
 
@@ -31,10 +31,10 @@ export function JobFileTaker() {
       return;
     }
     setOutcome({ state: 'sending', name: file.name });
-    const { answer } = await sendFile<{ jobId: string; number: number; isNew: boolean }>(
+    const { answer } = await ask<{ jobId: string; number: number; isNew: boolean }>(
       '/api/v1/jobs/import',
-      file,
-      'application/json',
+      { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: file },
+      FILE_PATIENCE_MS,
     );
     if (!answer) {
       setOutcome({

@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { sendJson } from '@/bench/record/sendJson';
+import { asJson, ask, isTaken } from '@/bench/record/door';
 
 /** The demo beside one's own shop: put away whole, and brought back whole. */
 export function StartEmpty({ showsDemo, hasDemo }: { showsDemo: boolean; hasDemo: boolean }) {
@@ -10,7 +10,8 @@ export function StartEmpty({ showsDemo, hasDemo }: { showsDemo: boolean; hasDemo
   const [problem, setProblem] = useState(false);
   if (!hasDemo) return null;
   const change = async () => {
-    setProblem(!(await sendJson('/api/v1/shop', 'PATCH', { showsDemo: !showsDemo })).isOk);
+    const { status } = await ask('/api/v1/shop', asJson('PATCH', { showsDemo: !showsDemo }));
+    setProblem(!isTaken(status));
     router.refresh();
   };
   return (

@@ -2,7 +2,7 @@
 import { useEffect, useState } from 'react';
 import type { BenchJob } from '@/core/board/benchLine';
 import { liveStream } from '@/bench/record/liveStream';
-import { loadJson } from '@/bench/record/loadJson';
+import { loadJson } from '@/bench/record/door';
 
 /** `unreadable`: jobs whose record can't be read, named, so that nobody thinks them gone. */
 export type Bench = {

@@ -23,6 +23,7 @@ import { TYPE } from '@/ui/theme/tokens';
 import { Column } from '@/ui/parts/layout';
 
 const UndoBar = later(() => import('@/bench/frame/UndoBar'), 'UndoBar');
+const RefusedShopEdits = later(() => import('@/bench/frame/RefusedShopEdits'), 'RefusedShopEdits');
 const RefusedEntries = later(() => import('./RefusedEntries'), 'RefusedEntries');
 const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPicker');
 
@@ -135,6 +136,7 @@ export function JobFrame({
       </Box>
       <Walk seatId={seatId} step={step} />
       <RefusedEntries />
+      <RefusedShopEdits />
       <Box
         component="main"
         sx={{

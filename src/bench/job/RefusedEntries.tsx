@@ -11,7 +11,7 @@ import type { Units } from '@/core/quantity/format';
 import { journalMm, journalOf } from '@/core/record/shafts';
 import { useJob } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
-import { isEdit, isEntry, type Kept, type KeptEdit, type KeptEntry } from '@/bench/record/kept';
+import { isEdit, isEntry, type KeptInJob, type KeptEdit, type KeptEntry } from '@/bench/record/kept';
 import { Alert } from '@/ui/parts/Alert';
 import { sayIssue } from '@/ui/words/issues';
 import { sayEdit, sayRefusal, sayRefusedEntry } from '@/ui/words/refusal';
@@ -55,7 +55,7 @@ export function RefusedEntries() {
 }
 
 /** One line with what it was, why it was not taken, and the way to let it go; `children` are other ways on. */
-function Refused({ kept, what, children }: { kept: Kept; what: string; children?: ReactNode }) {
+function Refused({ kept, what, children }: { kept: KeptInJob; what: string; children?: ReactNode }) {
   const { person, leaveOut } = useJob();
   return (
     <Alert testId="refused">

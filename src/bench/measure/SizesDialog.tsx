@@ -13,10 +13,11 @@ import { bareLengthUnit, showSize } from '@/core/quantity/format';
 import type { Seat } from '@/core/record/job';
 import { boreSpecSchema, type BoreSpec } from '@/core/record/seatSpec';
 import { useJob } from '@/bench/record/JobProvider';
-import { sendJson } from '@/bench/record/sendJson';
+import { outbox } from '@/bench/record/outbox';
 import { useEdits } from '@/bench/record/useEdits';
 import { token } from '@/ui/theme/tokens';
 import { sayIssue } from '@/ui/words/issues';
+import { sayRefusal } from '@/ui/words/refusal';
 
 const FIELDS = [
   { path: 'part.boreMm', label: 'Bearing bore' },
@@ -47,7 +48,7 @@ function write(spec: BoreSpec, values: Record<Path, number>): BoreSpec {
 /** The fields as they are typed, checked when they are saved; an edit of a seat that changed meanwhile says what changed. */
 function useSizes(seat: Seat, onClose: () => void) {
   const { person, replaceSeat } = useJob();
-  const { saveSeat } = useEdits();
+  const { saveSeatAndHear } = useEdits();
   const units = person?.units ?? 'metric';
   const [base, setBase] = useState(seat);
   const [texts, setTexts] = useState(
@@ -87,24 +88,16 @@ function useSizes(seat: Seat, onClose: () => void) {
   const save = async () => {
     const spec = collect();
     if (!spec) return;
-    const { answer } = await sendJson<{ seat: Seat }>(`/api/v1/seats/${seat.id}`, 'PATCH', {
-      version: base.version,
-      spec,
-    });
-    if (!answer) {
-      // The server is away: the change waits with everything else that does.
-      saveSeat(seat.id, { spec });
+    const heard = await saveSeatAndHear(seat.id, { spec }, base.version);
+    if (heard.is !== 'refused') {
       onClose();
       return;
     }
-    if (answer.seat) {
-      replaceSeat(answer.seat);
-      onClose();
-      return;
-    }
-    const current = answer.error?.current as Seat | undefined;
+    // What somebody else left there is read here and now, beside the fields.
+    void outbox.leaveOut(heard.id);
+    const current = heard.refusal.standing as Seat | undefined;
     if (!current) {
-      setMessage(answer.error?.message ?? 'It was not taken.');
+      setMessage(sayRefusal(heard.refusal.issues, units));
       return;
     }
     const changed = FIELDS.filter(({ path }) => read(current.spec, path) !== read(base.spec, path)).map(

@@ -2,7 +2,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import { wrongNumbers } from '@/core/parts/orders';
 import { useJob } from '@/bench/record/JobProvider';
-import { loadJson } from '@/bench/record/loadJson';
+import { loadJson } from '@/bench/record/door';
 
 /** Numbers that came wrong on any job of the shop, with what this screen has noted just now. */
 export function useWrongNumbers(): ReadonlySet<string> {

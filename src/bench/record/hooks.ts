@@ -1,10 +1,8 @@
 'use client';
 import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
-import type { Units } from '@/core/quantity/format';
-import type { WalkStyle } from '@/core/record/vocabulary';
 import type { Person } from '@/core/record/job';
 import { liveStream, type LinkState } from './liveStream';
-import { sendJson } from './sendJson';
+import { keepShopEdit, useShop } from './useShop';
 
 const onLink = (tell: () => void) => {
   liveStream.start();
@@ -57,41 +55,24 @@ export function pickPerson(id: string) {
   for (const tell of personListeners) tell();
 }
 
-type Choices = Partial<Pick<Person, 'units' | 'walk'>>;
-/** What was chosen on this screen, before (and whether or not) the server has taken it. */
-const chosen = new Map<string, Choices>();
-
-export function chooseForPerson({ id }: Person, choice: Choices) {
-  chosen.set(id, { ...chosen.get(id), ...choice });
-  for (const tell of personListeners) tell();
-  void sendJson(`/api/v1/people/${id}`, 'PATCH', choice);
+/** What a person chose holds here at once, whether or not the server has taken it yet. */
+export function chooseForPerson({ id }: Person, choices: Partial<Pick<Person, 'units' | 'walk'>>) {
+  keepShopEdit({ what: 'choices', personId: id, choices });
 }
 
-/** The person's id and choices as one value, so that a change of any is noticed. */
-const readPersonAndChoices = () => {
-  const id = readPerson() ?? '';
-  const { units = '', walk = '' } = chosen.get(id) ?? {};
-  return `${id} ${units} ${walk}`;
+const onPerson = (tell: () => void) => {
+  personListeners.add(tell);
+  return () => {
+    personListeners.delete(tell);
+  };
 };
 
 /** Who is at this bench. `undefined` until the browser has answered, null when nobody was picked yet. */
 export function usePerson(people: readonly Person[]): Person | null | undefined {
-  const key = useSyncExternalStore(
-    (tell) => {
-      personListeners.add(tell);
-      return () => {
-        personListeners.delete(tell);
-      };
-    },
-    readPersonAndChoices,
-    () => undefined,
+  const id = useSyncExternalStore(onPerson, readPerson, () => undefined);
+  const { people: known } = useShop({ people });
+  return useMemo(
+    () => (id === undefined ? undefined : (known.find((each) => each.id === id) ?? null)),
+    [known, id],
   );
-  return useMemo(() => {
-    if (key === undefined) return undefined;
-    const [id, units, walk] = key.split(' ');
-    const person = people.find((each) => each.id === id);
-    return person
-      ? { ...person, ...(units && { units: units as Units }), ...(walk && { walk: walk as WalkStyle }) }
-      : null;
-  }, [people, key]);
 }

@@ -7,11 +7,12 @@ import type { LoadedJob, ProjectedJob } from '@/core/project/project';
 import type { Entries } from '@/core/record/entries';
 import { applyEdit } from '@/core/record/edits';
 import type { Seat } from '@/core/record/job';
-import { loadJson } from './loadJson';
+import { loadJson } from './door';
 import { openKeptHere } from './keptHere';
 import { liveStream, type Change } from './liveStream';
-import { isEdit, isEntry, type Kept } from './kept';
+import { isEdit, isEntry, type Kept, type KeptInJob } from './kept';
 import { outbox } from './outbox';
+import { withChanges } from './shopChanges';
 import { added, completed, NO_ENTRIES, wholeOf, type WholeRecord } from './wholeRecord';
 
 /** A job as this screen shows it: what is stored, and what is still kept here. The same object until something changes. */
@@ -21,7 +22,7 @@ export type JobSnapshot = {
   keptIds: ReadonlySet<string>;
   /** Changes of its map or plan that wait to be stored. */
   waitingEdits: number;
-  refused: readonly Kept[];
+  refused: KeptInJob[];
   /** Every entry, stored or kept; null while they are not here. */
   entries: Entries | null;
 };
@@ -48,7 +49,7 @@ export class JobStore {
   /** Entries on top of the version that `stored` was read at, each with the version that brought it. */
   private later = new Map<string, { version: number; entry: Entry }>();
   private whole: WholeRecord | null = null;
-  private kept: readonly Kept[] = [];
+  private kept: readonly KeptInJob[] = [];
   private viewer = new JobViewer();
   private listeners = new Set<() => void>();
   private snapshot: JobSnapshot;
@@ -58,6 +59,8 @@ export class JobStore {
   private isBehind = false;
   /** Version at which the job was last read whole. */
   private readAt: number;
+  /** When it was read, by the server's clock. */
+  private readMs = 0;
 
   constructor(initial: LoadedJob, nowMs: number) {
     this.stored = initial;
@@ -86,10 +89,12 @@ export class JobStore {
 
   /** Listens until the screen goes: to what is kept here, and to what was stored since `drawnMs`, when the job was read. */
   start(drawnMs: number) {
+    this.readMs = drawnMs;
     const stopOutbox = outbox.subscribe((all, justStored, version) => {
-      this.kept = all.filter(({ jobId }) => jobId === this.jobId);
+      const isOwn = (each: Kept): each is KeptInJob => each.jobId === this.jobId;
+      this.kept = all.filter(isOwn);
       // What was just stored moves over in the same breath, so that nothing flickers.
-      const own = justStored.filter(({ jobId }) => jobId === this.jobId);
+      const own = justStored.filter(isOwn);
       for (const each of own) if (isEdit(each)) this.stored = applyEdit(this.stored, each.edit);
       this.take(own.filter(isEntry), version);
       this.changed();
@@ -205,9 +210,11 @@ export class JobStore {
 
   /** Reads the job anew. Null when it could not be, or what is here is newer. */
   reload = async (): Promise<ProjectedJob | null> => {
+    const readMs = liveStream.now();
     const fresh = await loadJson<LoadedJob>(`/api/v1/jobs/${this.jobId}/state`);
     if (!fresh || fresh.version < this.stored.version) return null;
     this.replace(fresh);
+    this.readMs = readMs;
     if (this.whole && this.whole.version < fresh.version) this.forgetWhole();
     this.changed();
     return this.snapshot.record;
@@ -258,7 +265,9 @@ export class JobStore {
       state = this.advanced(state, [entry], behind) ?? state;
     }
     const { version: _version, ...head } = edits.reduce((job, { edit }) => applyEdit(job, edit), this.stored);
-    const record = { ...head, state };
+    const { tools, instruments, people } = head;
+    const shop = withChanges({ tools, instruments, people }, outbox.shopChanges, this.readMs);
+    const record = { ...head, ...shop, state };
     return {
       record,
       job: this.viewer.view(record, nowMs),

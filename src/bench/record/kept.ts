@@ -1,13 +1,15 @@
 import type { Issue } from '@/core/quantity/result';
-import type { Edit, Standing } from '@/core/record/edits';
+import { mergeEdits, thingOf, type Edit, type Standing } from '@/core/record/edits';
+import { mergeShopEdits, shopThingOf, type ShopEdit } from '@/core/record/shopEdits';
 import type { JobEvent, Reading } from '@/core/record/entries';
 
 /**
- * What the database has not yet acknowledged: entries, photographs, and edits of a job. It lives in this browser (IndexedDB) and is sent
- * again until acknowledged. What is refused stays here with the reasons, until a person corrects it or leaves it out: nothing unread is
- * ever let go.
+ * What the database has not yet acknowledged: entries, photographs, and edits of a job or of the shop. It lives in this browser
+ * (IndexedDB) and is sent again until acknowledged. What is refused stays here with the reasons, until a person corrects it or leaves it
+ * out: nothing unread is ever let go.
  */
-type InJob = { id: string; jobId: string; refused: readonly Issue[] | null };
+type InShop = { id: string; refused: readonly Issue[] | null };
+type InJob = InShop & { jobId: string };
 
 export type KeptEntry = InJob & ({ type: 'reading'; entry: Reading } | { type: 'event'; entry: JobEvent });
 
@@ -24,8 +26,28 @@ export type KeptPhotograph = InJob & {
 /** `standing`: what somebody else left there, when it was refused for that. */
 export type KeptEdit = InJob & { type: 'edit'; edit: Edit; standing?: Standing };
 
-export type Kept = KeptEntry | KeptPhotograph | KeptEdit;
+/** Of the shop itself: its tools, stock, instruments and people. */
+export type KeptShopEdit = InShop & { type: 'shop_edit'; jobId: null; edit: ShopEdit };
+
+export type KeptInJob = KeptEntry | KeptPhotograph | KeptEdit;
+export type Kept = KeptInJob | KeptShopEdit;
 
 export const isEntry = (kept: Kept): kept is KeptEntry => kept.type === 'reading' || kept.type === 'event';
 export const isEdit = (kept: Kept): kept is KeptEdit => kept.type === 'edit';
+export const isShopEdit = (kept: Kept): kept is KeptShopEdit => kept.type === 'shop_edit';
 export const isPhotograph = (kept: Kept): kept is KeptPhotograph => kept.type === 'photograph';
+
+export type KeptChange = KeptEdit | KeptShopEdit;
+export const isChange = (kept: Kept): kept is KeptChange => isEdit(kept) || isShopEdit(kept);
+
+/** What a change changes: changes of one thing follow each other. */
+export const thingOfChange = (kept: KeptChange): string =>
+  isEdit(kept) ? `${kept.jobId} ${thingOf(kept.edit)}` : shopThingOf(kept.edit);
+
+/** Two changes of one thing as one, which goes by the first one's id and shares its fate. */
+export function mergeChanges(first: KeptChange, second: KeptChange): KeptChange {
+  if (isEdit(first) && isEdit(second)) return { ...first, edit: mergeEdits(first.edit, second.edit) };
+  if (isShopEdit(first) && isShopEdit(second))
+    return { ...first, edit: mergeShopEdits(first.edit, second.edit) };
+  return second;
+}

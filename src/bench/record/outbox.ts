@@ -1,21 +1,31 @@
 'use client';
-import { mergeEdits, remake, thingOf, type Edit } from '@/core/record/edits';
-import type { JobEvent } from '@/core/record/entries';
-import { liftEvent } from '@/core/record/events/versions';
+import { remake } from '@/core/record/edits';
 import type { Issue } from '@/core/quantity/result';
-import { isEdit, isEntry, isPhotograph, type Kept, type KeptEdit, type KeptPhotograph } from './kept';
+import {
+  isChange,
+  isEdit,
+  isEntry,
+  isPhotograph,
+  isShopEdit,
+  mergeChanges,
+  thingOfChange,
+  type Kept,
+  type KeptChange,
+  type KeptShopEdit,
+} from './kept';
 import { openKeptHere } from './keptHere';
+import { LANES, readyIn, type Lane } from './lanes';
+import { lifted, liftedPhotograph } from './liftKept';
 import { liveStream, type AwayCause } from './liveStream';
+import type { ShopChange } from './shopChanges';
 import type { Outcome, Refusal } from './senders';
 
 /** `version`: of the job that has what was just stored. */
 type Listener = (kept: readonly Kept[], justStored: readonly Kept[], version: number) => void;
 type Check = (type: 'reading' | 'event', entry: unknown, nowMs: number) => Issue[];
 
-/** Each lane is sent in its order; a slow photograph holds up no entry. */
-const LANES = ['entries', 'photographs', 'edits'] as const;
-type Lane = (typeof LANES)[number];
-const laneOf = (kept: Kept): Lane => (isEntry(kept) ? 'entries' : isEdit(kept) ? 'edits' : 'photographs');
+/** What became of something when it was first sent. */
+export type Heard = { is: 'stored' | 'waits' } | { is: 'refused'; refusal: Refusal };
 
 const RETRY_MS = 2000;
 const BATCH = 200;
@@ -27,25 +37,6 @@ const loadCheck = (): Promise<Check | null> =>
     () => null,
   );
 
-/**
- * As earlier releases kept them: one reason and not a list; bodies of events and sizes of seats in their older shapes; photographs without
- * a type, in a store of their own.
- */
-async function lifted(kept: Kept): Promise<Kept> {
-  const refused =
-    kept.refused && !Array.isArray(kept.refused) ? [kept.refused as unknown as Issue] : kept.refused;
-  if (kept.type === 'event') return { ...kept, refused, entry: liftEvent(kept.entry) as JobEvent };
-  if (kept.type !== 'edit') return { ...kept, refused };
-  // Rare, and not small: only where it is needed. Without it the server says what it does not take.
-  const lift = await import('@/core/record/liftHead').then(
-    ({ liftEdit }) => liftEdit,
-    () => (edit: Edit) => edit,
-  );
-  return { ...kept, refused, edit: lift(kept.edit) };
-}
-const liftedPhotograph = (kept: object): Kept =>
-  ({ ...kept, type: 'photograph', refused: null }) as KeptPhotograph;
-
 /** The one queue of this browser: kept first, then sent, until each is stored or refused with its reasons. */
 export class Outbox {
   private kept = new Map<string, Kept>();
@@ -56,6 +47,10 @@ export class Outbox {
   private sending = new Set<Lane>();
   private timer: ReturnType<typeof setTimeout> | null = null;
   private check: Promise<Check | null> | null = null;
+  private hearers = new Map<string, (heard: Heard) => void>();
+  private settled: ShopChange[] = [];
+  /** Edits of the shop that this page knows of and its data may not; the same list until one comes or goes. */
+  shopChanges: readonly ShopChange[] = [];
   /** False where this browser keeps nothing over a closed page (a private window, a full disk). */
   isDurable = true;
   /** Why the server took nothing when it was last asked; null when it did. */
@@ -92,6 +87,9 @@ export class Outbox {
 
   private tell(justStored: readonly Kept[] = [], version = 0) {
     const kept = [...this.kept.values()];
+    const waiting = kept.filter(isShopEdit).filter(({ refused }) => refused === null);
+    const changes = [...this.settled, ...waiting.map(({ edit }) => ({ edit, storedMs: null }))];
+    if (changes.length > 0 || this.shopChanges.length > 0) this.shopChanges = changes;
     for (const listener of this.listeners) listener(kept, justStored, version);
   }
 
@@ -112,8 +110,8 @@ export class Outbox {
 
   /** Kept first, then checked and sent: a tab that dies in between loses nothing. */
   async keep(kept: Kept) {
-    if (isEdit(kept)) {
-      await this.keepEdit(kept);
+    if (isChange(kept)) {
+      await this.keepChange(kept);
       return;
     }
     if (isEntry(kept)) this.unchecked.add(kept.id);
@@ -133,24 +131,32 @@ export class Outbox {
     void this.send();
   }
 
-  /** An edit of what another edit that waits (or was refused) changes becomes one with it: there is one answer to both. */
-  private async keepEdit(kept: KeptEdit) {
-    const waiting = this.editOf(kept);
-    const one = waiting ? { ...waiting, edit: mergeEdits(waiting.edit, kept.edit) } : kept;
+  /** The same, for a person who waits to see what becomes of a change. */
+  async keepAndHear(kept: KeptChange): Promise<Heard & { id: string }> {
+    const { id } = this.changeOf(kept) ?? kept;
+    this.hearers.get(id)?.({ is: 'waits' });
+    const heard = new Promise<Heard>((hear) => this.hearers.set(id, hear));
+    await this.keepChange(kept);
+    return { ...(await heard), id };
+  }
+
+  /** A change of what another that waits (or was refused) changes becomes one with it: there is one answer to both. */
+  private async keepChange(kept: KeptChange) {
+    const waiting = this.changeOf(kept);
+    const one = waiting ? mergeChanges(waiting, kept) : kept;
     const written = this.put(one);
     this.tell();
     await written;
     void this.send();
   }
 
-  private editOf = ({ jobId, edit, id }: KeptEdit): KeptEdit | undefined =>
+  private changeOf = (kept: KeptChange): KeptChange | undefined =>
     [...this.kept.values()].find(
-      (each): each is KeptEdit =>
-        isEdit(each) &&
-        each.jobId === jobId &&
-        each.id !== id &&
+      (each): each is KeptChange =>
+        isChange(each) &&
+        each.id !== kept.id &&
         !this.inFlight.has(each.id) &&
-        thingOf(each.edit) === thingOf(edit),
+        thingOfChange(each) === thingOfChange(kept),
     );
 
   /** A person has read why something was refused, and leaves it out. */
@@ -182,20 +188,8 @@ export class Outbox {
     await Promise.all(LANES.map((lane) => this.sendLane(lane)));
   }
 
-  private ready(lane: Lane): Kept[] {
-    const all = [...this.kept.values()];
-    // An entry of a seat that is not stored yet would point nowhere.
-    const closed = new Set(
-      all.filter((each) => isEdit(each) && each.edit.what === 'new_seat').map(({ jobId }) => jobId),
-    );
-    return all.filter(
-      (each) =>
-        laneOf(each) === lane &&
-        each.refused === null &&
-        !this.unchecked.has(each.id) &&
-        !(lane === 'entries' && closed.has(each.jobId)),
-    );
-  }
+  private ready = (lane: Lane): Kept[] =>
+    readyIn(lane, [...this.kept.values()]).filter(({ id }) => !this.unchecked.has(id));
 
   private async sendLane(lane: Lane) {
     if (this.sending.has(lane)) return;
@@ -210,8 +204,9 @@ export class Outbox {
           this.later();
           return;
         }
-        // A seat is stored: its entries may go.
-        if (lane === 'edits') void this.sendLane('entries');
+        // A seat or a person is stored: their entries may go.
+        if (lane === 'edits' || lane === 'shop') void this.sendLane('entries');
+        if (lane === 'shop') void this.sendLane('photographs');
       }
     } finally {
       this.sending.delete(lane);
@@ -224,6 +219,7 @@ export class Outbox {
     const [first] = batch;
     if (!senders || !first) return { is: 'away', cause: null };
     if (isPhotograph(first)) return senders.sendPhotograph(first);
+    if (isShopEdit(first)) return senders.sendShopEdit(first);
     return isEdit(first) ? senders.sendEdit(first) : senders.sendEntries(batch.filter(isEntry));
   }
 
@@ -235,16 +231,30 @@ export class Outbox {
     this.awayCause = outcome.is === 'away' ? outcome.cause : null;
     if (outcome.is === 'away') {
       this.tell();
+      for (const { id } of batch) this.answerHearer(id, { is: 'waits' });
       return false;
     }
     const stored = batch.filter(({ id }) => outcome.stored.includes(id));
     // Told in the same breath as it goes: no screen is drawn without it in between.
     const gone = stored.map(({ id }) => this.letGo(id));
     const refused = outcome.refused.flatMap((refusal) => this.refuse(refusal));
+    this.settle(stored.filter(isShopEdit));
     this.tell(stored, outcome.version);
+    for (const { id } of stored) this.answerHearer(id, { is: 'stored' });
+    for (const refusal of outcome.refused) this.answerHearer(refusal.id, { is: 'refused', refusal });
     await Promise.all([...gone, ...refused]);
     // One that the answer does not speak of is asked for again, but not at once.
     return stored.length + outcome.refused.length >= batch.length;
+  }
+
+  private answerHearer(id: string, heard: Heard) {
+    this.hearers.get(id)?.(heard);
+    this.hearers.delete(id);
+  }
+
+  /** Data that this page was drawn from may be older than what was just stored. */
+  private settle(stored: readonly KeptShopEdit[]) {
+    this.settled.push(...stored.map(({ edit }) => ({ edit, storedMs: liveStream.now() })));
   }
 
   /** @returns what is being written down of it */
@@ -253,9 +263,9 @@ export class Outbox {
     if (!kept) return [];
     const refused = { ...kept, refused: issues, ...(standing && { standing }) } as Kept;
     // What was changed on top of it meanwhile shares its fate.
-    const above = isEdit(refused) ? this.editOf(refused) : undefined;
-    return above && isEdit(refused)
-      ? [this.letGo(above.id), this.put({ ...refused, edit: mergeEdits(refused.edit, above.edit) })]
+    const above = isChange(refused) ? this.changeOf(refused) : undefined;
+    return above && isChange(refused)
+      ? [this.letGo(above.id), this.put(mergeChanges(refused, above))]
       : [this.put(refused)];
   }
 }

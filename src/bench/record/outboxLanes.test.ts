@@ -1,8 +1,18 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { demo, reading, seatOf } from '../../../tests/support/records';
+import { idOf, STOCK, TOOLS } from '../../../database/demo/demo';
 import type { Edit } from '@/core/record/edits';
-import { isEdit, isPhotograph, type KeptEdit, type KeptEntry, type KeptPhotograph } from './kept';
+import type { ShopEdit } from '@/core/record/shopEdits';
+import {
+  isEdit,
+  isPhotograph,
+  type KeptEdit,
+  type KeptEntry,
+  type KeptPhotograph,
+  type KeptShopEdit,
+} from './kept';
 import { Outbox } from './outbox';
+import { withChanges } from './shopChanges';
 // It comes when the first thing is sent: here it is there already, as the clock of these tests does not wait for it.
 import './senders';
 
@@ -150,5 +160,112 @@ describe('edits in the outbox', () => {
 
   it('what is kept is told apart by its type', () => {
     expect([isPhotograph(photograph('a')), isEdit(photograph('a'))]).toEqual([true, false]);
+  });
+});
+
+describe('changes of the shop in the outbox', () => {
+  const [tool] = TOOLS as [(typeof TOOLS)[number]];
+  const change = (id: string, made: ShopEdit): KeptShopEdit => ({
+    type: 'shop_edit',
+    id,
+    jobId: null,
+    refused: null,
+    edit: made,
+  });
+  const newcomer = {
+    id: '33333333-3333-4333-8333-333333333333',
+    initials: 'NN',
+    name: 'New',
+    units: 'metric' as const,
+  };
+  const person = (id: string) => change(id, { what: 'person', person: newcomer });
+
+  it('each goes to its own address', async () => {
+    const { outbox } = watched();
+    const [item] = STOCK as [(typeof STOCK)[number]];
+    void outbox.keep(change('a', { what: 'tool', tool }));
+    void outbox.keep(change('b', { what: 'stock', item }));
+    void outbox.keep(change('c', { what: 'calibration', instrumentId: 'g', calibrationDue: null }));
+    void outbox.keep(person('d'));
+    void outbox.keep(change('e', { what: 'choices', personId: 'p', choices: { walk: 'quick' } }));
+    await settle();
+    void outbox.keep(change('f', { what: 'tool_off', tool }));
+    void outbox.keep(change('g', { what: 'stock_off', item }));
+    await settle();
+    expect(sent.map(({ method, path }) => `${method} ${path}`)).toEqual([
+      'POST /api/v1/tools',
+      'POST /api/v1/stock',
+      'PATCH /api/v1/instruments/g',
+      'POST /api/v1/people',
+      'PATCH /api/v1/people/p',
+      `DELETE /api/v1/tools/${tool.id}`,
+      `DELETE /api/v1/stock/${item.id}`,
+    ]);
+  });
+
+  it('while the server is away they are shown, and of two of one thing the later one is sent', async () => {
+    const { outbox, shown } = watched();
+    answers = [() => Promise.reject(new TypeError('no route'))];
+    void outbox.keep(change('a', { what: 'tool', tool }));
+    await settle();
+    void outbox.keep(change('b', { what: 'tool_off', tool }));
+    expect(withChanges({ tools: [tool] }, outbox.shopChanges, 0).tools).toEqual([]);
+    await settle(5000);
+    expect(sent.map(({ method }) => method)).toEqual(['POST', 'DELETE']);
+    expect(shown.kept).toEqual([]);
+  });
+
+  it('what was stored while this page is open holds until its data is read anew', async () => {
+    const { outbox } = watched();
+    void outbox.keep(change('a', { what: 'tool_off', tool }));
+    await settle();
+    const tools = [tool];
+    expect(withChanges({ tools }, outbox.shopChanges, 0).tools).toEqual([]);
+    expect(withChanges({ tools }, outbox.shopChanges, Date.now() + 1000).tools).toEqual(tools);
+  });
+
+  it('somebody new: what that person does waits for them, what others do does not', async () => {
+    const { outbox } = watched();
+    const by = (id: string, personId: string): KeptEntry => {
+      const entry = { ...reading(seat.id, 'bore.1.0', 47), id, personId };
+      return { type: 'reading', id, jobId: job.id, refused: null, entry };
+    };
+    let arePeopleAway = true;
+    const reach = fetch;
+    vi.stubGlobal('fetch', (path: string, init: RequestInit) =>
+      arePeopleAway && path.endsWith('/people') ? Promise.reject(new TypeError('no route')) : reach(path, init),
+    );
+    void outbox.keep(person('n'));
+    await settle();
+    void outbox.keep(by('11111111-1111-4111-8111-111111111111', newcomer.id));
+    void outbox.keep(by('22222222-2222-4222-8222-222222222222', idOf('person iq')));
+    await settle(500);
+    const readingsSent = () =>
+      sent.flatMap(({ path, body }) =>
+        path.endsWith('/entries')
+          ? (body as { readings: { id: string }[] }).readings.map(({ id }) => id[0])
+          : [],
+      );
+    expect(readingsSent()).toEqual(['2']);
+    arePeopleAway = false;
+    await settle(5000);
+    expect(readingsSent()).toEqual(['2', '1']);
+  });
+
+  it('who waits to hear is told: stored, not taken, or that it waits', async () => {
+    const { outbox, shown } = watched();
+    const heard = outbox.keepAndHear(person('a'));
+    await settle();
+    expect(await heard).toEqual({ id: 'a', is: 'stored' });
+    answers = [refusal(409, 'not_unique')];
+    const refused = outbox.keepAndHear(person('b'));
+    await settle();
+    expect(await refused).toMatchObject({ is: 'refused', refusal: { issues: [{ code: 'not_unique' }] } });
+    await outbox.leaveOut('b');
+    answers = [() => Promise.reject(new TypeError('no route'))];
+    const waits = outbox.keepAndHear(person('c'));
+    await settle();
+    expect(await waits).toEqual({ id: 'c', is: 'waits' });
+    expect(shown.kept).toEqual(['c']);
   });
 });

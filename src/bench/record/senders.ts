@@ -1,8 +1,10 @@
 import type { Issue } from '@/core/quantity/result';
 import type { Edit, Standing } from '@/core/record/edits';
+import type { ShopEdit } from '@/core/record/shopEdits';
 import type { Entries } from '@/core/record/entries';
 import type { RefusedEntry } from '@/core/record/readEntries';
-import type { KeptEdit, KeptEntry, KeptPhotograph } from './kept';
+import { asJson, ask, FILE_PATIENCE_MS, isTaken, type Answered } from './door';
+import type { KeptEdit, KeptEntry, KeptPhotograph, KeptShopEdit } from './kept';
 import type { AwayCause } from './liveStream';
 
 /** What became of what was sent. `away`: nothing is known; it is sent again. */
@@ -11,34 +13,15 @@ export type Outcome =
   | { is: 'answered'; stored: string[]; refused: Refusal[]; version: number };
 export type Refusal = RefusedEntry & { standing?: Standing };
 
-type ErrorAnswer = {
-  error?: { code: string; message: string; issues: Issue[]; cause?: AwayCause; current?: Standing };
-};
-type Answer = ErrorAnswer & { acknowledged?: string[]; refused?: RefusedEntry[]; version?: number };
+type SavedEntries = { acknowledged: string[]; refused: RefusedEntry[]; version: number };
+type Answer = Answered<unknown>['answer'];
 
-const PATIENCE_MS = 8000;
-/** A photograph over a slow line. */
-const FILE_PATIENCE_MS = 120_000;
-
-/** The one door by which what is kept leaves: a server that is away, or whose answer is cut off, is an answer too. */
-async function ask(path: string, init: RequestInit, patienceMs = PATIENCE_MS) {
-  const response = await fetch(path, { ...init, signal: AbortSignal.timeout(patienceMs) }).catch(() => null);
-  const answer = (await response?.json().catch(() => null)) as Answer | null | undefined;
-  return { status: response?.status ?? 0, answer: answer ?? null };
-}
-
-const asJson = (method: string, body: unknown): RequestInit => ({
-  method,
-  headers: { 'Content-Type': 'application/json' },
-  body: JSON.stringify(body),
-});
-
-const away = (answer: Answer | null): Outcome => ({ is: 'away', cause: answer?.error?.cause ?? null });
+const away = (answer: Answer): Outcome => ({ is: 'away', cause: answer?.error?.cause ?? null });
 
 /** Answers by which the server has read what was sent, and will not take it as it is; any other is tried again. */
 const REFUSALS: readonly number[] = [400, 404, 409, 413];
 
-const issuesOf = (answer: Answer | null, field: string): Issue[] =>
+const issuesOf = (answer: Answer, field: string): Issue[] =>
   answer?.error?.issues.length ? answer.error.issues : [{ code: answer?.error?.code ?? 'bad_value', field }];
 
 const entriesOf = (kept: readonly KeptEntry[]): Entries => ({
@@ -48,7 +31,7 @@ const entriesOf = (kept: readonly KeptEntry[]): Entries => ({
 
 /** Entries of one job. A server that refuses a batch whole has not said which entry it means: then each goes alone. */
 export async function sendEntries(batch: readonly KeptEntry[]): Promise<Outcome> {
-  const { status, answer } = await ask(
+  const { status, answer } = await ask<SavedEntries>(
     `/api/v1/jobs/${batch[0]!.jobId}/entries`,
     asJson('POST', entriesOf(batch)),
   );
@@ -80,10 +63,10 @@ export async function sendEntries(batch: readonly KeptEntry[]): Promise<Outcome>
   return whole;
 }
 
-function judge(id: string, status: number, answer: Answer | null, field: string): Outcome {
-  if (status >= 200 && status < 300) return { is: 'answered', stored: [id], refused: [], version: 0 };
+function judge(id: string, status: number, answer: Answer, field: string): Outcome {
+  if (isTaken(status)) return { is: 'answered', stored: [id], refused: [], version: 0 };
   if (!REFUSALS.includes(status) || !answer?.error) return away(answer);
-  const standing = answer.error.current;
+  const { current: standing } = answer.error as { current?: Standing };
   return {
     is: 'answered',
     stored: [],
@@ -122,5 +105,33 @@ function requestOf(jobId: string, edit: Edit): [path: string, method: string, bo
 export async function sendEdit({ id, jobId, edit }: KeptEdit): Promise<Outcome> {
   const [path, method, body] = requestOf(jobId, edit);
   const { status, answer } = await ask(path, asJson(method, body));
+  return judge(id, status, answer, 'edit');
+}
+
+function shopRequestOf(edit: ShopEdit): [path: string, init: RequestInit] {
+  switch (edit.what) {
+    case 'tool':
+      return ['/api/v1/tools', asJson('POST', edit.tool)];
+    case 'tool_off':
+      return [`/api/v1/tools/${edit.tool.id}`, { method: 'DELETE' }];
+    case 'stock':
+      return ['/api/v1/stock', asJson('POST', edit.item)];
+    case 'stock_off':
+      return [`/api/v1/stock/${edit.item.id}`, { method: 'DELETE' }];
+    case 'calibration':
+      return [
+        `/api/v1/instruments/${edit.instrumentId}`,
+        asJson('PATCH', { calibrationDue: edit.calibrationDue }),
+      ];
+    case 'person':
+      return ['/api/v1/people', asJson('POST', edit.person)];
+    case 'choices':
+      return [`/api/v1/people/${edit.personId}`, asJson('PATCH', edit.choices)];
+  }
+}
+
+/** Each may be sent twice: the last change holds. */
+export async function sendShopEdit({ id, edit }: KeptShopEdit): Promise<Outcome> {
+  const { status, answer } = await ask(...shopRequestOf(edit));
   return judge(id, status, answer, 'edit');
 }

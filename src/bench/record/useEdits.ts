@@ -4,8 +4,13 @@ import type { Edit } from '@/core/record/edits';
 import type { Casting, Seat } from '@/core/record/job';
 import type { JobPlan } from '@/core/record/plan';
 import { useJobNow } from './JobProvider';
+import type { KeptEdit } from './kept';
 import { outbox } from './outbox';
-import { sayProblem, sendJson } from './sendJson';
+import type { Refusal } from './senders';
+import { sayIssue } from '@/ui/words/issues';
+import { asJson, ask, isTaken } from './door';
+
+type SeatChange = Partial<Pick<Seat, 'name' | 'xMm' | 'yMm' | 'spec'>>;
 
 /**
  * Changes to a job's map, seats and plan: each made from what the one before has left, so that two taps in quick succession both count;
@@ -13,8 +18,22 @@ import { sayProblem, sendJson } from './sendJson';
  */
 export function useEdits() {
   const now = useJobNow();
-  const keep = (edit: Edit) =>
-    void outbox.keep({ type: 'edit', id: uuid(), jobId: now().id, refused: null, edit });
+  const asKept = (edit: Edit): KeptEdit => ({
+    type: 'edit',
+    id: uuid(),
+    jobId: now().id,
+    refused: null,
+    edit,
+  });
+  const keep = (edit: Edit) => void outbox.keep(asKept(edit));
+  const changeOfSeat = (seatId: string, change: SeatChange): Extract<Edit, { what: 'seat' }> | null => {
+    const seat = now()
+      .castings.flatMap(({ seats }) => seats)
+      .find((each) => each.id === seatId);
+    if (!seat) return null;
+    const { version, spec, name, xMm, yMm } = { ...seat, ...change };
+    return { what: 'seat', seatId, version, change: { spec, name, xMm, yMm } };
+  };
   return {
     savePlan: (change: (plan: JobPlan) => Partial<JobPlan>) => {
       const { plan } = now();
@@ -27,20 +46,27 @@ export function useEdits() {
       const { seats: _seats, ...head } = { ...casting, ...change(casting) };
       keep({ what: 'plan', version: plan.version, plan: null, castings: [head] });
     },
-    saveSeat: (seatId: string, change: Partial<Pick<Seat, 'name' | 'xMm' | 'yMm' | 'spec'>>) => {
-      const seat = now()
-        .castings.flatMap(({ seats }) => seats)
-        .find((each) => each.id === seatId);
-      if (!seat) return;
-      const { version, spec, name, xMm, yMm } = { ...seat, ...change };
-      keep({ what: 'seat', seatId, version, change: { spec, name, xMm, yMm } });
+    saveSeat: (seatId: string, change: SeatChange) => {
+      const edit = changeOfSeat(seatId, change);
+      if (edit) keep(edit);
+    },
+    /** The same for a form that was opened at `version` of the seat, and that waits to see whether it is taken. */
+    saveSeatAndHear: async (seatId: string, change: SeatChange, version: number) => {
+      const edit = changeOfSeat(seatId, change);
+      if (edit) return outbox.keepAndHear(asKept({ ...edit, version }));
+      const gone: Refusal = { id: '', issues: [{ code: 'points_nowhere', field: 'seatId' }] };
+      return { is: 'refused' as const, id: '', refusal: gone };
     },
     addSeat: (castingId: string, seat: Omit<Seat, 'id' | 'version'>) =>
       keep({ what: 'new_seat', castingId, seat: { ...seat, id: uuid(), version: 1 } }),
     /** @returns what was wrong; null when it stands among the shop's kinds */
     keepAsKind: async (name: string): Promise<string | null> => {
-      const sent = await sendJson('/api/v1/kinds', 'POST', { jobId: now().id, name });
-      return sent.isOk ? null : sayProblem(sent, 'The server does not answer; it was not kept.');
+      const { status, answer } = await ask('/api/v1/kinds', asJson('POST', { jobId: now().id, name }));
+      if (isTaken(status)) return null;
+      const [issue] = answer?.error?.issues ?? [];
+      return issue
+        ? sayIssue(issue)
+        : (answer?.error?.message ?? 'The server does not answer; it was not kept.');
     },
   };
 }

@@ -1,7 +1,7 @@
 'use client';
 import { useEffect, useState } from 'react';
 import type { Rebuild } from '@/core/job/rebuilds';
-import { loadJson } from './loadJson';
+import { loadJson } from './door';
 
 /** The same seat at other rebuilds of this machine; empty until the server has answered, and where there is none. */
 export function useRebuilds(seatId: string): readonly Rebuild[] {

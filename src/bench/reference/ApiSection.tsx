@@ -1,6 +1,6 @@
 'use client';
 import Box from '@mui/material/Box';
-import { useCallback } from 'react';
+import { loadJson } from '@/bench/record/door';
 import { useLoaded } from '@/bench/record/useLoaded';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { Shelf } from './Listing';
@@ -64,10 +64,15 @@ function Body({ schema }: { schema: Schema }) {
   );
 }
 
+async function loadDocument(): Promise<Document> {
+  const document = await loadJson<Document>('/api/v1/openapi.json');
+  if (!document) throw new Error('away');
+  return document;
+}
+
 /** What the shop's other programs may ask, drawn from the OpenAPI document that the server publishes. */
 export function ApiSection() {
-  const load = useCallback(async () => (await (await fetch('/api/v1/openapi.json')).json()) as Document, []);
-  const document = useLoaded(load);
+  const document = useLoaded(loadDocument);
   if (!document) return <Lead role="status">Fetching the description …</Lead>;
   return (
     <Shelf

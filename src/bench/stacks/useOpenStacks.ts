@@ -1,7 +1,7 @@
 'use client';
 import { useEffect, useState } from 'react';
 import { liveStream } from '@/bench/record/liveStream';
-import { loadJson } from '@/bench/record/loadJson';
+import { loadJson } from '@/bench/record/door';
 import { bearsOn } from '@/bench/record/useRefreshOnChange';
 import type { Stack } from '@/core/stack/pieces';
 

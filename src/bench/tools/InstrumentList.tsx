@@ -1,10 +1,8 @@
 'use client';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { useRouter } from 'next/navigation';
-import { useState } from 'react';
 import type { Instrument } from '@/core/record/job';
-import { sendJson } from '@/bench/record/sendJson';
+import { keepShopEdit } from '@/bench/record/useShop';
 import { PlainField } from '@/ui/fields/PlainField';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { Note, Quiet } from '@/ui/parts/text';
@@ -38,16 +36,9 @@ function InstrumentRow({
   instrument: Instrument;
   today: string;
 }) {
-  const router = useRouter();
-  const [due, setDue] = useState(calibrationDue ?? '');
-  const [problem, setProblem] = useState(false);
+  const due = calibrationDue ?? '';
   const unit = kind === 'contact_probe' ? 'K' : 'mm';
   const isOverdue = due !== '' && due < today;
-  const save = async (day: string) => {
-    setDue(day);
-    setProblem(!(await sendJson(`/api/v1/instruments/${id}`, 'PATCH', { calibrationDue: day || null })).isOk);
-    router.refresh();
-  };
   return (
     <Box
       data-instrument={name}
@@ -71,12 +62,12 @@ function InstrumentRow({
         label="Calibrated until"
         name={`due-${id}`}
         value={due}
-        onChange={(day) => void save(day)}
+        onChange={(day) =>
+          keepShopEdit({ what: 'calibration', instrumentId: id, calibrationDue: day || null })
+        }
         width={190}
       />
-      <Box sx={{ width: 150, fontWeight: 750 }}>
-        {problem ? 'not saved: try again' : isOverdue ? 'overdue' : due ? '' : 'not watched'}
-      </Box>
+      <Box sx={{ width: 150, fontWeight: 750 }}>{isOverdue ? 'overdue' : due ? '' : 'not watched'}</Box>
     </Box>
   );
 }

@@ -4,21 +4,23 @@ import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import type { Instrument, Seat } from '@/core/record/job';
 import { pickTools, type ToolNeed } from '@/core/tools/pickTools';
 import { TOOL_SORTS } from '@/core/tools/sorts';
+import type { StockItem } from '@/core/tools/stock';
 import type { Tool } from '@/core/tools/tool';
+import type { ShopEdit } from '@/core/record/shopEdits';
 import { asText, showSize, type Units } from '@/core/quantity/format';
 import { PlaceFrame, type PlaceProps } from '@/bench/frame/PlaceFrame';
 import { usePerson } from '@/bench/record/hooks';
-import { sendJson } from '@/bench/record/sendJson';
+import { keepShopEdit, useShop } from '@/bench/record/useShop';
 import { useLoaded } from '@/bench/record/useLoaded';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { TOOL_NEED_WORDS, TOOL_SORT_WORDS } from '@/ui/words/work';
 import { InstrumentList } from './InstrumentList';
 import { PusherPanel } from './PusherPanel';
+import { StockList } from './StockList';
 import { ToolRow } from './ToolRow';
 import { Lead } from '@/ui/parts/text';
 
@@ -30,39 +32,40 @@ export type SeatOfJob = {
 };
 type Props = PlaceProps & {
   tools: readonly Tool[];
+  stock: readonly StockItem[];
   instruments: readonly Instrument[];
   forSeat: SeatOfJob | null;
 };
 
 const UNDO_MS = 60_000;
-/** The form, and what checks it, come when a tool is to be changed. */
-const loadForm = () => import('./ToolForm');
+/** The forms, and what checks them, come when something is to be changed. */
+const loadToolForm = () => import('./ToolForm');
+const loadStockForm = () => import('./StockForm');
+
+/** Things that were taken away and may come back: putting one back is a change like any other. */
+type Taken = { name: string; from: string; back: ShopEdit };
 
 /** The tool wall: everything by its diameter, on one scale; what serves the picked seat stands out, what is missing is named. */
-export function ToolWall({ tools, instruments, forSeat, ...place }: Props) {
-  const router = useRouter();
+export function ToolWall({
+  tools: toolsSaid,
+  stock: stockSaid,
+  instruments: instrumentsSaid,
+  forSeat,
+  ...place
+}: Props) {
+  const said = { tools: toolsSaid, stock: stockSaid, instruments: instrumentsSaid };
+  const { tools, stock, instruments } = useShop(said, place.nowMs);
   const person = usePerson(place.people);
   const units = person?.units ?? 'metric';
   const [editing, setEditing] = useState<Tool | 'new' | null>(null);
-  const [taken, setTaken] = useState<Tool | null>(null);
-  const form = useLoaded(loadForm, editing !== null);
+  const [laying, setLaying] = useState<StockItem | 'new' | null>(null);
+  const [taken, setTaken] = useState<Taken | null>(null);
   const needs = useMemo(
     () => (forSeat ? pickTools({ spec: forSeat.seat.spec, planned: forSeat.planned }, tools) : []),
     [forSeat, tools],
   );
   const fits = new Set(needs.flatMap((need) => need.fits.map(({ id }) => id)));
   const nearly = new Map(needs.flatMap((need) => need.nearly.map(({ tool, by }) => [tool.id, by] as const)));
-  const takeOff = async (tool: Tool) => {
-    if ((await sendJson(`/api/v1/tools/${tool.id}`, 'DELETE')).isOk) {
-      setTaken(tool);
-      router.refresh();
-    }
-  };
-  const hangBack = async () => {
-    if (taken) await sendJson('/api/v1/tools', 'POST', taken);
-    setTaken(null);
-    router.refresh();
-  };
   const missing = needs.filter((need) => need.fits.length === 0);
   return (
     <PlaceFrame here="Bench" title="Tool wall" subtitle={`${tools.length} tools`} {...place}>
@@ -90,25 +93,79 @@ export function ToolWall({ tools, instruments, forSeat, ...place }: Props) {
           Nothing hangs here yet. With the first driver, each seat says whether it serves.
         </Lead>
       )}
+      <StockList
+        stock={stock}
+        units={units}
+        onPick={setLaying}
+        onCount={(item, count) => keepShopEdit({ what: 'stock', item: { ...item, count } })}
+      />
       <InstrumentList instruments={instruments} nowMs={place.nowMs} />
-      {editing && form && (
-        <form.ToolForm
-          key={editing === 'new' ? 'new' : editing.id}
-          tool={editing === 'new' ? null : editing}
-          units={units}
-          onClose={() => setEditing(null)}
-          onSaved={() => {
-            setEditing(null);
-            router.refresh();
-          }}
-          onTakeOff={(tool) => {
-            setEditing(null);
-            void takeOff(tool);
-          }}
-        />
-      )}
-      <TakenOff taken={taken} setTaken={setTaken} hangBack={hangBack} />
+      <EditedTool editing={editing} units={units} setEditing={setEditing} setTaken={setTaken} />
+      <EditedItem laying={laying} units={units} setLaying={setLaying} setTaken={setTaken} />
+      <TakenOff taken={taken} setTaken={setTaken} />
     </PlaceFrame>
+  );
+}
+
+type EditedToolProps = {
+  editing: Tool | 'new' | null;
+  units: Units;
+  setEditing: (next: null) => void;
+  setTaken: (next: Taken) => void;
+};
+
+function EditedTool({ editing, units, setEditing, setTaken }: EditedToolProps) {
+  const form = useLoaded(loadToolForm, editing !== null);
+  return (
+    editing &&
+    form && (
+      <form.ToolForm
+        key={editing === 'new' ? 'new' : editing.id}
+        tool={editing === 'new' ? null : editing}
+        units={units}
+        onClose={() => setEditing(null)}
+        onSave={(tool) => {
+          keepShopEdit({ what: 'tool', tool });
+          setEditing(null);
+        }}
+        onTakeOff={(tool) => {
+          keepShopEdit({ what: 'tool_off', tool });
+          setTaken({ name: tool.name, from: 'off the wall', back: { what: 'tool', tool } });
+          setEditing(null);
+        }}
+      />
+    )
+  );
+}
+
+type EditedItemProps = {
+  laying: StockItem | 'new' | null;
+  units: Units;
+  setLaying: (next: null) => void;
+  setTaken: (next: Taken) => void;
+};
+
+function EditedItem({ laying, units, setLaying, setTaken }: EditedItemProps) {
+  const form = useLoaded(loadStockForm, laying !== null);
+  return (
+    laying &&
+    form && (
+      <form.StockForm
+        key={laying === 'new' ? 'new' : laying.id}
+        item={laying === 'new' ? null : laying}
+        units={units}
+        onClose={() => setLaying(null)}
+        onSave={(item) => {
+          keepShopEdit({ what: 'stock', item });
+          setLaying(null);
+        }}
+        onTakeOff={(item) => {
+          keepShopEdit({ what: 'stock_off', item });
+          setTaken({ name: item.name, from: 'out of stock', back: { what: 'stock', item } });
+          setLaying(null);
+        }}
+      />
+    )
   );
 }
 
@@ -172,14 +229,10 @@ function SeatNeeds({ needs, units, forSeat, missing }: SeatNeedsProps) {
   );
 }
 
-type TakenOffProps = {
-  taken: Tool | null;
-  setTaken: (next: Tool | null) => void;
-  hangBack: () => Promise<void>;
-};
+type TakenOffProps = { taken: Taken | null; setTaken: (next: null) => void };
 
-/** A tool taken off the wall may come back. */
-function TakenOff({ taken, setTaken, hangBack }: TakenOffProps) {
+/** What was taken away may come back. */
+function TakenOff({ taken, setTaken }: TakenOffProps) {
   return (
     <Snackbar
       open={taken !== null}
@@ -189,7 +242,7 @@ function TakenOff({ taken, setTaken, hangBack }: TakenOffProps) {
       }}
       transitionDuration={0}
       anchorOrigin={{ vertical: 'top', horizontal: 'center' }}
-      message={taken ? `${taken.name} is off the wall.` : ''}
+      message={taken ? `${taken.name} is ${taken.from}.` : ''}
       action={
         <Button
           sx={{
@@ -198,7 +251,10 @@ function TakenOff({ taken, setTaken, hangBack }: TakenOffProps) {
             textDecoration: 'underline',
             textUnderlineOffset: 4,
           }}
-          onClick={() => void hangBack()}
+          onClick={() => {
+            if (taken) keepShopEdit(taken.back);
+            setTaken(null);
+          }}
         >
           Undo
         </Button>

@@ -12,7 +12,6 @@ export const TOOL_SORTS: readonly ToolSort[] = [
   'clamp',
   'heat',
   'cold',
-  'shim_stock',
 ];
 
 /** The diameter by which a tool is drawn on the wall; null for what has none. */
@@ -21,7 +20,6 @@ export function drawnDiameterMm(tool: Tool): number | null {
     case 'driver':
     case 'socket':
     case 'receiver':
-    case 'shim_stock':
       return tool.outsideMm;
     case 'collet':
     case 'puller':

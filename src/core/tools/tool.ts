@@ -42,14 +42,6 @@ export const toolSchema = z.discriminatedUnion('sort', [
   }),
   z.strictObject({ ...common, sort: z.literal('cold'), minC: z.number().min(-200).max(10) }),
   z.strictObject({ ...common, sort: z.literal('puller'), fromMm: mm(4, 400), toMm: mm(4, 500) }),
-  z.strictObject({
-    ...common,
-    sort: z.literal('shim_stock'),
-    insideMm: mm(3, 200),
-    outsideMm: mm(4, 300),
-    thicknessMm: mm(0.02, 10),
-    count: z.int().min(0).max(999),
-  }),
 ]);
 export type Tool = z.infer<typeof toolSchema>;
 export type ToolSort = Tool['sort'];

@@ -1,5 +1,6 @@
 import { differing, type Edit, type Standing } from '@/core/record/edits';
 import type { JobEvent, Reading } from '@/core/record/entries';
+import type { ShopEdit } from '@/core/record/shopEdits';
 import type { Issue } from '@/core/quantity/result';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import { sayEvent } from './events';
@@ -70,3 +71,27 @@ export const sayRefusal = (issues: readonly Issue[], units: Units): string =>
       return field ? `${field}: ${sayIssue(issue, units)}` : sayIssue(issue, units);
     })
     .join(' ');
+
+/** Why somebody new was not taken. */
+export const sayNewcomer = (issues: readonly Issue[]): string =>
+  issues.some(({ code }) => code === 'not_unique')
+    ? 'These initials are somebody else’s.'
+    : sayRefusal(issues, 'metric');
+
+/** A change of the shop that was not taken. */
+export function sayShopEdit(edit: ShopEdit): string {
+  switch (edit.what) {
+    case 'tool':
+    case 'tool_off':
+      return `Change of ${edit.tool.name}`;
+    case 'stock':
+    case 'stock_off':
+      return `Change of ${edit.item.name} in stock`;
+    case 'calibration':
+      return 'Change of a calibration day';
+    case 'person':
+      return `${edit.person.initials}, ${edit.person.name}`;
+    case 'choices':
+      return 'Choice of units or walk';
+  }
+}

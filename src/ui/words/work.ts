@@ -1,3 +1,4 @@
+import type { StockSort } from '@/core/tools/stock';
 import type { BlockCode } from '@/core/job/blocks';
 import type { Weighing } from '@/core/look/renewOrKeep';
 import type { Mate } from '@/core/parts/comparePart';
@@ -235,7 +236,15 @@ export const TOOL_SORT_WORDS: Record<ToolSort, string> = {
   clamp: 'clamps',
   heat: 'heat',
   cold: 'cold',
-  shim_stock: 'shim stock',
+};
+export const STOCK_SORT_WORDS: Record<StockSort, string> = {
+  shim: 'shims',
+  bearing: 'bearings',
+  seal: 'seals',
+  bush: 'bushes',
+  retaining_ring: 'retaining rings',
+  o_ring: 'O-rings',
+  other: 'other parts',
 };
 export const TOOL_WAY_WORDS: Record<EventBody<'tool_sorted'>['how'], string> = {
   own: 'It is here after all',

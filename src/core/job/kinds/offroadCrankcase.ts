@@ -144,6 +144,15 @@ export const OFFROAD_CRANKCASE: JobKind = {
     { name: 'Crank, slip side', shaft: 'crank' },
     { name: 'Gear shaft, slip end', shaft: 'gear shaft' },
   ],
+  shafts: [
+    {
+      name: 'crank',
+      ends: [
+        { name: 'slip side', thread: 'M20×1.5', isLeftHand: true },
+        { name: 'tight side', thread: null, isLeftHand: false },
+      ],
+    },
+  ],
   fasteners: [
     { name: 'Slip-side nut', size: 'M20×1.5', isLeftHand: true },
     { name: 'Case bolts', size: 'M6', count: 12 },

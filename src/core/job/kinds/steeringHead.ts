@@ -68,6 +68,15 @@ export const STEERING_HEAD: JobKind = {
     { name: 'Lower cone with rollers', what: 'bearing' },
     { name: 'Shim under the cone’s seal', what: 'shim_set', reach: 'outside' },
   ],
+  shafts: [
+    {
+      name: 'stem',
+      ends: [
+        { name: 'top', thread: 'M25×1', isLeftHand: false },
+        { name: 'bottom', thread: null, isLeftHand: false },
+      ],
+    },
+  ],
   fasteners: [
     { name: 'Adjuster', size: 'M25×1' },
     { name: 'Stem nut', size: 'M22×1' },

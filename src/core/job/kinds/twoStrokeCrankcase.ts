@@ -186,6 +186,15 @@ export const TWO_STROKE_CRANKCASE: JobKind = {
     { name: 'Clutch shaft, left end', shaft: 'clutch shaft' },
     { name: 'Output shaft, left end', shaft: 'output shaft' },
   ],
+  shafts: [
+    {
+      name: 'crank',
+      ends: [
+        { name: 'left', thread: null, isLeftHand: false },
+        { name: 'right', thread: 'M18×1', isLeftHand: true },
+      ],
+    },
+  ],
   fasteners: [
     { name: 'Case bolts', size: 'M6', count: 10 },
     { name: 'Primary nut', size: 'M18×1', isLeftHand: true },

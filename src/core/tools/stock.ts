@@ -1,0 +1,20 @@
+import { z } from 'zod';
+
+/** Sorts of what lies in the drawers: what a job uses up, not what it works with. */
+export const STOCK_SORTS = ['shim', 'bearing', 'seal', 'bush', 'retaining_ring', 'o_ring', 'other'] as const;
+
+const mm = (min: number, max: number) => z.number().min(min).max(max);
+
+/** Some pieces of one size in stock. Sizes in mm; null: not measured. `widthMm` is a shim's thickness, an O-ring's section. */
+export const stockItemSchema = z.strictObject({
+  id: z.uuid(),
+  /** Designation, or how the shop calls it. */
+  name: z.string().trim().min(1).max(80),
+  sort: z.enum(STOCK_SORTS),
+  insideMm: mm(0.5, 300).nullable(),
+  outsideMm: mm(1, 400).nullable(),
+  widthMm: mm(0.02, 200).nullable(),
+  count: z.int().min(0).max(9999),
+});
+export type StockItem = z.infer<typeof stockItemSchema>;
+export type StockSort = StockItem['sort'];
