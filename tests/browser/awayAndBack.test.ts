@@ -60,10 +60,10 @@ describe('when the server or the database goes away', () => {
     const place = await findPlace(app, 'Merrow twin', 'Camshaft');
     const { page } = await openPage(browser, { person: 'iq' });
     await gotoReady(page, `${app.url}/tools`);
-    // The forms come after the first drawing, or with their first use.
-    await tap(page, 'Hang a tool up');
-    await page.waitForSelector('input[name="thing-name"]');
+    // The form and the list of people come after the first drawing.
+    await page.waitForNetworkIdle({ concurrency: 1 });
     await app.kill();
+    await tap(page, 'Hang a tool up');
     await page.type('input[name="thing-name"]', 'Brass disc 71');
     await tap(page, 'Hang it up', { isInDialog: true });
     await page.waitForSelector('[data-tool="Brass disc 71"]');

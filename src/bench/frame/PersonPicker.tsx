@@ -38,7 +38,7 @@ export function PersonPicker({
 }) {
   const { people } = useShop({ people: said });
   const person = usePerson(said);
-  const newPerson = useLoaded(loadNewPerson, isOpen);
+  const newPerson = useLoaded(loadNewPerson);
   return (
     <Dialog open={isOpen} onClose={onClose}>
       <DialogTitle>Who is at the bench?</DialogTitle>

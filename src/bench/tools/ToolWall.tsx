@@ -38,7 +38,7 @@ type Props = PlaceProps & {
 };
 
 const UNDO_MS = 60_000;
-/** The forms, and what checks them, come when something is to be changed. */
+/** The forms, and what checks them, come after the first drawing: they are there when the server has gone away meanwhile. */
 const loadToolForm = () => import('./ToolForm');
 const loadStockForm = () => import('./StockForm');
 
@@ -115,7 +115,7 @@ type EditedToolProps = {
 };
 
 function EditedTool({ editing, units, setEditing, setTaken }: EditedToolProps) {
-  const form = useLoaded(loadToolForm, editing !== null);
+  const form = useLoaded(loadToolForm);
   return (
     editing &&
     form && (
@@ -146,7 +146,7 @@ type EditedItemProps = {
 };
 
 function EditedItem({ laying, units, setLaying, setTaken }: EditedItemProps) {
-  const form = useLoaded(loadStockForm, laying !== null);
+  const form = useLoaded(loadStockForm);
   return (
     laying &&
     form && (
