@@ -201,6 +201,8 @@ export class Outbox {
           ? [next, ...others.filter((each) => each.jobId === jobId)].slice(0, BATCH)
           : [next];
         if (!(await this.sendBatch(batch))) {
+          // What stands behind it waits with it.
+          for (const { id } of this.ready(lane)) this.answerHearer(id, { is: 'waits' });
           this.later();
           return;
         }
@@ -231,7 +233,6 @@ export class Outbox {
     this.awayCause = outcome.is === 'away' ? outcome.cause : null;
     if (outcome.is === 'away') {
       this.tell();
-      for (const { id } of batch) this.answerHearer(id, { is: 'waits' });
       return false;
     }
     const stored = batch.filter(({ id }) => outcome.stored.includes(id));

@@ -266,6 +266,10 @@ describe('changes of the shop in the outbox', () => {
     const waits = outbox.keepAndHear(person('c'));
     await settle();
     expect(await waits).toEqual({ id: 'c', is: 'waits' });
-    expect(shown.kept).toEqual(['c']);
+    answers = [() => Promise.reject(new TypeError('no route'))];
+    const behind = outbox.keepAndHear(change('d', { what: 'tool', tool }));
+    await settle();
+    expect(await behind).toEqual({ id: 'd', is: 'waits' });
+    expect(shown.kept).toEqual(['c', 'd']);
   });
 });
