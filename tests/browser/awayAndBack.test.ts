@@ -62,6 +62,7 @@ describe('when the server or the database goes away', () => {
     await gotoReady(page, `${app.url}/tools`);
     // The form and the list of people come after the first drawing.
     await page.waitForNetworkIdle({ concurrency: 1 });
+    await untilKept(page, 'tools');
     await app.kill();
     await tap(page, 'Hang a tool up');
     await page.type('input[name="thing-name"]', 'Brass disc 71');

@@ -233,7 +233,9 @@ describe('changes of the shop in the outbox', () => {
     let arePeopleAway = true;
     const reach = fetch;
     vi.stubGlobal('fetch', (path: string, init: RequestInit) =>
-      arePeopleAway && path.endsWith('/people') ? Promise.reject(new TypeError('no route')) : reach(path, init),
+      arePeopleAway && path.endsWith('/people')
+        ? Promise.reject(new TypeError('no route'))
+        : reach(path, init),
     );
     void outbox.keep(person('n'));
     await settle();
