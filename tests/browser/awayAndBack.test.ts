@@ -82,8 +82,10 @@ describe('when the server or the database goes away', () => {
     await atTheBench('ZZ');
     await page.reload();
     await page.waitForSelector('[data-tool="Brass disc 71"]');
-    await atTheBench('ZZ');
     expect(await count()).toBe('1');
+    await page.click('header button[aria-label^="IQ"]');
+    await tap(page, 'ZZ', { isInDialog: true });
+    await atTheBench('ZZ');
     await app.startAgain();
     const said = async (path: string) => (await fetch(`${app.url}/api/v1/${path}`)).text();
     await expect.poll(() => said('tools'), { timeout: 20_000 }).toContain('Brass disc 71');
