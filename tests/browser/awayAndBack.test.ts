@@ -89,7 +89,7 @@ describe('when the server or the database goes away', () => {
     await app.startAgain();
     const said = async (path: string) => (await fetch(`${app.url}/api/v1/${path}`)).text();
     await expect.poll(() => said('tools'), { timeout: 20_000 }).toContain('Brass disc 71');
-    await expect.poll(() => said('stock'), { timeout: 20_000 }).toContain('"count":1,');
+    await expect.poll(() => said('stock'), { timeout: 20_000 }).toContain('"widthMm":12,"count":1}');
     await expect.poll(() => said(`jobs/${place.jobId}/state`), { timeout: 20_000 }).toContain('"ZZ"');
   });
 
