@@ -2,6 +2,7 @@
  * The shop under load: what a stored reading costs beside an empty route and a bare commit, with screens that look on, and whether
  * bench, orders, stacks and heat stay as quick when thousands of jobs were put away.
  */
+import type { AnyId } from '@/core/record/ids';
 import { randomUUID } from 'node:crypto';
 import pg from 'pg';
 import { buildDemo, idOf } from '../database/demo/demo';
@@ -13,7 +14,7 @@ const jobId = first!.job.id;
 const seatId = first!.job.castings[0]!.seats[0]!.id;
 
 const reading = (takenAtMs = Date.now(), slot = 'bore.1.0') => ({
-  id: randomUUID(),
+  id: randomUUID() as AnyId,
   seatId,
   castingId: null,
   personId: idOf('person iq'),

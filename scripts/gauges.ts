@@ -1,3 +1,4 @@
+import type { JobId } from '@/core/record/ids';
 import type { Claim } from '@/server/gauges/gaugeClaims';
 import { project, type ProjectedJob } from '@/core/project/project';
 import type { JobRecord } from '@/core/record/job';
@@ -29,7 +30,7 @@ async function ask<T>(path: string, init?: RequestInit): Promise<T | null> {
   }
 }
 
-async function jobOf(jobId: string): Promise<ProjectedJob | null> {
+async function jobOf(jobId: JobId): Promise<ProjectedJob | null> {
   const known = jobs.get(jobId);
   if (known && Date.now() - known.loadedMs < 1500) return known.job;
   const record = await ask<JobRecord>(`/api/v1/jobs/${jobId}`);

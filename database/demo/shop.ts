@@ -1,3 +1,4 @@
+import type { AnyId } from '@/core/record/ids';
 import { v5 as uuidFrom } from 'uuid';
 import type { Instrument, Person } from '@/core/record/job';
 import type { StockItem } from '@/core/tools/stock';
@@ -8,7 +9,7 @@ import type { Tool } from '@/core/tools/tool';
  * Ids follow from names, so that loading twice changes nothing.
  */
 const NAMESPACE = '6f1c2a34-7a0b-5d7e-9c55-0d1f7b1e2a90';
-export const idOf = (name: string) => uuidFrom(name, NAMESPACE);
+export const idOf = (name: string) => uuidFrom(name, NAMESPACE) as AnyId;
 
 export const SHOP_NAME = 'Hallin Sound rescue workshop';
 

@@ -81,7 +81,8 @@ export async function ensurePackages() {
   const wanted = digest(readFileSync(join(ROOT, 'package-lock.json'), 'utf8'));
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
   console.log('Installing npm packages');
-  await run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']);
+  // Building needs what is only for developing, whatever the environment says.
+  await run('npm', ['ci', '--include=dev', '--no-audit', '--no-fund', '--loglevel=error']);
   writeFileSync(stamp, wanted);
 }
 

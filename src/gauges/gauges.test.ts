@@ -1,3 +1,4 @@
+import { asId } from '../../tests/support/ids';
 import { describe, expect, it } from 'vitest';
 import { demo, NOW } from '../../tests/support/records';
 import { project } from '@/core/project/project';
@@ -41,7 +42,11 @@ describe('the simulated workpiece', () => {
   });
   it('knows nothing of what is not there', () =>
     expect(
-      trueValue(twin, { seatId: seat.id, castingId: 'no such casting', slot: readSlot('bore.1.0') }, NOW),
+      trueValue(
+        twin,
+        { seatId: seat.id, castingId: asId('no such casting'), slot: readSlot('bore.1.0') },
+        NOW,
+      ),
     ).toBeNull());
   it('warms in the oven toward its temperature, and its bore grows with it', () => {
     const saw = project(demo('Fenwold 7'));

@@ -1,3 +1,4 @@
+import type { CastingId, SeatId } from '@/core/record/ids';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { findLimits } from '@/core/catalogue/limits';
 import { shareAt } from '@/core/heat/hotBoss';
@@ -149,7 +150,7 @@ export function trueCastingC(job: ProjectedJob, casting: Casting, nowMs: number)
   ])[0]!.housingC;
 }
 
-type Target = { seatId: string | null; castingId: string; slot: Slot };
+type Target = { seatId: SeatId | null; castingId: CastingId; slot: Slot };
 
 /** The part or shaft that a slot is of, and whether it is the old one; null for what a micrometer does not read. */
 function micrometerSize({ family }: Slot): { size: MicrometerSize; isOld: boolean } | null {

@@ -3,6 +3,18 @@ import type { z } from 'zod';
 import { findForbiddenCharacters } from '@/core/quantity/forbiddenCharacters';
 import type { Issue } from '@/core/quantity/result';
 import { issuesFromZod } from '@/core/quantity/zodIssues';
+import {
+  type AnyId,
+  type CastingId,
+  type InstrumentId,
+  type JobId,
+  type PersonId,
+  type PhotographId,
+  type SeatId,
+  type StockId,
+  type ToolId,
+  type EntryId,
+} from '@/core/record/ids';
 import { isId } from './ids';
 import { findAwayCause, findBadInput, log, type AwayCause } from './pool';
 
@@ -133,8 +145,20 @@ export function checkValue<T>(schema: z.ZodType<T>, value: unknown): T {
   return parsed.data;
 }
 
+type IdOf = {
+  job: JobId;
+  casting: CastingId;
+  seat: SeatId;
+  person: PersonId;
+  instrument: InstrumentId;
+  tool: ToolId;
+  item: StockId;
+  photograph: PhotographId;
+  entry: EntryId;
+};
+
 /** An id from an address; anything that is no id is simply not there. */
-export function requireId(text: string, what: string): string {
+export function requireId<What extends keyof IdOf>(text: string, what: What): IdOf[What] {
   if (!isId(text)) throw new Refusal(404, 'not_found', `There is no such ${what}.`);
-  return text.toLowerCase();
+  return text.toLowerCase() as AnyId;
 }

@@ -1,3 +1,4 @@
+import type { JobId } from '@/core/record/ids';
 import { randomUUID } from 'node:crypto';
 import type { Browser, Page } from 'puppeteer-core';
 import sharp from 'sharp';
@@ -180,7 +181,7 @@ describe('an entry that is not taken', () => {
       entries.map((each) => ({ ...each, id: each.entry.id })),
     );
   }
-  const storedSlots = async (jobId: string) =>
+  const storedSlots = async (jobId: JobId) =>
     (await loadStored(app, jobId)).entries.readings.map(({ slot, metalC }) => `${slot} ${metalC}`).sort();
 
   it('holds up no other, stays with its reason over a reload, and is stored once it is corrected', async () => {

@@ -1,3 +1,4 @@
+import { JOB_FILE_VERSION } from '@/core/record/liftFile';
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Browser, ElementHandle, HTTPRequest } from 'puppeteer-core';
@@ -273,8 +274,8 @@ describe('job files on the bench', () => {
     await said('This is no JSON file');
     await offer('other.json', '{"hello": 1}');
     await said('JSON, but no Urn Key job');
-    await offer('newer.json', good.replace('"version": 2', '"version": 7'));
-    await said('reads version 2');
+    await offer('newer.json', good.replace(`"version": ${JOB_FILE_VERSION}`, '"version": 7'));
+    await said(`reads versions up to ${JOB_FILE_VERSION}`);
     await offer('bad.json', good.replace('"widthMm": 11', '"widthMm": "eleven"'));
     await said('castings.0.seats.0.spec.part.widthMm');
     await offer('large.json', `${good}${' '.repeat(65 * 1024 * 1024)}`);

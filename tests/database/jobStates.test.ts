@@ -1,4 +1,4 @@
-import { randomUUID } from 'node:crypto';
+import { randomId } from '../support/ids';
 import { describe, expect, it } from 'vitest';
 import { project } from '@/core/project/project';
 import type { JobEvent } from '@/core/record/entries';
@@ -11,7 +11,7 @@ openDoors();
 const castingId = ostrel.job.castings[0]!.id;
 const event = (kind: JobEvent['kind'], body: object, changes: Partial<JobEvent> = {}) =>
   ({
-    id: randomUUID(),
+    id: randomId(),
     seatId: seat.id,
     castingId: null,
     personId,
@@ -148,7 +148,7 @@ describe('what other screens read', () => {
       }),
       event('stack_piece_noted', {
         stackKey: ostrel.job.plan.stacks[0]!.key,
-        pieceId: randomUUID(),
+        pieceId: randomId(),
         position: 1,
         what: 'shim',
         thicknessMm: 0.3,

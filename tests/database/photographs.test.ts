@@ -1,4 +1,4 @@
-import { randomUUID } from 'node:crypto';
+import { randomId } from '../support/ids';
 import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
 import { buildDemo } from '../../database/demo/demo';
@@ -29,7 +29,7 @@ describe('rebuilds of one seat', () => {
     expect((await call('rebuilds', { seatId: seat.id })).json).toEqual({ rebuilds: [] });
   });
   it('of a seat that is not there, or no seat at all', async () => {
-    for (const seatId of [randomUUID(), 'x', "' OR 1=1"])
+    for (const seatId of [randomId(), 'x', "' OR 1=1"])
       expect((await call('rebuilds', { seatId })).status).toBe(404);
   });
 });
@@ -44,7 +44,7 @@ describe('photographs', () => {
       .jpeg()
       .toBuffer();
     expect((await sharp(camera).metadata()).exif).toBeDefined();
-    const id = randomUUID();
+    const id = randomId();
     expect((await call('photograph', { jobId }, camera, about({ id }))).status).toBe(201);
     const kept = await call('picture', { photographId: id });
     const metadata = await sharp(kept.bytes).metadata();
@@ -99,7 +99,7 @@ describe('photographs', () => {
   it('a seat keeps twelve; one taken away makes room', async () => {
     const other = ostrel.job.castings[0]!.seats[1]!.id;
     const picture = await blank(40, 30).jpeg().toBuffer();
-    const ids = Array.from({ length: 12 }, () => randomUUID());
+    const ids = Array.from({ length: 12 }, () => randomId());
     for (const id of ids)
       expect((await call('photograph', { jobId }, picture, about({ id, seatId: other }))).status).toBe(201);
     expect(
@@ -113,7 +113,7 @@ describe('photographs', () => {
       readings: [],
       events: [
         {
-          id: randomUUID(),
+          id: randomId(),
           seatId: other,
           castingId: null,
           personId,
@@ -127,11 +127,9 @@ describe('photographs', () => {
   });
   it('of a seat or job that is not there, or by nobody, are refused', async () => {
     const picture = await blank(40, 30).jpeg().toBuffer();
-    expect((await call('photograph', { jobId }, picture, about({ seatId: randomUUID() }))).status).toBe(400);
-    expect((await call('photograph', { jobId: randomUUID() }, picture, about())).status).toBe(404);
-    expect((await call('photograph', { jobId }, picture, about({ personId: randomUUID() }))).status).toBe(
-      400,
-    );
+    expect((await call('photograph', { jobId }, picture, about({ seatId: randomId() }))).status).toBe(400);
+    expect((await call('photograph', { jobId: randomId() }, picture, about())).status).toBe(404);
+    expect((await call('photograph', { jobId }, picture, about({ personId: randomId() }))).status).toBe(400);
     expect((await call('photograph', { jobId }, picture, '')).status).toBe(400);
   });
   it('go out and come in with the job file, picture for picture', async () => {

@@ -1,6 +1,6 @@
+import { randomId } from '../support/ids';
 import { buildDemo } from '../../database/demo/demo';
 import { NOW } from '../support/records';
-import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
 import { JOB_KINDS } from '@/core/job/kinds/allKinds';
 import type { JobHead } from '@/core/record/job';
@@ -37,7 +37,7 @@ describe('plan and map', () => {
         version,
         castings: [
           {
-            id: randomUUID(),
+            id: randomId(),
             name: 'x',
             material: 'az91',
             massKg: 1,
@@ -61,7 +61,7 @@ describe('plan and map', () => {
     expect((await planOf()).checks).toEqual(['rust']);
   });
   it('a seat is added to a casting that is there, once', async () => {
-    const added = { ...seat, id: randomUUID(), name: 'Duplicate', version: 1 };
+    const added = { ...seat, id: randomId(), name: 'Duplicate', version: 1 };
     const castingId = ostrel.job.castings[0]!.id;
     expect((await call('addSeat', { castingId }, added)).status).toBe(201);
     expect((await server.loadJob(jobId))!.castings[0]!.seats.at(-1)).toMatchObject({
@@ -74,15 +74,13 @@ describe('plan and map', () => {
     expect(there).toHaveLength(1);
     const other = buildDemo(NOW)[1]!.job.castings[0]!.id;
     expect((await call('addSeat', { castingId: other }, added)).status).toBe(400);
-    expect((await call('addSeat', { castingId: randomUUID() }, { ...added, id: randomUUID() })).status).toBe(
-      404,
-    );
+    expect((await call('addSeat', { castingId: randomId() }, { ...added, id: randomId() })).status).toBe(404);
     expect(
       (
         await call(
           'addSeat',
           { castingId },
-          { ...added, id: randomUUID(), spec: { ...seat.spec, part: { ...seat.spec.part, outsideMm: 20 } } },
+          { ...added, id: randomId(), spec: { ...seat.spec, part: { ...seat.spec.part, outsideMm: 20 } } },
         )
       ).status,
     ).toBe(400);
@@ -103,7 +101,7 @@ describe('starting', () => {
       readings: [],
       events: [
         {
-          id: randomUUID(),
+          id: randomId(),
           seatId: gone.id,
           castingId: null,
           personId,
@@ -122,7 +120,7 @@ describe('starting', () => {
       ['machine_noted', { make: 'Ostrel', model: '250 Trial', year: 2016, frameNumber: 'OS250-00418' }],
     ]);
     expect(
-      (await call('start', {}, { kind: 'two_stroke_crankcase', machine: '', copyOf: randomUUID() })).status,
+      (await call('start', {}, { kind: 'two_stroke_crankcase', machine: '', copyOf: randomId() })).status,
     ).toBe(404);
   });
   it('a job kept as the shop’s own kind can be started from', async () => {
@@ -135,7 +133,7 @@ describe('starting', () => {
       machine: 'Second',
       entries: { readings: [], events: [] },
     });
-    expect((await call('keepKind', {}, { jobId: randomUUID(), name: 'x' })).status).toBe(404);
+    expect((await call('keepKind', {}, { jobId: randomId(), name: 'x' })).status).toBe(404);
     expect((await call('keepKind', {}, { jobId, name: '  ' })).status).toBe(400);
   });
 });

@@ -1,4 +1,4 @@
-import { randomUUID } from 'node:crypto';
+import { randomId } from '../support/ids';
 import { NOW } from '../support/records';
 import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
@@ -71,7 +71,7 @@ describe('readings and events', () => {
   });
 
   it('that point nowhere are refused alone; the others are stored', async () => {
-    const [good, bad] = [reading(), reading({ seatId: randomUUID() })];
+    const [good, bad] = [reading(), reading({ seatId: randomId() })];
     const answer = await server.saveEntries(jobId, { readings: [good, bad], events: [] });
     expect(answer.acknowledged).toEqual([good.id]);
     expect(answer.refused).toMatchObject([
@@ -173,7 +173,7 @@ describe('job files', () => {
   });
 
   it('that clash leave nothing half-written', async () => {
-    const id = randomUUID();
+    const id = randomId();
     const file = { ...ostrel, job: { ...ostrel.job, id, number: 9001 } };
     // Its castings' ids are taken by the first job: the whole file is refused.
     await expect(server.importJob(file)).rejects.toThrow();

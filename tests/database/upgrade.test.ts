@@ -1,3 +1,4 @@
+import type { SeatId } from '@/core/record/ids';
 import { join } from 'node:path';
 import { runner } from 'node-pg-migrate';
 import pg from 'pg';
@@ -225,7 +226,7 @@ it('and back: the release before finds its seats as they were', async () => {
     count: 1,
     logger: { debug() {}, info() {}, warn() {}, error() {} },
   });
-  const { rows } = await client.query<{ id: string; spec: { journal?: unknown; kind: string } }>(
+  const { rows } = await client.query<{ id: SeatId; spec: { journal?: unknown; kind: string } }>(
     'SELECT id, spec FROM seat',
   );
   const before = new Map(

@@ -1,3 +1,4 @@
+import type { CastingId, JobId, SeatId } from '@/core/record/ids';
 import { spawn, type ChildProcess } from 'node:child_process';
 import type { Browser, Page } from 'puppeteer-core';
 import { ensureBuild } from '../../scripts/lib/install.mjs';
@@ -81,8 +82,8 @@ export async function startApp(databaseUrl: string, { hasGauges = false } = {}):
   };
 }
 
-type Seat = { id: string; name: string };
-type Job = { id: string; machine: string; castings: { id: string; seats: Seat[] }[] };
+type Seat = { id: SeatId; name: string };
+type Job = { id: JobId; machine: string; castings: { id: CastingId; seats: Seat[] }[] };
 
 /** A demo job, one of its seats, and the address of a step. */
 export async function findPlace(app: App, machine: string, seatName: string) {
@@ -168,10 +169,17 @@ export const waitForText = (page: Page, testId: string, pattern: RegExp, timeout
 export const waitForStored = (page: Page, slot: string) =>
   page.waitForSelector(`[data-slot="${slot}"][data-stored="true"]`, { timeout: 20_000 });
 
-type EventIn = { kind: string; body: unknown; seatId?: string; castingId?: string; at?: string; id?: string };
+type EventIn = {
+  kind: string;
+  body: unknown;
+  seatId?: SeatId;
+  castingId?: CastingId;
+  at?: string;
+  id?: string;
+};
 
 /** An event from another person at another screen, through the same door as any. */
-export async function sendEvent(app: App, jobId: string, { kind, body, seatId, castingId, at, id }: EventIn) {
+export async function sendEvent(app: App, jobId: JobId, { kind, body, seatId, castingId, at, id }: EventIn) {
   const event = {
     id: id ?? crypto.randomUUID(),
     kind,
@@ -198,21 +206,21 @@ export type StoredJob = {
     readings: {
       id: string;
       slot: string;
-      seatId: string | null;
+      seatId: SeatId | null;
       typed: string;
       value: number;
       metalC: number;
     }[];
-    events: { id: string; kind: string; seatId: string | null; castingId: string | null; at: string }[];
+    events: { id: string; kind: string; seatId: SeatId | null; castingId: CastingId | null; at: string }[];
   };
 };
-export const loadStored = async (app: App, jobId: string) =>
+export const loadStored = async (app: App, jobId: JobId) =>
   (await (await fetch(`${app.url}/api/v1/jobs/${jobId}`)).json()) as StoredJob;
 
 /** Puts the start of a heat back in time, as a person does who pressed too late: the oven then had its time. */
 export async function retimeHeat(
   app: App,
-  place: { jobId: string; castingId: string; seatId: string },
+  place: { jobId: JobId; castingId: CastingId; seatId: SeatId },
   kind: string,
   secondsAgo: number,
 ) {

@@ -1,4 +1,4 @@
-import { randomUUID } from 'node:crypto';
+import { randomId } from './ids';
 import { afterAll, beforeAll } from 'vitest';
 import { buildDemo, idOf } from '../../database/demo/demo';
 import { drawPhotographs } from '../../database/demo/drawPhotographs';
@@ -91,11 +91,11 @@ export async function call(name: string, params: Record<string, string> = {}, bo
 
 /** What goes with a photograph. */
 export const about = (more: Record<string, string> = {}) =>
-  `?${new URLSearchParams({ id: randomUUID(), seatId: seat.id, personId, caption: 'as found', takenAt: '2026-11-01T10:00:00.000Z', ...more })}`;
+  `?${new URLSearchParams({ id: randomId(), seatId: seat.id, personId, caption: 'as found', takenAt: '2026-11-01T10:00:00.000Z', ...more })}`;
 
 /** A reading of that seat as a screen sends it. */
 export const reading = (changes: Record<string, unknown> = {}) => ({
-  id: randomUUID(),
+  id: randomId(),
   seatId: seat.id,
   castingId: null,
   personId: idOf('person iq'),

@@ -1,3 +1,4 @@
+import type { JobId } from '@/core/record/ids';
 import { writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -88,7 +89,7 @@ export const startJob = async (app: App, kind: string, machine = '') =>
         headers: { 'Content-Type': 'application/json' },
         body: JSON.stringify({ kind, machine }),
       })
-    ).json()) as { id: string }
+    ).json()) as { id: JobId }
   ).id;
 
 /** Presses Tab until the focus is on something whose words begin so, then Enter: the way of a person without a mouse. */

@@ -1,3 +1,4 @@
+import type { CastingId, SeatId } from '@/core/record/ids';
 import { idOf, TOOLS } from '../../database/demo/demo';
 import type { EventBody, EventKind, Reading } from '@/core/record/entries';
 import { makeEvent } from '@/core/record/makeEvent';
@@ -43,7 +44,7 @@ export const happen =
   <K extends EventKind>(
     kind: K,
     body: EventBody<K>,
-    where: { seatId?: string; castingId?: string } = { seatId: disc.id },
+    where: { seatId?: SeatId; castingId?: CastingId } = { seatId: disc.id },
   ): Fact =>
   (record) => ({
     ...record,

@@ -1,3 +1,4 @@
+import type { CastingId, SeatId } from '@/core/record/ids';
 import { buildDemo, idOf, TOOLS } from '../../database/demo/demo';
 import type { EventBody, EventKind, JobEvent, Reading } from '@/core/record/entries';
 import type { JobRecord } from '@/core/record/job';
@@ -27,7 +28,7 @@ export const viewJob = (record: JobRecord, nowMs: number) => seatView.viewJob(pr
 /** What other screens ask of it. */
 export const summaryOf = (record: JobRecord, nowMs: number) =>
   summarize(project(record), viewJob(record, nowMs), nowMs);
-export const viewSeat = (record: JobRecord, seatId: string, nowMs: number) =>
+export const viewSeat = (record: JobRecord, seatId: SeatId, nowMs: number) =>
   viewJob(record, nowMs).seats.find(({ seat }) => seat.id === seatId) ?? null;
 export const view = (record: JobRecord, name: string, nowMs = NOW) =>
   viewSeat(record, seatOf(record, name).id, nowMs)!;
@@ -36,7 +37,7 @@ let count = 0;
 export const event = <K extends EventKind>(
   kind: K,
   body: EventBody<K>,
-  where: { seatId?: string; castingId?: string } = {},
+  where: { seatId?: SeatId; castingId?: CastingId } = {},
   secondsFromNow = 0,
 ): JobEvent =>
   makeEvent({
@@ -49,7 +50,7 @@ export const event = <K extends EventKind>(
     at: new Date(NOW + secondsFromNow * 1000).toISOString(),
   });
 export const reading = (
-  seatId: string,
+  seatId: SeatId,
   slot: string,
   value: number,
   secondsFromNow = 0,

@@ -1,4 +1,5 @@
 'use client';
+import type { JobId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import VolumeOffOutlined from '@mui/icons-material/VolumeOffOutlined';
@@ -73,7 +74,7 @@ function describe(item: HeatItem, nowMs: number, units: Units): Shown {
 function useHeatItems(
   initial: readonly HeatItem[] | null,
   initialMs: number,
-  own: { jobId: string; items: readonly HeatItem[] } | null,
+  own: { jobId: JobId; items: readonly HeatItem[] } | null,
   nowMs: number,
 ): readonly HeatItem[] {
   const [items, setItems] = useState(initial ?? NOTHING);
@@ -143,7 +144,7 @@ export function OtherHeat({
 
 export type HeatBarProps = {
   initial: readonly HeatItem[];
-  own: { jobId: string; items: readonly HeatItem[] } | null;
+  own: { jobId: JobId; items: readonly HeatItem[] } | null;
   people: readonly Person[];
   units: Units;
   initialMs: number;

@@ -1,9 +1,9 @@
 'use client';
+import { newId } from '@/bench/record/newId';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import { v7 as uuid } from 'uuid';
 import { pickPerson } from '@/bench/record/hooks';
 import { outbox } from '@/bench/record/outbox';
 import { keepAndHearShopEdit } from '@/bench/record/useShop';
@@ -27,7 +27,7 @@ export function NewPerson({ onAdded }: { onAdded: () => void }) {
       return;
     }
     const person = {
-      id: uuid(),
+      id: newId(),
       initials: initials.trim().toUpperCase(),
       name: name.trim(),
       units: 'metric' as const,

@@ -1,8 +1,9 @@
+import type { JobId } from '@/core/record/ids';
 import type { WalkStyle } from '@/core/record/vocabulary';
 import type { Place } from './Head';
 
 /** A job at its next move, in the person’s walk. */
-export const jobPath = (jobId: string, walk: WalkStyle) => `/jobs/${jobId}?walk=${walk}`;
+export const jobPath = (jobId: JobId, walk: WalkStyle) => `/jobs/${jobId}?walk=${walk}`;
 
 export type PlaceName = 'Bench' | 'Job' | 'Quick sums' | 'Reference';
 

@@ -1,4 +1,5 @@
 'use client';
+import type { JobId } from '@/core/record/ids';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { WalkStyle } from '@/core/record/vocabulary';
@@ -12,7 +13,7 @@ export function useStartJob(walk: WalkStyle) {
   const [isSending, setSending] = useState(false);
   const start = async (body: unknown) => {
     setSending(true);
-    const { answer } = await ask<{ id: string }>('/api/v1/jobs', asJson('POST', body));
+    const { answer } = await ask<{ id: JobId }>('/api/v1/jobs', asJson('POST', body));
     setSending(false);
     if (answer?.id) router.push(jobPath(answer.id, walk));
     else setProblem(answer?.error?.message ?? 'The server does not answer. Try again when it is back.');

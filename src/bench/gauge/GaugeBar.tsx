@@ -1,4 +1,5 @@
 'use client';
+import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useRef, useState, type KeyboardEvent, type RefObject } from 'react';
@@ -15,7 +16,7 @@ const KeyPad = later(() => import('@/ui/fields/KeyPad'), 'KeyPad');
 const MOVES: Partial<Record<string, 1 | -1>> = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 };
 const QUIET_BUTTON = { minWidth: 64, px: 1, fontSize: TYPE.text, lineHeight: 1.05 } as const;
 
-type Props = { seatId: string; slots: readonly GaugeSlot[]; slot: string; onSlot: (slot: string) => void };
+type Props = { seatId: SeatId; slots: readonly GaugeSlot[]; slot: string; onSlot: (slot: string) => void };
 
 const slotLabel = ({ label, instrumentKind }: GaugeSlot) =>
   `${instrumentKind === 'bore_gauge' ? 'bore, ' : instrumentKind === 'micrometer' ? 'bearing, ' : ''}${label}`;

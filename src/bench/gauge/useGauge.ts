@@ -1,4 +1,5 @@
 'use client';
+import type { CastingId, InstrumentId, JobId, SeatId } from '@/core/record/ids';
 import { useEffect, useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import { asJson, ask } from '@/bench/record/door';
@@ -7,13 +8,13 @@ import { liveStream } from '@/bench/record/liveStream';
 /** What a gauge shows, and the spot (instrument, seat, slot) that it shows it for. */
 export type LiveGauge = { text: string; isSteady: boolean; metalC: number; atMs: number; spot: string };
 
-type Target = { jobId: string; seatId: string | null; castingId: string; slot: string };
+type Target = { jobId: JobId; seatId: SeatId | null; castingId: CastingId; slot: string };
 
 /**
  * Claims an instrument for this screen and follows what it shows. One screen has a gauge: when another takes it, `isTaken` says
  * so, and `takeBack` claims it again. Nothing is claimed while `instrumentId` is null.
  */
-export function useGauge(instrumentId: string | null, target: Target | null) {
+export function useGauge(instrumentId: InstrumentId | null, target: Target | null) {
   const [live, setLive] = useState<LiveGauge | null>(null);
   const [isTaken, setTaken] = useState(false);
   const [claimCount, setClaimCount] = useState(0);

@@ -1,8 +1,10 @@
 'use client';
+import type { InstrumentId } from '@/core/record/ids';
 import { useMemo, useState } from 'react';
 import { journalMm } from '@/core/record/shafts';
 import { checkReading } from '@/core/job/checkReading';
 import { counting } from '@/core/job/counting';
+import type { Units } from '@/core/quantity/format';
 import type { SeatView } from '@/core/job/seatView';
 import type { CurrentReading } from '@/core/project/readings';
 import type { Instrument } from '@/core/record/job';
@@ -57,6 +59,9 @@ type Where = {
   onSlot: (slot: string) => void;
 };
 
+const checkTyped = ({ seat, journal }: SeatView, slot: Slot, typed: string, units: Units) =>
+  checkReading({ slot, typed, seat, shaftMm: journalMm(journal), units });
+
 /**
  * What a bar of readings does, whatever it reads: takes what was typed or what the gauge shows into the waiting slot, strikes out,
  * moves to another slot. Each act says what is wrong, or null when it was taken.
@@ -69,10 +74,10 @@ export function useReadings(
   const units = person?.units ?? 'metric';
   const [metalC, setMetalC] = useState(record.roomC);
   const [movingFrom, setMovingFrom] = useState<string | null>(null);
-  const seatId = view?.seat.id ?? '';
-  const castingId = view?.casting.id ?? '';
+  const seatId = view?.seat.id;
+  const castingId = view?.casting.id;
   const target = useMemo(
-    () => ({ jobId: record.id, seatId, castingId, slot: here.slot }),
+    () => (seatId && castingId ? { jobId: record.id, seatId, castingId, slot: here.slot } : null),
     [record.id, seatId, castingId, here.slot],
   );
   const gauge = useGauge(isByHand ? null : (simulated?.id ?? null), target);
@@ -80,26 +85,28 @@ export function useReadings(
   const readingIn = (slot: string): CurrentReading | undefined =>
     taken.find((reading) => reading.slot === slot);
 
-  const take = (typed: string, instrumentId: string | undefined, atC: number): string | null => {
+  const take = (typed: string, instrumentId: InstrumentId | undefined, atC: number): string | null => {
     if (!view) return 'This seat is not here.';
     if (!person) {
       askPerson();
       return 'Say first who is at the bench.';
     }
-    const checked = checkReading({
-      slot: here.place,
-      typed,
-      seat: view.seat,
-      shaftMm: journalMm(view.journal),
-      units,
-    });
+    const checked = checkTyped(view, here.place, typed, units);
     if (!checked.ok) {
       playCall('refused');
       return sayIssue(checked.issues[0]!, units);
     }
     if (!instrumentId) return 'This shop has no instrument for typed readings.';
     const { value } = checked;
-    addReading({ slot: here.slot, typed, value, instrumentId, metalC: atC, seatId, castingId: null });
+    addReading({
+      slot: here.slot,
+      typed,
+      value,
+      instrumentId,
+      metalC: atC,
+      seatId: view.seat.id,
+      castingId: null,
+    });
     playCall('tick');
     onSlot(slotAfter(slots, here.slot, new Set([...taken.map(({ slot }) => slot), here.slot])));
     return null;

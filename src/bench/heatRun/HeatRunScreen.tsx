@@ -1,4 +1,5 @@
 'use client';
+import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import CloseOutlined from '@mui/icons-material/CloseOutlined';
@@ -35,7 +36,7 @@ const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPi
 const loadChart = () => import('./ClearanceChart');
 
 /** Full screen, for two metres: the sign, the clearance, the seconds, one black button. */
-export function HeatRunScreen({ seatId }: { seatId: string }) {
+export function HeatRunScreen({ seatId }: { seatId: SeatId }) {
   const view = useSeatView(seatId);
   const { record } = useJob();
   return view ? (

@@ -1,4 +1,5 @@
 'use client';
+import type { ToolId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { heatedInside } from '@/core/record/fittedPart';
@@ -26,7 +27,7 @@ type PlaceProps = {
   label: string;
   places: readonly HeatPlace[];
   chosen: HeatPlace | null;
-  onPick: (toolId: string) => void;
+  onPick: (toolId: ToolId) => void;
 };
 
 /** Which of several ovens or freezers: so that the shop's clock says where to look. */
@@ -34,6 +35,7 @@ export const PlaceChoice = ({ label, places, chosen, onPick }: PlaceProps) =>
   places.length > 1 && (
     <ChoiceRow
       label={label}
+      isLabelHidden
       options={places.map(({ toolId, name }) => ({ value: toolId, words: name }))}
       value={chosen?.toolId ?? null}
       onPick={onPick}

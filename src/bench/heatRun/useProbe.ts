@@ -1,4 +1,5 @@
 'use client';
+import type { CastingId } from '@/core/record/ids';
 import { slotOf, slotText } from '@/core/record/slots';
 import { useEffect, useMemo, useRef, useSyncExternalStore } from 'react';
 import type { SeatView } from '@/core/job/seatView';
@@ -10,8 +11,8 @@ const STORE_EVERY_MS = { in_heat: 15_000, out: 5_000, cold: 60_000 } as const;
 /** The older of two readings of a live probe is worth nothing after this. */
 const FRESH_MS = 4000;
 
-const KEY = (castingId: string) => `urn-key-probe-${castingId}`;
-const remembered = (castingId: string) => {
+const KEY = (castingId: CastingId) => `urn-key-probe-${castingId}`;
+const remembered = (castingId: CastingId) => {
   try {
     return sessionStorage.getItem(KEY(castingId)) === 'yes';
   } catch {
@@ -25,7 +26,7 @@ const listen = (tell: () => void) => {
     listeners.delete(tell);
   };
 };
-function remember(castingId: string) {
+function remember(castingId: CastingId) {
   try {
     sessionStorage.setItem(KEY(castingId), 'yes');
   } catch {

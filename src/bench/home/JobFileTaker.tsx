@@ -1,4 +1,5 @@
 'use client';
+import type { JobId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
@@ -13,7 +14,7 @@ type Outcome =
   | { state: 'idle' }
   | { state: 'sending'; name: string }
   | { state: 'refused'; issues: Issue[]; message: string }
-  | { state: 'taken'; number: number; isNew: boolean; jobId: string };
+  | { state: 'taken'; number: number; isNew: boolean; jobId: JobId };
 
 /** Takes in a job file; a file that does not fit is refused whole, with every reason and its place. */
 export function JobFileTaker() {
@@ -31,7 +32,7 @@ export function JobFileTaker() {
       return;
     }
     setOutcome({ state: 'sending', name: file.name });
-    const { answer } = await ask<{ jobId: string; number: number; isNew: boolean }>(
+    const { answer } = await ask<{ jobId: JobId; number: number; isNew: boolean }>(
       '/api/v1/jobs/import',
       { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: file },
       FILE_PATIENCE_MS,
@@ -48,7 +49,7 @@ export function JobFileTaker() {
       setOutcome({ state: 'refused', message: answer.error.message, issues: answer.error.issues });
       return;
     }
-    setOutcome({ state: 'taken', ...(answer as { jobId: string; number: number; isNew: boolean }) });
+    setOutcome({ state: 'taken', ...(answer as { jobId: JobId; number: number; isNew: boolean }) });
     router.refresh();
   };
 

@@ -1,4 +1,5 @@
 'use client';
+import type { JobId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -130,7 +131,7 @@ const MachineField = ({ machine, problem, onMachine, onStart }: MachineFieldProp
 type SameAsLastProps = {
   alike: readonly BenchJob[];
   isSending: boolean;
-  onPick: (jobId: string) => void;
+  onPick: (jobId: JobId) => void;
 };
 
 /** Jobs of the same kind, to be started alike. */

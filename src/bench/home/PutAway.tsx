@@ -1,9 +1,10 @@
 'use client';
+import { newId } from '@/bench/record/newId';
+import type { EntryId, JobId } from '@/core/record/ids';
 import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
 import { makeEvent } from '@/core/record/makeEvent';
 import { useState } from 'react';
-import { v7 as uuid } from 'uuid';
 import type { BenchJob } from '@/core/board/benchLine';
 import type { EventBody } from '@/core/record/entries';
 import type { Person } from '@/core/record/job';
@@ -14,15 +15,15 @@ import { token } from '@/ui/theme/tokens';
 /** What was put away can be taken back for so long, ms; its record is never gone. */
 const UNDO_MS = 60_000;
 
-type Gone = { jobId: string; machine: string; eventId: string };
+type Gone = { jobId: JobId; machine: string; eventId: EntryId };
 
 /** Puts a finished job away, and brings it back within the minute. */
 export function usePutAway(person: Person | null) {
   const [gone, setGone] = useState<Gone | null>(null);
   const [isAsking, setAsking] = useState(false);
-  const keep = <K extends 'job_put_away' | 'event_withdrawn'>(jobId: string, kind: K, body: EventBody<K>) => {
+  const keep = <K extends 'job_put_away' | 'event_withdrawn'>(jobId: JobId, kind: K, body: EventBody<K>) => {
     const entry = makeEvent({
-      id: uuid(),
+      id: newId(),
       seatId: null,
       castingId: null,
       personId: person!.id,

@@ -1,4 +1,5 @@
 'use client';
+import type { JobId, SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
@@ -28,7 +29,7 @@ const RefusedEntries = later(() => import('./RefusedEntries'), 'RefusedEntries')
 const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPicker');
 
 /** An address that names a seat of another job, or none. */
-const SeatNotHere = ({ jobId }: { jobId: string }) => (
+const SeatNotHere = ({ jobId }: { jobId: JobId }) => (
   <Box sx={{ p: 4, fontSize: TYPE.name }} role="alert">
     This job has no such seat. <Link href={`/jobs/${jobId}`}>Open the job at its next move</Link>
   </Box>
@@ -41,7 +42,7 @@ type Here = {
   record: ProjectedJob;
   job: JobView;
   view: SeatView | null;
-  seatId: string;
+  seatId: SeatId;
   step: Step | null;
   walk: WalkStyle;
 };
@@ -67,7 +68,7 @@ function findFrameMove({ record, job, view, seatId, step, walk }: Here) {
 }
 
 /** Alt and a figure go to that step. */
-function useStepKeys(jobId: string) {
+function useStepKeys(jobId: JobId) {
   const router = useRouter();
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -91,7 +92,7 @@ export function JobFrame({
   heatMs,
   children,
 }: {
-  seatId: string;
+  seatId: SeatId;
   heat: readonly HeatItem[];
   /** When `heat` was read. */ heatMs: number;
   children: ReactNode;

@@ -1,4 +1,5 @@
 'use client';
+import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
@@ -19,11 +20,11 @@ const WIDTH = 286;
 const HEIGHT = 222;
 
 /** The casting's map with every seat's state; a seat is picked on the map or in the list. Other castings of the job by their name. */
-export function MapPanel({ seatId }: { seatId: string }) {
+export function MapPanel({ seatId }: { seatId: SeatId }) {
   const { record, views: allViews } = useJob();
   const router = useRouter();
   const stepPath = usePathname().split('/').at(-1) ?? 'measure';
-  const [turned, setTurned] = useState<{ seatId: string; face: Face } | null>(null);
+  const [turned, setTurned] = useState<{ seatId: SeatId; face: Face } | null>(null);
   const casting = record.castings.find(({ seats }) => seats.some(({ id }) => id === seatId))!;
   const views = allViews.filter((view) => view.casting.id === casting.id);
   // The face of the picked seat is up, until it is turned over by hand.
@@ -132,7 +133,7 @@ type CastingMapProps = {
   face: Face;
   views: SeatView[];
   go: (id: string) => void;
-  seatId: string;
+  seatId: SeatId;
 };
 
 /** The casting to scale with the state of each seat. */
@@ -170,7 +171,7 @@ function CastingMap({ heightMm, pxPerMm, casting, minXMm, face, views, go, seatI
 type SeatLinkProps = {
   seat: Seat;
   go: (id: string) => void;
-  seatId: string;
+  seatId: SeatId;
   seatState: SeatState;
   partState: PartState;
 };

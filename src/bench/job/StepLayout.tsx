@@ -1,4 +1,5 @@
 'use client';
+import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
 import { KindNotes } from './KindNotes';
@@ -11,7 +12,7 @@ export function StepLayout({
   slate,
   strip,
 }: {
-  seatId: string;
+  seatId: SeatId;
   middle: ReactNode;
   slate: ReactNode;
   strip?: ReactNode;

@@ -1,4 +1,5 @@
 'use client';
+import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Link from 'next/link';
 import { STEPS, type Step } from '@/core/record/vocabulary';
@@ -26,7 +27,7 @@ const isDone: Record<Step, (view: SeatView, job: JobView) => boolean> = {
 };
 
 /** The walk of this job: its steps on a rule, each with how many of its seats have passed it. */
-export function Walk({ seatId, step }: { seatId: string; step: Step | null }) {
+export function Walk({ seatId, step }: { seatId: SeatId; step: Step | null }) {
   const { record, views, job } = useJob();
   const here = views.find(({ seat }) => seat.id === seatId);
   const doneShare = here

@@ -1,4 +1,5 @@
 'use client';
+import type { SeatId } from '@/core/record/ids';
 import { useMemo, useState, type ReactNode } from 'react';
 import { counting } from '@/core/job/counting';
 import { BORE_SLOTS, OUTSIDE_SLOTS, slotOf, slotText, type Slot } from '@/core/record/slots';
@@ -20,7 +21,7 @@ export function MeasureStep({
   seatId,
   compose,
 }: {
-  seatId: string;
+  seatId: SeatId;
   compose: (parts: { slate: ReactNode; strip: ReactNode }) => ReactNode;
 }) {
   const view = useSeatView(seatId);

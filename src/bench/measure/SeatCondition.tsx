@@ -1,4 +1,5 @@
 'use client';
+import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { remediesFor } from '@/core/fit/remedies';
@@ -79,7 +80,7 @@ export function SeatCondition({ view }: { view: SeatView }) {
 
 type SeatDoneProps = {
   history: SeatHistory;
-  seatId: string;
+  seatId: SeatId;
 };
 
 /** What was done to the seat. */

@@ -1,4 +1,5 @@
 'use client';
+import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useState, type ReactNode } from 'react';
@@ -47,7 +48,7 @@ export function ComparePart({
   seatId,
   compose,
 }: {
-  seatId: string;
+  seatId: SeatId;
   compose: (parts: { slate: ReactNode; strip: ReactNode }) => ReactNode;
 }) {
   const view = useSeatView(seatId);
@@ -78,7 +79,7 @@ function CompareSlate({
   slot,
   onSlot,
 }: {
-  seatId: string;
+  seatId: SeatId;
   rows: readonly Row[];
   slot: string;
   onSlot: (slot: string) => void;
@@ -196,7 +197,7 @@ function MateRows({ rows, counting, keptIds, onSlot, slot, units }: MateRowsProp
 type OverruleProps = {
   partCheck: PartCheck;
   history: SeatHistory;
-  seatId: string;
+  seatId: SeatId;
 };
 
 function Overrule({ partCheck, history, seatId }: OverruleProps) {

@@ -1,4 +1,5 @@
 'use client';
+import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -18,7 +19,7 @@ import type { EventBody } from '@/core/record/entries';
 const OrderForm = later(() => import('./OrderForm'), 'OrderForm');
 
 /** Every part that the job needs: counted, original or pattern, on its way or here. A row opens for its order and what it changes. */
-export function PartsStep({ seatId }: { seatId: string }) {
+export function PartsStep({ seatId }: { seatId: SeatId }) {
   const { job, record } = useJob();
   const [openKey, setOpenKey] = useState<string | null>(null);
   const { parts } = job.plan;

@@ -1,4 +1,6 @@
 'use client';
+import { newId } from '@/bench/record/newId';
+import type { CastingId, JobId, SeatId } from '@/core/record/ids';
 import {
   createContext,
   useCallback,
@@ -9,7 +11,6 @@ import {
   useSyncExternalStore,
   type ReactNode,
 } from 'react';
-import { v7 as uuid } from 'uuid';
 import { makeEvent } from '@/core/record/makeEvent';
 import type { Entries, EventBody, EventKind, JobEvent, Reading } from '@/core/record/entries';
 import type { Person, Seat } from '@/core/record/job';
@@ -42,7 +43,7 @@ export type JobContext = Omit<JobSnapshot, 'entries'> & {
   addEvent: <K extends EventKind>(
     kind: K,
     body: EventBody<K>,
-    where?: { seatId?: string; castingId?: string },
+    where?: { seatId?: SeatId; castingId?: CastingId },
   ) => string | null;
   /** Lets a refused entry go, once a person has read why. */
   leaveOut: (id: string) => void;
@@ -80,7 +81,7 @@ function useSelected<T>(select: (snapshot: JobSnapshot) => T): T {
 }
 
 /** Everything about one seat; null when the job has no such seat. The same object until an entry concerns it. */
-export const useSeatView = (seatId: string): SeatView | null =>
+export const useSeatView = (seatId: SeatId): SeatView | null =>
   useSelected(({ job }) => job.seats.find(({ seat }) => seat.id === seatId) ?? null);
 
 /** The job as it is at the moment when it is asked, which may be newer than what was drawn. */
@@ -97,7 +98,7 @@ export function useWholeRecord(): Entries | null {
 }
 
 /** What a person does on this job: each becomes an entry, and the last slip can be taken back whole. */
-function useActs(jobId: string, person: Person | null | undefined, askPerson: () => void) {
+function useActs(jobId: JobId, person: Person | null | undefined, askPerson: () => void) {
   const [lastActs, setLastActs] = useState<readonly JobEvent[]>([]);
 
   const addReading = useCallback(
@@ -108,7 +109,7 @@ function useActs(jobId: string, person: Person | null | undefined, askPerson: ()
       }
       const entry: Reading = {
         ...reading,
-        id: uuid(),
+        id: newId(),
         personId: person.id,
         takenAt: new Date(liveStream.now()).toISOString(),
       };
@@ -122,14 +123,14 @@ function useActs(jobId: string, person: Person | null | undefined, askPerson: ()
     <K extends EventKind>(
       kind: K,
       body: EventBody<K>,
-      where: { seatId?: string; castingId?: string } = {},
+      where: { seatId?: SeatId; castingId?: CastingId } = {},
     ) => {
       if (!person) {
         askPerson();
         return null;
       }
       const entry = makeEvent({
-        id: uuid(),
+        id: newId(),
         seatId: where.seatId ?? null,
         castingId: where.castingId ?? null,
         personId: person.id,
@@ -156,7 +157,7 @@ function useActs(jobId: string, person: Person | null | undefined, askPerson: ()
   const correct = useCallback(
     (refused: KeptEntry, changes: Partial<Reading>) => {
       if (refused.type !== 'reading') return;
-      const entry = { ...refused.entry, ...changes, id: uuid() };
+      const entry = { ...refused.entry, ...changes, id: newId() };
       void outbox
         .keep({ id: entry.id, jobId, refused: null, type: 'reading', entry })
         .then(() => outbox.leaveOut(refused.id));

@@ -1,9 +1,10 @@
 'use client';
+import { newId } from '@/bench/record/newId';
+import type { JobId, SeatId } from '@/core/record/ids';
 import CameraAltOutlined from '@mui/icons-material/CameraAltOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useRef, useState } from 'react';
-import { v7 as uuid } from 'uuid';
 import type { Photograph } from '@/core/record/job';
 import { PHOTOGRAPH_MAX_BYTES } from '@/core/record/limits';
 import { useLink } from './hooks';
@@ -22,7 +23,7 @@ const PhotographDialog = later(() => import('./PhotographDialog'), 'PhotographDi
 type NotKept = { name: string; problem: string };
 
 /** What of this seat is still on its way, and what was refused last, until another one is taken. */
-function useKept(jobId: string, seatId: string | null, reload: () => Promise<unknown>) {
+function useKept(jobId: JobId, seatId: SeatId | null, reload: () => Promise<unknown>) {
   const [mine, setMine] = useState<readonly KeptPhotograph[]>([]);
   const [lastStoredId, setLastStored] = useState('');
   useEffect(
@@ -51,7 +52,7 @@ function useKept(jobId: string, seatId: string | null, reload: () => Promise<unk
  * Photographs of one seat, or of the job as a whole: from the camera or a file, each kept the moment it is taken and sent as soon as it
  * can be.
  */
-export function Photographs({ seatId }: { seatId: string | null }) {
+export function Photographs({ seatId }: { seatId: SeatId | null }) {
   const { record, job, person, askPerson, addEvent, reload } = useJob();
   const link = useLink();
   const input = useRef<HTMLInputElement>(null);
@@ -77,7 +78,7 @@ export function Photographs({ seatId }: { seatId: string | null }) {
     setNotKept(null);
     void outbox.keep({
       type: 'photograph',
-      id: uuid(),
+      id: newId(),
       jobId: record.id,
       refused: null,
       seatId,

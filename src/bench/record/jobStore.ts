@@ -1,4 +1,5 @@
 'use client';
+import type { JobId } from '@/core/record/ids';
 import { JobViewer, viewHoldsUntilMs, type JobView } from '@/core/job/seatView';
 import { advance, asList, rebuild, type Entry } from '@/core/project/advance';
 import type { JobState } from '@/core/project/jobState';
@@ -28,7 +29,7 @@ export type JobSnapshot = {
 };
 
 /** A job as this browser keeps it, so that it opens while the server is away. */
-type KeptJob = { jobId: string; job: LoadedJob; whole: WholeRecord | null };
+type KeptJob = { jobId: JobId; job: LoadedJob; whole: WholeRecord | null };
 
 const KEEP_AFTER_MS = 400;
 /** Times that differ by less are those of two clocks that go right. */

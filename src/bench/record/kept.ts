@@ -1,3 +1,4 @@
+import type { JobId, PersonId, SeatId } from '@/core/record/ids';
 import type { Issue } from '@/core/quantity/result';
 import { mergeEdits, thingOf, type Edit, type Standing } from '@/core/record/edits';
 import { mergeShopEdits, shopThingOf, type ShopEdit } from '@/core/record/shopEdits';
@@ -9,15 +10,15 @@ import type { JobEvent, Reading } from '@/core/record/entries';
  * out: nothing unread is ever let go.
  */
 type InShop = { id: string; refused: readonly Issue[] | null };
-type InJob = InShop & { jobId: string };
+type InJob = InShop & { jobId: JobId };
 
 export type KeptEntry = InJob & ({ type: 'reading'; entry: Reading } | { type: 'event'; entry: JobEvent });
 
 /** It may be the only one there is: a camera in a browser keeps no copy. */
 export type KeptPhotograph = InJob & {
   type: 'photograph';
-  seatId: string | null;
-  personId: string;
+  seatId: SeatId | null;
+  personId: PersonId;
   takenAt: string;
   name: string;
   file: Blob;

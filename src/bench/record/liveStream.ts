@@ -1,4 +1,5 @@
 'use client';
+import type { InstrumentId, JobId } from '@/core/record/ids';
 import type { BenchJob } from '@/core/board/benchLine';
 import type { HeatItem } from '@/core/board/heatItems';
 import type { Entries } from '@/core/record/entries';
@@ -18,7 +19,7 @@ export type PartNews = {
 };
 
 /** Stored just now, in this change of the job: with the entries where they are small, else by their ids. */
-export type StoredNews = { jobId: string; version: number; entries?: Entries; ids?: string[] };
+export type StoredNews = { jobId: JobId; version: number; entries?: Entries; ids?: string[] };
 
 /** What the server tells every screen. The same shapes as the server sends; see `/api/v1/live`. */
 export type LiveEvents = {
@@ -27,9 +28,9 @@ export type LiveEvents = {
   database: { isUp: boolean; cause?: AwayCause };
   parts: { parts: PartNews[] };
   entries: StoredNews;
-  job: { jobId: string };
+  job: { jobId: JobId };
   gauge: {
-    instrumentId: string;
+    instrumentId: InstrumentId;
     screenId: string;
     text: string;
     unit: 'mm' | 'C';
@@ -37,7 +38,7 @@ export type LiveEvents = {
     metalC: number;
     slot: string | null;
   };
-  claim: { instrumentId: string; screenId: string | null };
+  claim: { instrumentId: InstrumentId; screenId: string | null };
   /** Jobs of which the bench says another thing now, and those that are no longer on it. */
   bench: { jobs: BenchJob[]; gone: string[] };
   heat: { items: HeatItem[] };
@@ -60,7 +61,7 @@ type Standing = {
  * while.
  */
 export type Change =
-  ({ what: 'entries' } & StoredNews) | { what: 'job'; jobId: string } | { what: 'anything' };
+  ({ what: 'entries' } & StoredNews) | { what: 'job'; jobId: JobId } | { what: 'anything' };
 
 export type LinkState = 'connecting' | 'live' | 'database_away' | 'server_away';
 

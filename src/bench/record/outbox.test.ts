@@ -1,3 +1,5 @@
+import { asId } from '../../../tests/support/ids';
+import type { JobId } from '@/core/record/ids';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Reading } from '@/core/record/entries';
 import type { Kept, KeptEntry } from './kept';
@@ -6,7 +8,7 @@ import { Outbox } from './outbox';
 import './senders';
 
 /** The server as the outbox sees it: what it was sent, and what it answers next. */
-type Sent = { jobId: string; ids: string[] };
+type Sent = { jobId: JobId; ids: string[] };
 let sent: Sent[];
 let answers: (() => Response | Promise<Response>)[];
 
@@ -14,10 +16,10 @@ const json = (body: unknown, status = 200) => new Response(JSON.stringify(body),
 const acknowledgeAll = (): Response => json({ acknowledged: sent.at(-1)!.ids.map(idOf), refused: [] });
 
 /** Ids as the record takes them, each named by a letter. */
-const idOf = (letter: string) => `00000000-0000-4000-8000-00000000000${letter}`;
+const idOf = (letter: string) => asId(`00000000-0000-4000-8000-00000000000${letter}`);
 const letterOf = (id: string) => id.at(-1)!;
 
-const kept = (letter: string, jobId = 'job-1', changes: Partial<Reading> = {}): KeptEntry => ({
+const kept = (letter: string, jobId: JobId = asId('job-1'), changes: Partial<Reading> = {}): KeptEntry => ({
   id: idOf(letter),
   jobId,
   refused: null,
@@ -44,7 +46,7 @@ beforeEach(() => {
   vi.stubGlobal('fetch', async (path: string, init: RequestInit) => {
     const body = JSON.parse(String(init.body)) as { readings: { id: string }[]; events: { id: string }[] };
     sent.push({
-      jobId: path.split('/')[4]!,
+      jobId: asId(path.split('/')[4]!),
       ids: [...body.readings, ...body.events].map(({ id }) => letterOf(id)),
     });
     return (answers.shift() ?? acknowledgeAll)();
@@ -119,7 +121,7 @@ describe('the outbox', () => {
     const { outbox, told } = watched();
     const five = ['a', 'b', 'c', 'd', 'e'];
     for (const letter of five)
-      await outbox.keep(kept(letter, 'job-1', letter === 'c' ? { metalC: 350 } : {}));
+      await outbox.keep(kept(letter, asId('job-1'), letter === 'c' ? { metalC: 350 } : {}));
     await vi.advanceTimersByTimeAsync(12_000);
     expect(sent.at(-1)!.ids).toEqual(['a', 'b', 'd', 'e']);
     expect(told.at(-1)!.kept).toEqual(['c']);
@@ -170,9 +172,9 @@ describe('the outbox', () => {
   it('sends the entries of each job to that job', async () => {
     answers = [() => Promise.reject(new TypeError('no network'))];
     const { outbox } = watched();
-    await outbox.keep(kept('a', 'job-1'));
-    await outbox.keep(kept('b', 'job-2'));
-    await outbox.keep(kept('c', 'job-1'));
+    await outbox.keep(kept('a', asId('job-1')));
+    await outbox.keep(kept('b', asId('job-2')));
+    await outbox.keep(kept('c', asId('job-1')));
     await vi.advanceTimersByTimeAsync(5000);
     expect(sent.slice(-2)).toEqual([
       { jobId: 'job-1', ids: ['a', 'c'] },

@@ -1,3 +1,5 @@
+import { asId } from '../../../tests/support/ids';
+import type { PersonId } from '@/core/record/ids';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { demo, reading, seatOf } from '../../../tests/support/records';
 import { idOf, STOCK, TOOLS } from '../../../database/demo/demo';
@@ -34,7 +36,7 @@ const photograph = (id: string): KeptPhotograph => ({
   jobId: job.id,
   refused: null,
   seatId: null,
-  personId: 'p',
+  personId: asId('p'),
   takenAt: '2026-11-01T10:00:00.000Z',
   name: `${id}.jpg`,
   file: new Blob(['12345'], { type: 'image/jpeg' }),
@@ -149,8 +151,8 @@ describe('edits in the outbox', () => {
   it('an entry of a seat that is not stored yet waits for it', async () => {
     answers = [() => Promise.reject(new TypeError('no network'))];
     const { outbox, shown } = watched();
-    const added: Edit = { what: 'new_seat', castingId: 'c', seat: { ...seat, id: 'new' } };
-    const entry = reading('0a1b2c3d-0000-4000-8000-000000000001', 'bore.1.0', 46.98);
+    const added: Edit = { what: 'new_seat', castingId: asId('c'), seat: { ...seat, id: asId('new') } };
+    const entry = reading(asId('0a1b2c3d-0000-4000-8000-000000000001'), 'bore.1.0', 46.98);
     await outbox.keep(edit('a', added));
     await outbox.keep({ type: 'reading', id: entry.id, jobId: job.id, refused: null, entry });
     await settle(5000);
@@ -173,7 +175,7 @@ describe('changes of the shop in the outbox', () => {
     edit: made,
   });
   const newcomer = {
-    id: '33333333-3333-4333-8333-333333333333',
+    id: asId('33333333-3333-4333-8333-333333333333'),
     initials: 'NN',
     name: 'New',
     units: 'metric' as const,
@@ -185,9 +187,9 @@ describe('changes of the shop in the outbox', () => {
     const [item] = STOCK as [(typeof STOCK)[number]];
     void outbox.keep(change('a', { what: 'tool', tool }));
     void outbox.keep(change('b', { what: 'stock', item }));
-    void outbox.keep(change('c', { what: 'calibration', instrumentId: 'g', calibrationDue: null }));
+    void outbox.keep(change('c', { what: 'calibration', instrumentId: asId('g'), calibrationDue: null }));
     void outbox.keep(person('d'));
-    void outbox.keep(change('e', { what: 'choices', personId: 'p', choices: { walk: 'quick' } }));
+    void outbox.keep(change('e', { what: 'choices', personId: asId('p'), choices: { walk: 'quick' } }));
     await settle();
     void outbox.keep(change('f', { what: 'tool_off', tool }));
     void outbox.keep(change('g', { what: 'stock_off', item }));
@@ -226,7 +228,8 @@ describe('changes of the shop in the outbox', () => {
 
   it('somebody new: what that person does waits for them, what others do does not', async () => {
     const { outbox } = watched();
-    const by = (id: string, personId: string): KeptEntry => {
+    const by = (text: string, personId: PersonId): KeptEntry => {
+      const id = asId(text);
       const entry = { ...reading(seat.id, 'bore.1.0', 47), id, personId };
       return { type: 'reading', id, jobId: job.id, refused: null, entry };
     };

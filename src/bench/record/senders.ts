@@ -1,3 +1,4 @@
+import type { JobId } from '@/core/record/ids';
 import type { Issue } from '@/core/quantity/result';
 import type { Edit, Standing } from '@/core/record/edits';
 import type { ShopEdit } from '@/core/record/shopEdits';
@@ -87,7 +88,7 @@ export async function sendPhotograph(kept: KeptPhotograph): Promise<Outcome> {
   return judge(id, status, answer, 'photograph');
 }
 
-function requestOf(jobId: string, edit: Edit): [path: string, method: string, body: unknown] {
+function requestOf(jobId: JobId, edit: Edit): [path: string, method: string, body: unknown] {
   switch (edit.what) {
     case 'plan': {
       const { version, plan, castings } = edit;

@@ -1,5 +1,6 @@
 'use client';
-import { v7 as uuid } from 'uuid';
+import { newId } from '@/bench/record/newId';
+import type { CastingId, SeatId } from '@/core/record/ids';
 import type { Edit } from '@/core/record/edits';
 import type { Casting, Seat } from '@/core/record/job';
 import type { JobPlan } from '@/core/record/plan';
@@ -20,13 +21,13 @@ export function useEdits() {
   const now = useJobNow();
   const asKept = (edit: Edit): KeptEdit => ({
     type: 'edit',
-    id: uuid(),
+    id: newId(),
     jobId: now().id,
     refused: null,
     edit,
   });
   const keep = (edit: Edit) => void outbox.keep(asKept(edit));
-  const changeOfSeat = (seatId: string, change: SeatChange): Extract<Edit, { what: 'seat' }> | null => {
+  const changeOfSeat = (seatId: SeatId, change: SeatChange): Extract<Edit, { what: 'seat' }> | null => {
     const seat = now()
       .castings.flatMap(({ seats }) => seats)
       .find((each) => each.id === seatId);
@@ -39,26 +40,26 @@ export function useEdits() {
       const { plan } = now();
       keep({ what: 'plan', version: plan.version, plan: { ...plan, ...change(plan) }, castings: [] });
     },
-    saveCasting: (castingId: string, change: (casting: Casting) => Partial<Casting>) => {
+    saveCasting: (castingId: CastingId, change: (casting: Casting) => Partial<Casting>) => {
       const { plan, castings } = now();
       const casting = castings.find((each) => each.id === castingId);
       if (!casting) return;
       const { seats: _seats, ...head } = { ...casting, ...change(casting) };
       keep({ what: 'plan', version: plan.version, plan: null, castings: [head] });
     },
-    saveSeat: (seatId: string, change: SeatChange) => {
+    saveSeat: (seatId: SeatId, change: SeatChange) => {
       const edit = changeOfSeat(seatId, change);
       if (edit) keep(edit);
     },
     /** The same for a form that was opened at `version` of the seat, and that waits to see whether it is taken. */
-    saveSeatAndHear: async (seatId: string, change: SeatChange, version: number) => {
+    saveSeatAndHear: async (seatId: SeatId, change: SeatChange, version: number) => {
       const edit = changeOfSeat(seatId, change);
       if (edit) return outbox.keepAndHear(asKept({ ...edit, version }));
       const gone: Refusal = { id: '', issues: [{ code: 'points_nowhere', field: 'seatId' }] };
       return { is: 'refused' as const, id: '', refusal: gone };
     },
-    addSeat: (castingId: string, seat: Omit<Seat, 'id' | 'version'>) =>
-      keep({ what: 'new_seat', castingId, seat: { ...seat, id: uuid(), version: 1 } }),
+    addSeat: (castingId: CastingId, seat: Omit<Seat, 'id' | 'version'>) =>
+      keep({ what: 'new_seat', castingId, seat: { ...seat, id: newId(), version: 1 } }),
     /** @returns what was wrong; null when it stands among the shop's kinds */
     keepAsKind: async (name: string): Promise<string | null> => {
       const { status, answer } = await ask('/api/v1/kinds', asJson('POST', { jobId: now().id, name }));

@@ -1,6 +1,6 @@
 'use client';
+import { newId } from '@/bench/record/newId';
 import { useMemo, useSyncExternalStore } from 'react';
-import { v7 as uuid } from 'uuid';
 import type { Shop, ShopEdit } from '@/core/record/shopEdits';
 import type { KeptShopEdit } from './kept';
 import { outbox } from './outbox';
@@ -8,7 +8,7 @@ import { withChanges, type ShopChange } from './shopChanges';
 
 const asKept = (edit: ShopEdit): KeptShopEdit => ({
   type: 'shop_edit',
-  id: uuid(),
+  id: newId(),
   jobId: null,
   refused: null,
   edit,

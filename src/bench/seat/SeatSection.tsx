@@ -1,4 +1,5 @@
 'use client';
+import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { REFERENCE_C } from '@/core/quantity/measured';
@@ -18,7 +19,7 @@ function gapOf(view: SeatView): { clearanceMm: number; isAtDrop: boolean } | nul
 }
 
 /** The half-section of the selected seat, redrawn as its numbers change. */
-export function SeatSection({ seatId }: { seatId: string }) {
+export function SeatSection({ seatId }: { seatId: SeatId }) {
   const view = useSeatView(seatId);
   const { person } = useJob();
   const units = person?.units ?? 'metric';

@@ -1,4 +1,5 @@
 'use client';
+import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -46,8 +47,8 @@ export function MapEditor({
   onPick,
   edits,
 }: {
-  seatId: string;
-  onPick: (seatId: string) => void;
+  seatId: SeatId;
+  onPick: (seatId: SeatId) => void;
   edits: ReturnType<typeof useEdits>;
 }) {
   const { views, addEvent } = useJob();
@@ -121,9 +122,9 @@ type MapCanvasProps = {
   pxPerMm: number;
   heightMm: number;
   seat: Seat;
-  onPick: (seatId: string) => void;
+  onPick: (seatId: SeatId) => void;
   views: readonly SeatView[];
-  seatId: string;
+  seatId: SeatId;
 };
 
 /** The map that is drawn on. */

@@ -1,4 +1,5 @@
 'use client';
+import type { EntryId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -132,7 +133,7 @@ function JobActs({ isSending, start, record }: JobActsProps) {
 
 type StepRowProps = {
   step: Step;
-  skipped: { reason: EventBody<'step_skipped'>['reason']; eventId: string } | undefined;
+  skipped: { reason: EventBody<'step_skipped'>['reason']; eventId: EntryId } | undefined;
   setOpenStep: (next: Step | null) => void;
   openStep: Step | null;
 };

@@ -1,4 +1,5 @@
 'use client';
+import type { SeatId, EntryId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState, type ReactNode } from 'react';
@@ -16,7 +17,7 @@ import { RetimeDialog } from './RetimeDialog';
 import { SheetHead } from './SheetHead';
 
 type Line = {
-  id: string;
+  id: EntryId;
   at: string;
   person: string;
   what: string;
@@ -75,7 +76,7 @@ function linesOf(
 }
 
 /** The seat's sheet: result first, then everything that led to it. Prints as it stands. */
-export function SeatSheet({ seatId, drawing }: { seatId: string; drawing: ReactNode }) {
+export function SeatSheet({ seatId, drawing }: { seatId: SeatId; drawing: ReactNode }) {
   const { record, person, keptIds, drawnMs, addEvent } = useJob();
   const nowMs = useNow(drawnMs);
   const entries = useWholeRecord();

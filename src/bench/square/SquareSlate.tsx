@@ -1,4 +1,5 @@
 'use client';
+import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -119,7 +120,7 @@ function WhatItMeans({ pass, result, units }: Omit<JudgementProps, 'view'>) {
   );
 }
 
-type WhatNowProps = Omit<Props, 'view'> & { seatId: string; pass: JudgedPass; result: Squareness };
+type WhatNowProps = Omit<Props, 'view'> & { seatId: SeatId; pass: JudgedPass; result: Squareness };
 
 function WhatNow({ seatId, pass, result, hasEight, onNewPass, onEight }: WhatNowProps) {
   const { addEvent } = useJob();

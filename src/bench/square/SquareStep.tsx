@@ -1,4 +1,5 @@
 'use client';
+import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import { useMemo, useState, type ReactNode } from 'react';
 import { counting } from '@/core/job/counting';
@@ -19,7 +20,7 @@ export function SquareStep({
   seatId,
   compose,
 }: {
-  seatId: string;
+  seatId: SeatId;
   compose: (parts: { middle: ReactNode; slate: ReactNode; strip: ReactNode }) => ReactNode;
 }) {
   const view = useSeatView(seatId);

@@ -1,7 +1,7 @@
 'use client';
+import { newId } from '@/bench/record/newId';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { v7 as uuid } from 'uuid';
 import { showSize, type Units } from '@/core/quantity/format';
 import type { Stack, StackPiece } from '@/core/stack/pieces';
 import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
@@ -28,7 +28,7 @@ export function PieceForm({
     mark: '',
   });
   const position = stack.pieces.reduce((most, each) => Math.max(most, each.position), 0) + 1;
-  const add = () => onAdd({ ...piece, stackKey: stack.stackKey, pieceId: uuid(), position, place: '' });
+  const add = () => onAdd({ ...piece, stackKey: stack.stackKey, pieceId: newId(), position, place: '' });
   return (
     <Column
       data-testid="piece-form"

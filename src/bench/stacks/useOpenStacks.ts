@@ -1,4 +1,5 @@
 'use client';
+import type { JobId } from '@/core/record/ids';
 import { useEffect, useState } from 'react';
 import { liveStream } from '@/bench/record/liveStream';
 import { loadJson } from '@/bench/record/door';
@@ -11,7 +12,7 @@ const OF_STACKS = ['stack_piece_noted', 'stack_piece_put_back', 'job_put_away'] 
  * The stacks of all other jobs on the bench; asked again when something is entered in one of them. This job’s own are on this screen
  * already.
  */
-export function useOpenStacks(jobId: string): readonly Stack[] {
+export function useOpenStacks(jobId: JobId): readonly Stack[] {
   const [stacks, setStacks] = useState<readonly Stack[]>([]);
   useEffect(() => {
     let isWanted = true;

@@ -1,4 +1,5 @@
 'use client';
+import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import type { EventBody } from '@/core/record/entries';
 import { type Units, showSize } from '@/core/quantity/format';
@@ -18,7 +19,7 @@ export function AsFound({
   isSeal,
   hasSeal,
 }: {
-  seatId: string;
+  seatId: SeatId;
   found: Found | null;
   isSeal: boolean;
   hasSeal: boolean;

@@ -1,4 +1,5 @@
 'use client';
+import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -13,7 +14,7 @@ const AsFound = later(() => import('./AsFound'), 'AsFound');
 const RemovalList = later(() => import('./RemovalList'), 'RemovalList');
 
 /** Stripping one seat: get at it, write down how it stands, then the ways out that its geometry allows. */
-export function StripSlate({ seatId }: { seatId: string }) {
+export function StripSlate({ seatId }: { seatId: SeatId }) {
   const { job, addEvent } = useJob();
   const view = useSeatView(seatId);
   if (!view) return null;

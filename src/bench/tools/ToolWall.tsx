@@ -1,4 +1,5 @@
 'use client';
+import type { JobId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
@@ -27,7 +28,7 @@ import { Lead } from '@/ui/parts/text';
 export type SeatOfJob = {
   seat: Seat;
   machine: string;
-  jobId: string;
+  jobId: JobId;
   planned: { housingC: number; ringC: number } | null;
 };
 type Props = PlaceProps & {

@@ -1,4 +1,5 @@
 'use client';
+import { newId } from '@/bench/record/newId';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
@@ -6,7 +7,6 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import { v7 as uuid } from 'uuid';
 import type { z } from 'zod';
 import { parseLength } from '@/core/quantity/parseLength';
 import { bareLengthUnit, showSize, type Units } from '@/core/quantity/format';
@@ -82,7 +82,7 @@ function useWallForm<T extends Thing>({ setting, thing, units, onSave }: Props<T
       ...setting.given[sort],
       ...(thing?.sort === sort ? thing : {}),
       ...values,
-      id: thing?.id ?? uuid(),
+      id: thing?.id ?? newId(),
       sort,
       name,
     });

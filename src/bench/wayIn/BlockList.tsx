@@ -1,4 +1,5 @@
 'use client';
+import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
@@ -64,7 +65,7 @@ type BlockProps = {
   code: BlockCode;
   name: string | undefined;
   record: ProjectedJob;
-  seatId: string;
+  seatId: SeatId;
 };
 
 /** One thing in the way, and what clears it. */

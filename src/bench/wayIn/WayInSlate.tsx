@@ -1,4 +1,5 @@
 'use client';
+import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -30,7 +31,7 @@ const HEAT_FROM = [
   { value: 'gun', words: 'hot air, the boss' },
 ] as const;
 
-export function WayInSlate({ seatId }: { seatId: string }) {
+export function WayInSlate({ seatId }: { seatId: SeatId }) {
   const { record, person, addEvent, views, job } = useJob();
   const view = useSeatView(seatId);
   const units = person?.units ?? 'metric';

@@ -1,3 +1,4 @@
+import { asId } from '../../../tests/support/ids';
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { bagCode, isBagCode } from '@/core/board/bagCode';
@@ -6,7 +7,7 @@ import { quickSeat, usualClassFor } from './quickSeat';
 
 const CONTEXT: AskContext = {
   units: 'metric',
-  jobs: [{ jobId: 'j7', code: bagCode(7), machine: 'Ostrel 250', number: 7 }],
+  jobs: [{ jobId: asId('j7'), code: bagCode(7), machine: 'Ostrel 250', number: 7 }],
   kinds: [{ kind: 'two_stroke_crankcase', name: 'Two-stroke crankcase', keywords: 'saw case' }],
 };
 const asked = (text: string, units: AskContext['units'] = 'metric') => ask(text, { ...CONTEXT, units });
@@ -65,7 +66,7 @@ describe('the ask line', () => {
     });
   });
   it('a bag code opens its job, a job kind starts one, words find sums', () => {
-    expect(asked(bagCode(7).toLowerCase())).toMatchObject({ kind: 'job', jobId: 'j7' });
+    expect(asked(bagCode(7).toLowerCase())).toMatchObject({ kind: 'job', jobId: asId('j7') });
     expect(asked('saw case')).toEqual({
       kind: 'job_kind',
       jobKind: 'two_stroke_crankcase',

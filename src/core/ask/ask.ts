@@ -1,3 +1,4 @@
+import type { JobId } from '@/core/record/ids';
 import { findBearingsBySize, type SizeDifference } from '@/core/catalogue/bearings/catalogue';
 import { parseBearing } from '@/core/catalogue/bearings/designation';
 import type { MaterialCode } from '@/core/catalogue/materials';
@@ -19,7 +20,7 @@ import { quickSeat, type QuickPart, type QuickSeat } from './quickSeat';
 export type AskContext = {
   units: Units;
   jobs: readonly {
-    jobId: string;
+    jobId: JobId;
     code: string;
     stackCodes?: readonly string[];
     machine: string;
@@ -32,7 +33,7 @@ export type AskAnswer =
   | { kind: 'seat'; seat: QuickSeat; note: string | null }
   | { kind: 'part'; part: QuickPart; meaning: string }
   | { kind: 'sum'; sum: SumDescription; inputs: Record<string, unknown>; solved: Solved }
-  | { kind: 'job'; jobId: string; machine: string; number: number; code: string }
+  | { kind: 'job'; jobId: JobId; machine: string; number: number; code: string }
   | { kind: 'job_kind'; jobKind: string; name: string }
   | { kind: 'sums'; sums: SumDescription[] };
 

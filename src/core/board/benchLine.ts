@@ -1,3 +1,4 @@
+import type { CastingId, JobId, SeatId } from '@/core/record/ids';
 import { findNextMove, type Move } from '@/core/job/nextMove';
 import type { JobView, PartState, SeatState } from '@/core/job/seatView';
 import type { Casting, JobHead } from '@/core/record/job';
@@ -12,9 +13,9 @@ type BenchMove = { move: Move; seatName: string };
 /** What the bench says of one job: its seats' states by casting, its next move, what it waits for. Kept beside the job's state. */
 export type BenchLine = {
   castings: {
-    castingId: string;
+    castingId: CastingId;
     isHot: boolean;
-    seats: { seatId: string; seatState: SeatState; partState: PartState }[];
+    seats: { seatId: SeatId; seatState: SeatState; partState: PartState }[];
   }[];
   /** The next move for each style of walk. */
   moves: Record<WalkStyle, BenchMove>;
@@ -26,7 +27,7 @@ export type BenchLine = {
 
 /** One job as the bench shows it. */
 export type BenchJob = Omit<BenchLine, 'castings'> & {
-  jobId: string;
+  jobId: JobId;
   castings: (Omit<BenchLine['castings'][number], 'castingId'> & { casting: Casting })[];
   number: number;
   machine: string;

@@ -1,3 +1,4 @@
+import type { JobId, PersonId, SeatId } from '@/core/record/ids';
 import { bearingBody } from '@/core/catalogue/bearings/inside';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { CONVECTION, timeUntil, timeUntilWithin } from '@/core/heat/soak';
@@ -12,8 +13,8 @@ export type HeatItem = {
   key: string;
   /** `under_air`: hot air is on its boss; only a probe tells how hot it is. */
   kind: 'in_heat' | 'under_air' | 'out_hot' | 'cold';
-  jobId: string;
-  seatId: string | null;
+  jobId: JobId;
+  seatId: SeatId | null;
   machine: string;
   name: string;
   celsius: number;
@@ -22,7 +23,7 @@ export type HeatItem = {
   readyMs: number | null;
   /** When it is spoken of no more: cool again, or forgotten. */
   untilMs: number;
-  personId: string;
+  personId: PersonId;
   /** Which oven or freezer it is in; null where it was not said, or it is out. */
   place: string | null;
 };

@@ -1,3 +1,4 @@
+import type { SeatId } from '@/core/record/ids';
 import { describe, expect, it } from 'vitest';
 import type { JobRecord } from '@/core/record/job';
 import { TOOLS } from '../../../database/demo/demo';
@@ -8,14 +9,14 @@ import { findSeatMove } from './nextMove';
 describe('what stands in the way', () => {
   const gearbox = demo('Pelling 90, gearbox');
   const spun = seatOf(gearbox, 'Middle shaft');
-  const blocksOf = (record: JobRecord, seatId: string) => {
+  const blocksOf = (record: JobRecord, seatId: SeatId) => {
     const job = viewJob(record, NOW);
     return findBlocks(
       job.seats.find(({ seat }) => seat.id === seatId)!,
       job,
     ).map(({ code }) => code);
   };
-  const moveOf = (record: JobRecord, seatId: string) => {
+  const moveOf = (record: JobRecord, seatId: SeatId) => {
     const job = viewJob(record, NOW);
     return findSeatMove(
       job.seats.find(({ seat }) => seat.id === seatId)!,

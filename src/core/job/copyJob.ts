@@ -1,11 +1,12 @@
+import type { SeatId, AnyId } from '@/core/record/ids';
 import type { EventBody } from '@/core/record/entries';
 import type { JobHead } from '@/core/record/job';
 import type { Shaft } from '@/core/record/shafts';
 import type { ShaftSpec } from '@/core/record/seatSpec';
 
 /** A job without the seats that were taken off its map; what the plan says of them goes too. */
-export function withoutSeats(head: JobHead, removed: readonly string[]): JobHead {
-  const stays = (id: string | null) => id === null || !removed.includes(id);
+export function withoutSeats(head: JobHead, removed: readonly SeatId[]): JobHead {
+  const stays = (id: SeatId | null) => id === null || !removed.includes(id);
   return {
     ...head,
     castings: head.castings.map((casting) => ({
@@ -27,7 +28,7 @@ export function withoutSeats(head: JobHead, removed: readonly string[]): JobHead
 
 const copyShaft = (
   shaft: Shaft,
-  { makeId, moved }: { makeId: () => string; moved: (seatId: string) => string },
+  { makeId, moved }: { makeId: () => AnyId; moved: (seatId: SeatId) => SeatId },
 ): Shaft => ({
   ...shaft,
   id: makeId(),
@@ -48,9 +49,9 @@ export function copyHead(
     machine,
     openedAt,
     makeId,
-  }: { number: number; machine: string; openedAt: string; makeId: () => string },
+  }: { number: number; machine: string; openedAt: string; makeId: () => AnyId },
 ): JobHead {
-  const ids = new Map<string, string>();
+  const ids = new Map<SeatId, SeatId>();
   const castings = head.castings.map((casting) => ({
     ...casting,
     id: makeId(),
@@ -60,7 +61,7 @@ export function copyHead(
       return { ...seat, id, version: 1 };
     }),
   }));
-  const moved = (id: string) => ids.get(id) ?? id;
+  const moved = (id: SeatId) => ids.get(id) ?? id;
   const { order, parts, hidden, ...plan } = head.plan;
   return {
     ...head,

@@ -1,3 +1,4 @@
+import type { SeatId } from '@/core/record/ids';
 import type { JobPlan } from '@/core/record/plan';
 import type { Check, HeatSource, Step, WalkStyle } from '@/core/record/vocabulary';
 import { OUTSIDE_SLOTS, slotText, type Slot } from '@/core/record/slots';
@@ -46,7 +47,7 @@ export type MoveCode =
 /** The one next move: what, where, and the facts that its sentence needs. */
 export type Move = {
   code: MoveCode;
-  seatId: string | null;
+  seatId: SeatId | null;
   step: Step;
   slot?: Slot;
   angleDeg?: number;

@@ -1,3 +1,5 @@
+import { makeEvent } from '@/core/record/makeEvent';
+import { asId } from '../../../tests/support/ids';
 import { describe, expect, it } from 'vitest';
 import { NOW, resized, viewJob } from '../../../tests/support/records';
 import { buildDemo } from '../../../database/demo/demo';
@@ -18,15 +20,15 @@ const numbered = (record: JobRecord, body: object): JobRecord => ({
     ...record.entries,
     events: [
       ...record.entries.events.filter(({ kind }) => kind !== 'machine_noted'),
-      {
-        id: record.id,
+      makeEvent({
+        id: asId(record.id),
         seatId: null,
         castingId: null,
         personId: record.people[0]!.id,
         kind: 'machine_noted',
         body,
         at: new Date(NOW).toISOString(),
-      },
+      }),
     ],
   },
 });

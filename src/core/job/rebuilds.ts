@@ -1,3 +1,4 @@
+import type { JobId, SeatId } from '@/core/record/ids';
 import type { Measured } from '@/core/quantity/measured';
 import type { ProjectedJob } from '@/core/project/project';
 import { counting } from './counting';
@@ -8,10 +9,10 @@ export type MachineNames = { machine: string; frameNumber: string; engineNumber:
 
 /** A seat whose bore was measured: what is kept of it for every later rebuild of its machine. */
 export type MeasuredSeat = {
-  jobId: string;
+  jobId: JobId;
   jobNumber: number;
   names: MachineNames;
-  seatId: string;
+  seatId: SeatId;
   seatName: string;
   castingName: string;
   outsideMm: number;

@@ -1,3 +1,4 @@
+import { asId } from '../../../tests/support/ids';
 import { describe, expect, it } from 'vitest';
 import { idOf } from '../../../database/demo/demo';
 import { demo, NOW } from '../../../tests/support/records';
@@ -11,7 +12,7 @@ const casting = record.castings[0]!;
 const seat = casting.seats.find(({ name }) => name === 'Camshaft')!;
 const { outsideMm } = seat.spec.part;
 const reading = (slot: string, value: number): CurrentReading => ({
-  id: slot,
+  id: asId(slot),
   seatId: seat.id,
   castingId: null,
   personId: idOf('person iq'),

@@ -1,3 +1,4 @@
+import type { JobId } from '@/core/record/ids';
 import { writeCsv } from '@/core/record/csv';
 import type { EventBody } from '@/core/record/entries';
 import type { PlanPart } from '@/core/record/plan';
@@ -7,7 +8,7 @@ export type OrderState = OrderNote['state'];
 
 /** One part of one job with where its order stands. */
 export type OrderLine = {
-  jobId: string;
+  jobId: JobId;
   jobNumber: number;
   machine: string;
   part: PlanPart;
@@ -47,7 +48,7 @@ export const orderedParts = (
   });
 
 export type JobOrders = {
-  jobId: string;
+  jobId: JobId;
   jobNumber: number;
   machine: string;
   ordered: readonly OrderedPart[];

@@ -1,3 +1,4 @@
+import { asId } from '../../../tests/support/ids';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { bearingSeat } from '@/core/job/kinds/seats';
@@ -87,7 +88,7 @@ const note = (
 describe('orders', () => {
   const jobs = [
     {
-      jobId: 'a',
+      jobId: asId('a'),
       jobNumber: 1,
       machine: 'One',
       ordered: orderedParts([part('x'), part('y'), part('z')], {
@@ -97,7 +98,7 @@ describe('orders', () => {
       }),
     },
     {
-      jobId: 'b',
+      jobId: asId('b'),
       jobNumber: 2,
       machine: 'Two',
       ordered: orderedParts([part('x')], { x: [note('x', 'ordered', 'kb7731', null, 5)] }),

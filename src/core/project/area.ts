@@ -1,11 +1,12 @@
+import type { CastingId, PersonId, SeatId, EntryId } from '@/core/record/ids';
 import type { EventBody, EventKind } from '@/core/record/entries';
 
 /** Who, where and when of an event. */
 export type Facts = {
-  id: string;
-  seatId: string | null;
-  castingId: string | null;
-  personId: string;
+  id: EntryId;
+  seatId: SeatId | null;
+  castingId: CastingId | null;
+  personId: PersonId;
   atMs: number;
 };
 

@@ -1,3 +1,4 @@
+import type { PersonId } from '@/core/record/ids';
 import type { HeatPlace } from '@/core/record/events/heat';
 import type { HeatSource, Rest } from '@/core/record/vocabulary';
 import type { Reducers } from './area';
@@ -12,7 +13,7 @@ export type LastHeat = {
   startC: number;
   /** What it lies on when it comes out. */
   rest: Rest;
-  personId: string;
+  personId: PersonId;
   /** Which oven; null where it was not said. */
   place: HeatPlace | null;
 };
@@ -32,7 +33,7 @@ export const heatReducers: Reducers<CastingHeatState> = {
 
 /** The drop of one seat's part. Times in ms since the epoch. */
 export type DropState = {
-  freezer: { sinceMs: number; freezerC: number; personId: string; place: HeatPlace | null } | null;
+  freezer: { sinceMs: number; freezerC: number; personId: PersonId; place: HeatPlace | null } | null;
   letGoMs: number | null;
   homeMs: number | null;
   stuck: { atMs: number; depthMm: number | null } | null;

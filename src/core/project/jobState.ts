@@ -1,3 +1,4 @@
+import type { SeatId, EntryId } from '@/core/record/ids';
 import type { EventBody, EventKind, JobEvent } from '@/core/record/entries';
 import type { Casting } from '@/core/record/job';
 import { reduce, type Facts, type Reducers } from './area';
@@ -55,7 +56,7 @@ export type JobState = {
   /** When the last event happened: an earlier one that comes later finds its place only in a new making. */
   lastEventMs: number;
   /** Corrections that came before what they correct, by its id. */
-  ahead: { events: string[]; readings: Record<string, Correction> };
+  ahead: { events: EntryId[]; readings: Record<string, Correction> };
 };
 
 const FRESH_HISTORY: SeatHistory = {
@@ -94,7 +95,7 @@ const SEAT: Reducers<SeatHistory> = {
 
 function withSeatEvent(
   state: JobState,
-  seatId: string,
+  seatId: SeatId,
   kind: EventKind,
   body: EventBody<EventKind>,
   facts: Facts,

@@ -1,3 +1,4 @@
+import type { CastingId, SeatId, EntryId } from '@/core/record/ids';
 import type { Entries, JobEvent } from '@/core/record/entries';
 import { readSlot } from '@/core/record/slots';
 import type { CurrentReading } from './readings';
@@ -38,8 +39,8 @@ export const eventsInOrder = (events: readonly JobEvent[]): TimedEvent[] =>
 
 /** What was said of readings after they were taken, by their ids. */
 export function correctionsIn(events: readonly TimedEvent[]) {
-  const struck = new Set<string>();
-  const movedTo = new Map<string, string>();
+  const struck = new Set<EntryId>();
+  const movedTo = new Map<EntryId, string>();
   for (const event of events) {
     if (event.kind === 'reading_struck') struck.add(event.body.readingId);
     if (event.kind === 'reading_moved') movedTo.set(event.body.readingId, event.body.slot);
@@ -53,7 +54,7 @@ export function correctionsIn(events: readonly TimedEvent[]) {
  */
 export function currentReadings(
   entries: Entries,
-  owner: { seatId: string } | { castingId: string },
+  owner: { seatId: SeatId } | { castingId: CastingId },
 ): CurrentReading[] {
   const { struck, movedTo } = correctionsIn(eventsInOrder(entries.events));
   const placed = entries.readings

@@ -1,3 +1,4 @@
+import type { EntryId } from '@/core/record/ids';
 import type { Reading } from '@/core/record/entries';
 import { readSlot, type Slot } from '@/core/record/slots';
 
@@ -38,7 +39,7 @@ export function addStruck(slots: SeatReadings, slot: string): SeatReadings {
 }
 
 /** The slot that holds a reading, and it; null where it is not among those kept. */
-export function findKept(slots: SeatReadings, readingId: string): Reading | null {
+export function findKept(slots: SeatReadings, readingId: EntryId): Reading | null {
   for (const { kept } of Object.values(slots)) {
     const found = kept.find(({ id }) => id === readingId);
     if (found) return found;

@@ -1,13 +1,14 @@
+import type { EntryId, SeatId } from '@/core/record/ids';
 import type { EventBody } from '@/core/record/entries';
 import type { Step } from '@/core/record/vocabulary';
 import { including, type Reducers } from './area';
 
 /** The job on its way. Times in ms since the epoch. */
 export type WalkState = {
-  skipped: Partial<Record<Step, { reason: EventBody<'step_skipped'>['reason']; eventId: string }>>;
-  waiting: (EventBody<'waiting_noted'> & { sinceMs: number; eventId: string }) | null;
-  putAway: { eventId: string } | null;
-  removedSeats: string[];
+  skipped: Partial<Record<Step, { reason: EventBody<'step_skipped'>['reason']; eventId: EntryId }>>;
+  waiting: (EventBody<'waiting_noted'> & { sinceMs: number; eventId: EntryId }) | null;
+  putAway: { eventId: EntryId } | null;
+  removedSeats: SeatId[];
 };
 
 export const freshWalk: WalkState = { skipped: {}, waiting: null, putAway: null, removedSeats: [] };

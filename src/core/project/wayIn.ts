@@ -1,3 +1,4 @@
+import type { EntryId } from '@/core/record/ids';
 import type { EventBody } from '@/core/record/entries';
 import { including, type Reducers } from './area';
 
@@ -6,7 +7,7 @@ export type WayInState = {
   cleaned: EventBody<'cleaned'>['what'][];
   usualFitAccepted: boolean;
   remedy: { remedy: EventBody<'remedy_chosen'>['remedy']; atMs: number; isGood: boolean | null } | null;
-  wayIn: (EventBody<'way_in_chosen'> & { atMs: number; eventId: string }) | null;
+  wayIn: (EventBody<'way_in_chosen'> & { atMs: number; eventId: EntryId }) | null;
   cautions: string[];
   laidOut: string[];
   toolsSorted: Record<string, EventBody<'tool_sorted'>['how']>;

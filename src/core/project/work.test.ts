@@ -1,3 +1,4 @@
+import type { SeatId } from '@/core/record/ids';
 import { describe, expect, it } from 'vitest';
 import type { EventBody, EventKind, JobEvent } from '@/core/record/entries';
 import { idOf } from '../../../database/demo/demo';
@@ -7,7 +8,7 @@ import { FRESH_SEAT } from './jobState';
 
 const stateAfter = (...events: JobEvent[]) => rebuild([], { readings: [], events });
 const work = (...events: JobEvent[]) => stateAfter(...events).work;
-const seatAfter = (seatId: string, ...events: JobEvent[]) =>
+const seatAfter = (seatId: SeatId, ...events: JobEvent[]) =>
   (stateAfter(...events).seats[seatId] ?? FRESH_SEAT).history;
 
 describe('what has been done, from its events', () => {

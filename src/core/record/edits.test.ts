@@ -1,3 +1,4 @@
+import { asId } from '../../../tests/support/ids';
 import { describe, expect, it } from 'vitest';
 import { demo, seatOf } from '../../../tests/support/records';
 import { applyEdit, differing, mergeEdits, remake, thingOf, type Edit } from './edits';
@@ -19,7 +20,11 @@ const planned = (version: number, change: Partial<typeof job.plan>): Edit => ({
   plan: { ...job.plan, ...change },
   castings: [],
 });
-const added: Edit = { what: 'new_seat', castingId: casting!.id, seat: { ...seat, id: 'new', name: 'Third' } };
+const added: Edit = {
+  what: 'new_seat',
+  castingId: casting!.id,
+  seat: { ...seat, id: asId('new'), name: 'Third' },
+};
 
 describe('an edit', () => {
   it('changes what it is of, and counts its version up as the database does', () => {
@@ -60,11 +65,11 @@ describe('an edit', () => {
     expect(both).toMatchObject({ version: 3, plan: { checks: ['oil'] }, castings: [castingHead] });
     const renamed = mergeEdits(added, {
       what: 'seat',
-      seatId: 'new',
+      seatId: asId('new'),
       version: 1,
       change: { spec, name: 'Fourth', xMm, yMm },
     });
-    expect(renamed).toMatchObject({ what: 'new_seat', seat: { id: 'new', name: 'Fourth' } });
+    expect(renamed).toMatchObject({ what: 'new_seat', seat: { id: asId('new'), name: 'Fourth' } });
   });
 
   it('that somebody was quicker with says what differs, and can be made again on theirs', () => {

@@ -1,3 +1,4 @@
+import type { CastingId, SeatId } from '@/core/record/ids';
 import type { Casting, Seat } from './job';
 import type { JobPlan } from './plan';
 
@@ -8,8 +9,8 @@ import type { JobPlan } from './plan';
 export type CastingHead = Omit<Casting, 'seats'>;
 export type Edit =
   | { what: 'plan'; version: number; plan: JobPlan | null; castings: CastingHead[] }
-  | { what: 'seat'; version: number; seatId: string; change: Pick<Seat, 'spec' | 'name' | 'xMm' | 'yMm'> }
-  | { what: 'new_seat'; castingId: string; seat: Seat };
+  | { what: 'seat'; version: number; seatId: SeatId; change: Pick<Seat, 'spec' | 'name' | 'xMm' | 'yMm'> }
+  | { what: 'new_seat'; castingId: CastingId; seat: Seat };
 
 /** What an edit changes: edits of one thing follow each other. */
 export const thingOf = (edit: Edit): string =>

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { momentSchema } from '@/core/quantity/moment';
 import { canMean } from '@/core/quantity/typedValue';
 import { correctionBodies, slotSchema } from './events/corrections';
-import { finite, id } from './events/fields';
+import { finite } from './events/fields';
 import { heatBodies } from './events/heat';
 import { lookBodies } from './events/look';
 import { partBodies } from './events/parts';
@@ -12,6 +12,17 @@ import { stackBodies } from './events/stacks';
 import { stripBodies } from './events/strip';
 import { versionOf, type LiftedKind } from './events/versions';
 import { walkBodies } from './events/walk';
+import {
+  castingIdSchema,
+  entryIdSchema,
+  instrumentIdSchema,
+  personIdSchema,
+  seatIdSchema,
+  type CastingId,
+  type EntryId,
+  type PersonId,
+  type SeatId,
+} from './ids';
 import { familyOf, parseSlot } from './slots';
 import { METAL_C } from './vocabulary';
 
@@ -20,10 +31,10 @@ import { METAL_C } from './vocabulary';
  * A correction is a new entry. Everything that the screens show is derived from these (`src/core/project`).
  */
 const common = {
-  id,
-  seatId: id.nullable(),
-  castingId: id.nullable(),
-  personId: id,
+  id: entryIdSchema,
+  seatId: seatIdSchema.nullable(),
+  castingId: castingIdSchema.nullable(),
+  personId: personIdSchema,
 };
 
 /** A reading as it is stored: its shape alone, for what was taken before there were more rules. */
@@ -34,7 +45,7 @@ export const storedReadingSchema = z.strictObject({
   typed: z.string().min(1).max(40),
   /** mm for sizes (depths as entered, before the sense is applied), °C for temperatures. */
   value: finite.min(-1000).max(2000),
-  instrumentId: id,
+  instrumentId: instrumentIdSchema,
   /** Temperature of the metal when it was read, °C. */
   metalC: finite.min(METAL_C.min).max(METAL_C.max),
   takenAt: momentSchema,
@@ -79,10 +90,10 @@ const eventOf = <K extends EventKind>(kind: K) =>
   });
 const EVENT_KINDS = Object.keys(eventBodies) as EventKind[];
 type EventOf<K extends EventKind> = {
-  id: string;
-  seatId: string | null;
-  castingId: string | null;
-  personId: string;
+  id: EntryId;
+  seatId: SeatId | null;
+  castingId: CastingId | null;
+  personId: PersonId;
   kind: K;
   body: EventBody<K>;
   at: string;

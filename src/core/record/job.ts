@@ -2,12 +2,19 @@ import { z } from 'zod';
 import type { Tool } from '@/core/tools/tool';
 import type { Entries } from './entries';
 import { daySchema, momentSchema } from '@/core/quantity/moment';
+import {
+  castingIdSchema,
+  instrumentIdSchema,
+  jobIdSchema,
+  personIdSchema,
+  photographIdSchema,
+  seatIdSchema,
+} from './ids';
 import { planSchema } from './plan';
 import { boreSpecSchema } from './seatSpec';
 import { shaftSchema } from './shafts';
 import { CASTING_METALS, WALKS } from './vocabulary';
 
-const id = z.uuid();
 const mm = (min: number, max: number) => z.number().min(min).max(max);
 const name = z.string().trim().min(1).max(80);
 
@@ -26,7 +33,7 @@ export type CastingMap = z.infer<typeof castingMapSchema>;
 
 /** A seat in a casting; `version` guards against two people editing one seat. */
 export const seatSchema = z.strictObject({
-  id,
+  id: seatIdSchema,
   name,
   xMm: mm(-2000, 2000),
   yMm: mm(-2000, 2000),
@@ -38,7 +45,7 @@ export const seatSchema = z.strictObject({
 export type Seat = z.infer<typeof seatSchema>;
 
 export const castingSchema = z.strictObject({
-  id,
+  id: castingIdSchema,
   name,
   material: z.enum(CASTING_METALS),
   massKg: z.number().min(0.01).max(200),
@@ -49,7 +56,7 @@ export const castingSchema = z.strictObject({
 export type Casting = z.infer<typeof castingSchema>;
 
 export const instrumentSchema = z.strictObject({
-  id,
+  id: instrumentIdSchema,
   name,
   kind: z.enum(['bore_gauge', 'micrometer', 'depth_gauge', 'contact_probe', 'by_hand']),
   /** mm, or K for a probe. */
@@ -63,7 +70,7 @@ export const instrumentSchema = z.strictObject({
 export type Instrument = z.infer<typeof instrumentSchema>;
 
 export const personSchema = z.strictObject({
-  id,
+  id: personIdSchema,
   initials: z.string().trim().min(1).max(4),
   name,
   units: z.enum(['metric', 'metric_um', 'imperial']),
@@ -76,7 +83,7 @@ export const JOB_NUMBER_MAX = 999_999;
 
 /** A job with everything but its entries. */
 export const jobHeadSchema = z.strictObject({
-  id,
+  id: jobIdSchema,
   number: z.int().min(1).max(JOB_NUMBER_MAX),
   kind: z.enum([
     'one_seat',
@@ -108,9 +115,9 @@ export type JobHead = z.infer<typeof jobHeadSchema>;
 
 /** A photograph without its picture, which is fetched by its id. */
 export const photographSchema = z.strictObject({
-  id,
-  seatId: id.nullable(),
-  personId: id,
+  id: photographIdSchema,
+  seatId: seatIdSchema.nullable(),
+  personId: personIdSchema,
   caption: z.string().trim().max(120),
   widthPx: z.int().min(1).max(4000),
   heightPx: z.int().min(1).max(4000),

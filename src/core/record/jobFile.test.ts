@@ -1,3 +1,4 @@
+import { asId } from '../../../tests/support/ids';
 import Ajv2020 from 'ajv/dist/2020.js';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
@@ -79,7 +80,7 @@ describe('the job file', () => {
     [
       'a reading of a seat that is not there',
       changed((copy) => {
-        copy.readings[3]!.seatId = '00000000-0000-4000-8000-000000000000';
+        copy.readings[3]!.seatId = asId('00000000-0000-4000-8000-000000000000');
       }),
       'points_nowhere readings.3.seatId',
     ],

@@ -1,3 +1,4 @@
+import type { CastingId, PersonId, SeatId } from '@/core/record/ids';
 import { z } from 'zod';
 import { correctionsIn, eventsInOrder } from '@/core/project/ledger';
 import { findForbiddenCharacters } from '@/core/quantity/forbiddenCharacters';
@@ -81,7 +82,7 @@ function findBrokenReferences(file: JobFile): Issue[] {
     if (!isThere) issues.push({ code: 'points_nowhere', field, given });
   };
   const checkEntry = (
-    entry: { id: string; seatId: string | null; castingId: string | null; personId: string },
+    entry: { id: string; seatId: SeatId | null; castingId: CastingId | null; personId: PersonId },
     where: string,
   ) => {
     if (seen.has(entry.id)) issues.push({ code: 'id_used_twice', field: `${where}.id`, given: entry.id });

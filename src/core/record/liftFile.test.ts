@@ -1,3 +1,4 @@
+import { asId } from '../../../tests/support/ids';
 import { describe, expect, it } from 'vitest';
 import { filesOfVersion2, type OldFile } from '../../../tests/support/oldFiles';
 import type { Edit } from './edits';
@@ -120,7 +121,7 @@ describe('a change of a seat that waited in a browser meanwhile', () => {
   });
   it('of a new seat too', () => {
     const seat = { ...today!, spec: old!.spec as unknown as Seat['spec'] };
-    expect(liftEdit({ what: 'new_seat', castingId: 'c', seat })).toEqual({
+    expect(liftEdit({ what: 'new_seat', castingId: asId('c'), seat })).toEqual({
       what: 'new_seat',
       castingId: 'c',
       seat: today,

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { seatIdSchema, type JournalId, type SeatId, type ShaftId } from './ids';
 import { boreKindOf, type BoreSpec } from './seatSpec';
 import type { Edit } from './edits';
 import { gatherShafts, type NamedJournal } from './shafts';
@@ -29,7 +30,7 @@ const oldSpecSchema = z.looseObject({
 const oldHeadSchema = z.looseObject({
   castings: z.array(
     z.looseObject({
-      seats: z.array(z.looseObject({ id: z.uuid(), name: z.string(), spec: oldSpecSchema })),
+      seats: z.array(z.looseObject({ id: seatIdSchema, name: z.string(), spec: oldSpecSchema })),
     }),
   ),
 });
@@ -70,12 +71,12 @@ function liftSpec({ journal: _journal, ...spec }: OldSpec): BoreSpec {
  * Ids of what had none before, made from those of the seats so that one job lifted twice is one job: the seat's, marked as of version 8
  * (RFC 9562: of an own making), and for the shaft with another variant digit of the same meaning.
  */
-const journalId = (seatId: string) => `${seatId.slice(0, 14)}8${seatId.slice(15)}`;
+const journalId = (seatId: SeatId) => `${seatId.slice(0, 14)}8${seatId.slice(15)}` as JournalId;
 const OTHER_DIGIT: Record<string, string> = { '8': '9', '9': '8', a: 'b', b: 'a' };
-function shaftId(seatId: string): string {
+function shaftId(seatId: SeatId): ShaftId {
   const id = journalId(seatId);
   const digit = id.charAt(19);
-  return `${id.slice(0, 19)}${OTHER_DIGIT[digit] ?? digit}${id.slice(20)}`;
+  return `${id.slice(0, 19)}${OTHER_DIGIT[digit] ?? digit}${id.slice(20)}` as ShaftId;
 }
 
 /** The same job as it is carried now. What is not of the old shape stays as it is, for the schema of today to refuse. */

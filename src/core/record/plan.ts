@@ -1,11 +1,11 @@
 import { z } from 'zod';
+import { seatIdSchema } from './ids';
 import { CHECKS, ORDER_REASONS, PART_SORTS, STEPS } from './vocabulary';
 
 /**
  * What a job knows beyond its castings: the order of its seats, the parts that are bought, the stacks that come off, what lies hidden,
  * what is looked at first. It starts as the job kind says and is changed by the person; events point into it by `key`.
  */
-const id = z.uuid();
 const name = z.string().trim().min(1).max(80);
 export const keySchema = z.string().regex(/^[a-z0-9_]{1,60}$/);
 
@@ -14,14 +14,16 @@ export const stepSchema = z.enum(STEPS);
 export const planSchema = z.strictObject({
   /** Guards against two people changing one plan. */
   version: z.int().min(1),
-  order: z.array(z.strictObject({ first: id, then: id, why: z.enum(ORDER_REASONS) })).max(80),
+  order: z
+    .array(z.strictObject({ first: seatIdSchema, then: seatIdSchema, why: z.enum(ORDER_REASONS) }))
+    .max(80),
   parts: z
     .array(
       z.strictObject({
         key: keySchema,
         name,
         what: z.enum(PART_SORTS),
-        seatId: id.nullable(),
+        seatId: seatIdSchema.nullable(),
         count: z.int().min(1).max(99),
         /** A failed attempt destroys it: buy two. */
         isSpent: z.boolean(),
@@ -46,7 +48,7 @@ export const planSchema = z.strictObject({
   access: z.array(z.strictObject({ key: keySchema, name })).max(20),
   checks: z.array(z.enum(CHECKS)).max(10),
   /** Parts that lie hidden under another part. */
-  hidden: z.array(z.strictObject({ key: keySchema, name, under: id.nullable() })).max(20),
+  hidden: z.array(z.strictObject({ key: keySchema, name, under: seatIdSchema.nullable() })).max(20),
   /** What is inspected and kept or renewed: gears, forks, shafts, sleeves. */
   inspect: z
     .array(

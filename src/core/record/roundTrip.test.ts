@@ -1,3 +1,4 @@
+import { asId } from '../../../tests/support/ids';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { NOW } from '../../../tests/support/records';
@@ -93,7 +94,7 @@ const events = fc
       ({ doing, seat, minute, id }) =>
         ({
           ...doing,
-          id,
+          id: asId(id),
           seatId: seat,
           castingId: null,
           personId: idOf('person iq'),

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { HOUSING_CLASSES, SHAFT_CLASSES } from '@/core/catalogue/limits';
+import { seatIdSchema } from './ids';
 import {
   bearingPartSchema,
   bushPartSchema,
@@ -111,7 +112,7 @@ const journal = z.strictObject({
   shoulderToward: z.enum(['first', 'second']).nullable(),
 });
 /** The seat in a casting that the other half of the same part sits in; null: it sits nowhere else. */
-const sharedWith = z.uuid().nullable();
+const sharedWith = seatIdSchema.nullable();
 
 export const shaftSpecSchema = z.discriminatedUnion('kind', [
   z
@@ -132,7 +133,7 @@ export const shaftSpecSchema = z.discriminatedUnion('kind', [
         context.addIssue({ code: 'custom', path: ['part'], message: 'own_or_shared' });
     }),
   /** A running track: nothing is pressed on, a lip runs on it. */
-  z.strictObject({ kind: z.literal('seal_on_shaft'), journal, sharedWith: z.uuid() }),
+  z.strictObject({ kind: z.literal('seal_on_shaft'), journal, sharedWith: seatIdSchema }),
 ]);
 /** A seat on a shaft. */
 export type ShaftSpec = z.infer<typeof shaftSpecSchema>;

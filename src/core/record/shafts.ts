@@ -1,10 +1,11 @@
 import { z } from 'zod';
+import { journalIdSchema, shaftIdSchema, type JournalId, type SeatId, type ShaftId } from './ids';
 import { shaftSpecSchema, type BoreSpec, type ShaftSpec } from './seatSpec';
 
 const name = z.string().trim().min(1).max(80);
 
 const shaftSeatSchema = z.strictObject({
-  id: z.uuid(),
+  id: journalIdSchema,
   name,
   spec: shaftSpecSchema,
   version: z.int().min(1),
@@ -22,7 +23,7 @@ export const SHAFT_METALS = ['mild_steel', 'bearing_steel', 'grey_iron'] as cons
 
 /** A shaft (crank, axle, sleeve, stem) with its seats; places along it count from its first end, mm. */
 export const shaftSchema = z.strictObject({
-  id: z.uuid(),
+  id: shaftIdSchema,
   name,
   material: z.enum(SHAFT_METALS),
   /** Null: not measured. */
@@ -35,7 +36,7 @@ export type Shaft = z.infer<typeof shaftSchema>;
 /** The seat on a shaft that goes into the part of a casting's seat: its other mate. */
 export type Journal = { shaft: Shaft; seat: ShaftSeat };
 
-export function journalOf(shafts: readonly Shaft[], seatId: string): Journal | null {
+export function journalOf(shafts: readonly Shaft[], seatId: SeatId): Journal | null {
   for (const shaft of shafts) {
     const seat = shaft.seats.find(({ spec }) => spec.sharedWith === seatId);
     if (seat) return { shaft, seat };
@@ -55,7 +56,7 @@ export const journalWords = ({ shaft, seat }: Journal, besideSeat: string): stri
 export type NamedJournal = {
   words: string;
   nominalMm: number;
-  seat: { id: string; name: string; spec: BoreSpec };
+  seat: { id: SeatId; name: string; spec: BoreSpec };
 };
 
 const PLAIN_ENDS: Shaft['ends'] = [
@@ -85,8 +86,8 @@ function shaftSpecFor({ nominalMm, seat: { id, spec } }: NamedJournal): ShaftSpe
 export function gatherShafts(
   named: readonly NamedJournal[],
   ids: {
-    shaft: (shaftName: string, firstSeatId: string) => string;
-    journal: (seatName: string, seatId: string) => string;
+    shaft: (shaftName: string, firstSeatId: SeatId) => ShaftId;
+    journal: (seatName: string, seatId: SeatId) => JournalId;
   },
 ): Shaft[] {
   const shafts = new Map<string, Shaft>();

@@ -1,3 +1,4 @@
+import { asId } from '../../../tests/support/ids';
 import { describe, expect, it } from 'vitest';
 import { PEOPLE, STOCK, TOOLS } from '../../../database/demo/demo';
 import { applyShopEdit, mergeShopEdits, shopThingOf, type Shop, type ShopEdit } from './shopEdits';
@@ -6,7 +7,7 @@ const [tool, other] = TOOLS as [(typeof TOOLS)[number], (typeof TOOLS)[number]];
 const [item] = STOCK as [(typeof STOCK)[number]];
 const [person] = PEOPLE as [(typeof PEOPLE)[number]];
 const gauge = {
-  id: 'g',
+  id: asId('g'),
   name: 'Gauge',
   kind: 'micrometer',
   resolution: 1,
@@ -20,7 +21,7 @@ describe('a change of the shop', () => {
   it('of a tool stands in its place, a new one at the end; taken off, it is gone', () => {
     const renamed = { ...tool, name: 'Other' };
     expect(after({ what: 'tool', tool: renamed }).tools).toEqual([renamed, other]);
-    const added = { ...tool, id: 'new' };
+    const added = { ...tool, id: asId('new') };
     expect(after({ what: 'tool', tool: added }).tools).toEqual([tool, other, added]);
     expect(after({ what: 'tool_off', tool }).tools).toEqual([other]);
   });
@@ -28,9 +29,9 @@ describe('a change of the shop', () => {
     expect(after({ what: 'stock', item: { ...item, count: 99 } }).stock[0]!.count).toBe(99);
     expect(after({ what: 'stock_off', item }).stock).toEqual([]);
     expect(
-      after({ what: 'calibration', instrumentId: 'g', calibrationDue: '2027-01-31' }).instruments[0],
+      after({ what: 'calibration', instrumentId: asId('g'), calibrationDue: '2027-01-31' }).instruments[0],
     ).toMatchObject({ calibrationDue: '2027-01-31' });
-    const newcomer = { id: 'n', initials: 'NN', name: 'New', units: 'metric' as const };
+    const newcomer = { id: asId('n'), initials: 'NN', name: 'New', units: 'metric' as const };
     expect(after({ what: 'person', person: newcomer }).people).toEqual([person, newcomer]);
     expect(after({ what: 'choices', personId: person.id, choices: { units: 'imperial' } }).people[0]).toEqual(
       { ...person, units: 'imperial' },
@@ -46,11 +47,15 @@ describe('a change of the shop', () => {
     for (const edit of EDITS) expect(Object.keys(applyShopEdit({}, edit))).toEqual([]);
   });
   it('follows the one before of the same thing: the later one holds, of choices each', () => {
-    const first: ShopEdit = { what: 'choices', personId: 'p', choices: { units: 'imperial', walk: 'full' } };
-    const second: ShopEdit = { what: 'choices', personId: 'p', choices: { walk: 'quick' } };
+    const first: ShopEdit = {
+      what: 'choices',
+      personId: asId('p'),
+      choices: { units: 'imperial', walk: 'full' },
+    };
+    const second: ShopEdit = { what: 'choices', personId: asId('p'), choices: { walk: 'quick' } };
     expect(mergeShopEdits(first, second)).toEqual({
       what: 'choices',
-      personId: 'p',
+      personId: asId('p'),
       choices: { units: 'imperial', walk: 'quick' },
     });
     expect(mergeShopEdits({ what: 'tool', tool }, { what: 'tool_off', tool })).toEqual({
@@ -69,7 +74,7 @@ const EDITS: ShopEdit[] = [
   { what: 'tool_off', tool },
   { what: 'stock', item },
   { what: 'stock_off', item },
-  { what: 'calibration', instrumentId: 'g', calibrationDue: null },
+  { what: 'calibration', instrumentId: asId('g'), calibrationDue: null },
   { what: 'person', person: { id: person.id, initials: 'X', name: 'Y', units: 'metric' } },
   { what: 'choices', personId: person.id, choices: {} },
 ];

@@ -1,3 +1,4 @@
+import type { InstrumentId, PersonId } from '@/core/record/ids';
 import type { StockItem } from '@/core/tools/stock';
 import type { Tool } from '@/core/tools/tool';
 import type { Instrument, Person } from './job';
@@ -12,9 +13,9 @@ export type ShopEdit =
   | { what: 'tool_off'; tool: Tool }
   | { what: 'stock'; item: StockItem }
   | { what: 'stock_off'; item: StockItem }
-  | { what: 'calibration'; instrumentId: string; calibrationDue: string | null }
+  | { what: 'calibration'; instrumentId: InstrumentId; calibrationDue: string | null }
   | { what: 'person'; person: Pick<Person, 'id' | 'initials' | 'name' | 'units'> }
-  | { what: 'choices'; personId: string; choices: Choices };
+  | { what: 'choices'; personId: PersonId; choices: Choices };
 
 /** What an edit changes: of two edits of one thing, the later one is sent. */
 export function shopThingOf(edit: ShopEdit): string {

@@ -1,3 +1,4 @@
+import { asId } from '../../../tests/support/ids';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
@@ -13,7 +14,7 @@ import {
 
 const piece = (position: number, thicknessMm: number | null, more: Partial<StackPiece> = {}): StackPiece => ({
   stackKey: 's',
-  pieceId: `p${position}`,
+  pieceId: asId(`p${position}`),
   position,
   what: 'shim',
   thicknessMm,
@@ -23,10 +24,10 @@ const piece = (position: number, thicknessMm: number | null, more: Partial<Stack
   place: '',
   ...more,
 });
-const stack = (jobId: string, pieces: StackPiece[], putBack: PutBack[] = []): Stack => ({
-  jobId,
+const stack = (bench: string, pieces: StackPiece[], putBack: PutBack[] = []): Stack => ({
+  jobId: asId(bench),
   jobNumber: 1,
-  machine: jobId,
+  machine: bench,
   stackKey: 's',
   name: 'Pinion shims',
   pieces,

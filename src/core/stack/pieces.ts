@@ -1,3 +1,4 @@
+import type { JobId } from '@/core/record/ids';
 import type { EventBody } from '@/core/record/entries';
 
 export type StackPiece = EventBody<'stack_piece_noted'>;
@@ -5,7 +6,7 @@ export type PutBack = EventBody<'stack_piece_put_back'>;
 
 /** A stack as it came off: one shaft end of one job. */
 export type Stack = {
-  jobId: string;
+  jobId: JobId;
   jobNumber: number;
   machine: string;
   stackKey: string;

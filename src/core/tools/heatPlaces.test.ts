@@ -1,8 +1,9 @@
+import { asId } from '../../../tests/support/ids';
 import { describe, expect, it } from 'vitest';
 import { freezersOf, ovensFor } from './heatPlaces';
 import type { Tool } from './tool';
 
-const id = (n: number) => `00000000-0000-4000-8000-00000000000${n}`;
+const id = (n: number) => asId(`00000000-0000-4000-8000-00000000000${n}`);
 const wall: Tool[] = [
   { id: id(1), name: 'Big oven', sort: 'heat', maxC: 250, isEven: true },
   { id: id(2), name: 'Gun', sort: 'heat', maxC: 500, isEven: false },

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { stockIdSchema } from '@/core/record/ids';
 
 /** Sorts of what lies in the drawers: what a job uses up, not what it works with. */
 export const STOCK_SORTS = ['shim', 'bearing', 'seal', 'bush', 'retaining_ring', 'o_ring', 'other'] as const;
@@ -7,7 +8,7 @@ const mm = (min: number, max: number) => z.number().min(min).max(max);
 
 /** Some pieces of one size in stock. Sizes in mm; null: not measured. `widthMm` is a shim's thickness, an O-ring's section. */
 export const stockItemSchema = z.strictObject({
-  id: z.uuid(),
+  id: stockIdSchema,
   /** Designation, or how the shop calls it. */
   name: z.string().trim().min(1).max(80),
   sort: z.enum(STOCK_SORTS),

@@ -1,11 +1,12 @@
 import { z } from 'zod';
+import { toolIdSchema } from '@/core/record/ids';
 
 /**
  * What hangs on the shop's tool wall. Sizes in mm, forces in N, temperatures in °C. A socket serves as a driver by its outside, not by the
  * size of its hexagon.
  */
 const mm = (min: number, max: number) => z.number().min(min).max(max);
-const common = { id: z.uuid(), name: z.string().trim().min(1).max(80) };
+const common = { id: toolIdSchema, name: z.string().trim().min(1).max(80) };
 const push = { outsideMm: mm(3, 400), insideMm: mm(0, 390), lengthMm: mm(3, 1000) };
 
 export const toolSchema = z.discriminatedUnion('sort', [

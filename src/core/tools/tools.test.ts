@@ -1,3 +1,4 @@
+import { asId } from '../../../tests/support/ids';
 import { describe, expect, it } from 'vitest';
 import { TOOLS } from '../../../database/demo/demo';
 import { bearingSeat, sealSeat } from '@/core/job/kinds/seats';
@@ -6,7 +7,7 @@ import { drawnDiameterMm } from './sorts';
 import { toolSchema, type Tool } from './tool';
 
 const disc = (outsideMm: number, lengthMm = 150): Tool => ({
-  id: `00000000-0000-4000-8000-0000000${String(outsideMm * 10).padStart(5, '0')}`,
+  id: asId(`00000000-0000-4000-8000-0000000${String(outsideMm * 10).padStart(5, '0')}`),
   sort: 'driver',
   name: `Disc ${outsideMm}`,
   outsideMm,

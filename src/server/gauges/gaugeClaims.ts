@@ -1,5 +1,6 @@
 import 'server-only';
 import { z } from 'zod';
+import { castingIdSchema, jobIdSchema, seatIdSchema, type InstrumentId } from '@/core/record/ids';
 import { slotSchema } from '@/core/record/events/corrections';
 import { Refusal } from '../http';
 import { notify } from '../live/notify';
@@ -7,9 +8,9 @@ import { inTransaction, pool, queryMany, queryMaybeOne } from '../pool';
 
 /** What a screen asks a gauge to be put on. A real gauge shows what it is held against; the simulated one needs telling. */
 export const targetSchema = z.strictObject({
-  jobId: z.uuid(),
-  seatId: z.uuid().nullable(),
-  castingId: z.uuid(),
+  jobId: jobIdSchema,
+  seatId: seatIdSchema.nullable(),
+  castingId: castingIdSchema,
   slot: slotSchema,
 });
 export type GaugeTarget = z.infer<typeof targetSchema>;
@@ -18,7 +19,7 @@ export const claimSchema = z.strictObject({ screenId: z.string().min(8).max(64),
 
 /** The screen takes the gauge, or moves it to another slot. The last screen that asks has it: one screen claims a gauge. */
 export function claimGauge(
-  instrumentId: string,
+  instrumentId: InstrumentId,
   { screenId, target }: z.infer<typeof claimSchema>,
 ): Promise<void> {
   return inTransaction(async (client) => {
@@ -40,7 +41,7 @@ export function claimGauge(
 }
 
 /** Gives the gauge back, if this screen still has it. */
-export function releaseGauge(instrumentId: string, screenId: string): Promise<void> {
+export function releaseGauge(instrumentId: InstrumentId, screenId: string): Promise<void> {
   return inTransaction(async (client) => {
     const { rowCount } = await client.query(
       'DELETE FROM gauge_claim WHERE instrument_id = $1 AND screen_id = $2',
@@ -51,7 +52,7 @@ export function releaseGauge(instrumentId: string, screenId: string): Promise<vo
 }
 
 export type Claim = {
-  instrumentId: string;
+  instrumentId: InstrumentId;
   instrumentKind: string;
   resolution: number;
   screenId: string;
@@ -77,7 +78,7 @@ export const gaugeReadingSchema = z.strictObject({
 
 /** Passes what a gauge shows to the screen that has it. @returns false when no screen has */
 export async function relayGaugeReading(
-  instrumentId: string,
+  instrumentId: InstrumentId,
   reading: z.infer<typeof gaugeReadingSchema>,
 ): Promise<boolean> {
   const claim = await queryMaybeOne<{ screenId: string }>(

@@ -1,4 +1,5 @@
 import 'server-only';
+import type { JobId } from '@/core/record/ids';
 import type { Entries, JobEvent, Reading } from '@/core/record/entries';
 import { queryMany, type Queryable } from '../pool';
 
@@ -23,7 +24,7 @@ export const insertEventsSql = (from: string, rows: string, storedAt: string) =>
 /** Which of these are stored already: `same` just as they are, `other` under the same id as something else. */
 export async function findStored(
   client: Queryable,
-  jobId: string,
+  jobId: JobId,
   { readings, events }: Entries,
 ): Promise<{ same: Set<string>; other: Set<string> }> {
   const rows = await queryMany<{ id: string; isSame: boolean }>(
@@ -55,7 +56,7 @@ export const idsOf = ({ readings, events }: Entries): string[] =>
   [...readings, ...events].map(({ id }) => id);
 
 /** Entries of a file, put in as they are; the state is then made anew. @returns ids that already stand for something else */
-export async function insertEntries(client: Queryable, jobId: string, entries: Entries): Promise<string[]> {
+export async function insertEntries(client: Queryable, jobId: JobId, entries: Entries): Promise<string[]> {
   const { same, other } = await findStored(client, jobId, entries);
   const { readings, events } = without(entries, new Set([...same, ...other]));
   const storedAt = new Date().toISOString();

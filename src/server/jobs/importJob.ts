@@ -1,4 +1,5 @@
 import 'server-only';
+import type { JobId } from '@/core/record/ids';
 import { isDeepStrictEqual } from 'node:util';
 import type { JobFile } from '@/core/record/jobFile';
 import { Refusal } from '../http';
@@ -36,7 +37,7 @@ async function insertPeopleAndInstruments(
   );
 }
 
-export type ImportAnswer = { jobId: string; number: number; isNew: boolean; entriesInFile: number };
+export type ImportAnswer = { jobId: JobId; number: number; isNew: boolean; entriesInFile: number };
 
 /**
  * Puts a job file into the database, whole or not at all. A job that is here already takes up the entries that it lacks,

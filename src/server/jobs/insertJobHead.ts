@@ -1,9 +1,10 @@
 import 'server-only';
+import type { CastingId, JobId } from '@/core/record/ids';
 import type { JobHead, Seat } from '@/core/record/job';
 import type { Shaft } from '@/core/record/shafts';
 import type { Queryable } from '../pool';
 
-export const insertSeat = (client: Queryable, castingId: string, position: number, seat: Seat) =>
+export const insertSeat = (client: Queryable, castingId: CastingId, position: number, seat: Seat) =>
   client.query(
     'INSERT INTO seat (id, casting_id, position, name, x_mm, y_mm, spec, version, face) VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9)',
     [
@@ -19,7 +20,7 @@ export const insertSeat = (client: Queryable, castingId: string, position: numbe
     ],
   );
 
-async function insertShaft(client: Queryable, jobId: string, position: number, shaft: Shaft) {
+async function insertShaft(client: Queryable, jobId: JobId, position: number, shaft: Shaft) {
   await client.query(
     'INSERT INTO shaft (id, job_id, position, name, material, length_mm, ends) VALUES ($1, $2, $3, $4, $5, $6, $7)',
     [shaft.id, jobId, position, shaft.name, shaft.material, shaft.lengthMm, JSON.stringify(shaft.ends)],

@@ -1,4 +1,5 @@
 import 'server-only';
+import type { JobId } from '@/core/record/ids';
 import { benchJob, type BenchJob, type BenchLine } from '@/core/board/benchLine';
 import type { JobHead } from '@/core/record/job';
 import { pool, queryMany } from '../pool';
@@ -9,7 +10,7 @@ import { loadHeadRows, readHead, SHOWN } from './loadJob';
 
 /** Lines whose time has come (a casting counts as cool by now) are made anew. */
 async function renewLines(nowMs: number) {
-  const over = await queryMany<{ id: string }>(
+  const over = await queryMany<{ id: JobId }>(
     pool(),
     'SELECT job_id AS id FROM job_state WHERE NOT is_put_away AND bench_until < $1',
     [new Date(nowMs).toISOString()],
@@ -23,11 +24,11 @@ async function renewLines(nowMs: number) {
  */
 export async function loadBench(
   nowMs: number,
-  jobIds: readonly string[] | null = null,
+  jobIds: readonly JobId[] | null = null,
 ): Promise<{ jobs: BenchJob[]; unreadable: UnreadableJob[] }> {
   await ensureFresh();
   await renewLines(nowMs);
-  const rows = await queryMany<{ id: string; line: BenchLine }>(
+  const rows = await queryMany<{ id: JobId; line: BenchLine }>(
     pool(),
     `
     SELECT job_id AS id, bench AS line FROM job_state JOIN job ON job.id = job_id

@@ -1,4 +1,5 @@
 import 'server-only';
+import type { CastingId, JobId } from '@/core/record/ids';
 import {
   jobHeadSchema,
   type Casting,
@@ -33,9 +34,9 @@ function soundMoment(column: 'taken_at' | 'at') {
   return `CASE WHEN is_sound_moment(${column}) THEN least(${column}, stored_at) ELSE stored_at END`;
 }
 
-type CastingRow = Omit<Casting, 'seats'> & { jobId: string };
-type SeatRow = Omit<Seat, 'face'> & { castingId: string; face: Seat['face'] | null };
-type ShaftRow = Omit<Shaft, 'seats'> & { jobId: string };
+type CastingRow = Omit<Casting, 'seats'> & { jobId: JobId };
+type SeatRow = Omit<Seat, 'face'> & { castingId: CastingId; face: Seat['face'] | null };
+type ShaftRow = Omit<Shaft, 'seats'> & { jobId: JobId };
 type ShaftSeatRow = ShaftSeat & { shaftId: string };
 
 function groupBy<T>(rows: readonly T[], key: (row: T) => string): Map<string, T[]> {
@@ -90,7 +91,7 @@ async function loadShafts(
  */
 export async function loadHeadRows(
   client: Queryable,
-  jobIds?: readonly string[],
+  jobIds?: readonly JobId[],
   { ofHiddenDemo = false } = {},
 ): Promise<JobHead[]> {
   const wanted = jobIds ?? null;
@@ -135,7 +136,7 @@ export async function loadHeadRows(
 /** One head, read; null where there is no such job. */
 export async function loadHead(
   client: Queryable,
-  jobId: string,
+  jobId: JobId,
   which: { ofHiddenDemo?: boolean } = {},
 ): Promise<JobHead | null> {
   const [row] = await loadHeadRows(client, [jobId], which);
@@ -159,15 +160,15 @@ function readRows<T>(rows: readonly unknown[], schema: { safeParse: (row: unknow
   });
 }
 
-type OfJob<T> = T & { jobId: string };
+type OfJob<T> = T & { jobId: JobId };
 const withoutJob = <T extends object>({ jobId: _job, ...entry }: OfJob<T>) => entry;
 
 /** Entries by job, whole or only those with the given ids; of the same moment, in the order in which they came. */
 export async function loadEntries(
   client: Queryable,
-  jobIds: readonly string[],
+  jobIds: readonly JobId[],
   ids: readonly string[] | null = null,
-): Promise<(jobId: string) => Entries> {
+): Promise<(jobId: JobId) => Entries> {
   const readings = await queryMany<OfJob<Reading>>(
     client,
     `
@@ -200,7 +201,7 @@ export const loadPeople = (client: Queryable) =>
   );
 
 /** Photographs of a job without their pictures, oldest first. */
-export const loadPhotographs = (client: Queryable, jobId: string) =>
+export const loadPhotographs = (client: Queryable, jobId: JobId) =>
   queryMany<Photograph>(
     client,
     `
@@ -218,7 +219,7 @@ export const loadInstruments = (client: Queryable) =>
   );
 
 /** A job with its whole record; null where there is none. */
-export async function loadJob(jobId: string, client: Queryable = pool()): Promise<JobRecord | null> {
+export async function loadJob(jobId: JobId, client: Queryable = pool()): Promise<JobRecord | null> {
   const head = await loadHead(client, jobId);
   if (!head) return null;
   const entriesOf = await loadEntries(client, [jobId]);

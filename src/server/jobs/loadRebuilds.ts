@@ -1,4 +1,5 @@
 import 'server-only';
+import type { JobId, SeatId } from '@/core/record/ids';
 import { findRebuilds, spelt, type MachineNames, type MeasuredSeat, type Rebuild } from '@/core/job/rebuilds';
 import { pool, queryMany, queryMaybeOne } from '../pool';
 import { SHOWN } from './loadJob';
@@ -6,10 +7,10 @@ import { SHOWN } from './loadJob';
 /** Only the latest are looked at. */
 const MOST_JOBS = 20;
 
-type OwnSeat = { jobId: string; seatName: string; castingName: string; outsideMm: number } & MachineNames;
+type OwnSeat = { jobId: JobId; seatName: string; castingName: string; outsideMm: number } & MachineNames;
 
 /** Earlier and later rebuilds of a seat. Null: there is no such seat. */
-export async function loadRebuilds(seatId: string): Promise<Rebuild[] | null> {
+export async function loadRebuilds(seatId: SeatId): Promise<Rebuild[] | null> {
   const own = await queryMaybeOne<OwnSeat>(
     pool(),
     `

@@ -1,5 +1,6 @@
 import 'server-only';
-import { v7 as uuid } from 'uuid';
+import type { JobId } from '@/core/record/ids';
+import { newId } from '../ids';
 import { withoutSeats } from '@/core/job/copyJob';
 import { jobHeadSchema, type JobHead } from '@/core/record/job';
 import { JOB_FILE_VERSION, liftJob } from '@/core/record/liftFile';
@@ -25,12 +26,12 @@ export async function loadOwnKind(
 }
 
 /** Keeps a job's castings, seats and plan as a kind of the shop's own; its readings stay with the job. */
-export async function saveOwnKind({ jobId, name }: { jobId: string; name: string }): Promise<OwnKind> {
+export async function saveOwnKind({ jobId, name }: { jobId: JobId; name: string }): Promise<OwnKind> {
   const found = await readStanding(jobId);
   if (!found) throw new Refusal(404, 'not_found', 'There is no such job.');
   const { head, state } = apart(found.job);
   const kept = withoutSeats({ ...head, kind: 'own' }, state.work.removedSeats);
-  const id = uuid();
+  const id = newId();
   await pool().query('INSERT INTO own_kind (id, name, head, head_version) VALUES ($1, $2, $3, $4)', [
     id,
     name,

@@ -1,4 +1,5 @@
 import 'server-only';
+import type { JobId, PhotographId, SeatId } from '@/core/record/ids';
 import sharp from 'sharp';
 import type { Photograph } from '@/core/record/job';
 import { Refusal } from '../http';
@@ -53,7 +54,7 @@ type Kept = Omit<Photograph, 'bytes'>;
 /** Stored once, however often it is sent. */
 export const insertPhotograph = (
   client: Queryable,
-  jobId: string,
+  jobId: JobId,
   { id, seatId, personId, caption, widthPx, heightPx, takenAt }: Kept,
   jpeg: Buffer,
 ) =>
@@ -64,7 +65,7 @@ export const insertPhotograph = (
     [id, jobId, seatId, personId, caption, widthPx, heightPx, jpeg, takenAt],
   );
 
-const countOf = (client: Queryable, jobId: string, seatId: string | null) =>
+const countOf = (client: Queryable, jobId: JobId, seatId: SeatId | null) =>
   queryMaybeOne<{ count: number }>(
     client,
     `
@@ -81,7 +82,7 @@ const STORED = `
 
 /** Scales and stores a photograph; one that is stored already is answered as it is. */
 export async function savePhotograph(
-  jobId: string,
+  jobId: JobId,
   about: Pick<Photograph, 'id' | 'seatId' | 'personId' | 'caption' | 'takenAt'>,
   bytes: Buffer,
 ): Promise<Photograph> {
@@ -113,11 +114,11 @@ export async function savePhotograph(
   });
 }
 
-export const loadPicture = (photographId: string) =>
+export const loadPicture = (photographId: PhotographId) =>
   queryMaybeOne<{ jpeg: Buffer }>(pool(), 'SELECT jpeg FROM photograph WHERE id = $1', [photographId]);
 
 /** The pictures of one job as base64, by id: for its file. */
-export async function loadPictures(jobId: string): Promise<Map<string, string>> {
+export async function loadPictures(jobId: JobId): Promise<Map<string, string>> {
   const { rows } = await pool().query<{ id: string; jpeg: Buffer }>(
     'SELECT id, jpeg FROM photograph WHERE job_id = $1',
     [jobId],

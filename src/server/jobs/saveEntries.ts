@@ -1,4 +1,5 @@
 import 'server-only';
+import type { JobId } from '@/core/record/ids';
 import { checkPlace, type Places } from '@/core/job/checkPlace';
 import { JobViewer } from '@/core/job/seatView';
 import { advanceAll, asList, rebuild } from '@/core/project/advance';
@@ -27,14 +28,14 @@ type Known = StandingJob & { viewer: JobViewer; columns: Columns; places: Places
 const MOST_KNOWN = 200;
 const known = new Map<string, Known>();
 
-function remember(jobId: string, job: Known) {
+function remember(jobId: JobId, job: Known) {
   known.delete(jobId);
   known.set(jobId, job);
   const oldest = known.size > MOST_KNOWN ? known.keys().next().value : undefined;
   if (oldest !== undefined) known.delete(oldest);
 }
 
-async function readKnown(jobId: string): Promise<Known> {
+async function readKnown(jobId: JobId): Promise<Known> {
   const standing = await readStanding(jobId);
   if (!standing) throw new Refusal(404, 'not_found', 'There is no such job.');
   const viewer = new JobViewer();
@@ -97,7 +98,7 @@ const STORE = `
   )
   SELECT pg_notify('${LIVE_CHANNEL}', $7) FROM changed`;
 
-async function store(jobId: string, before: Known, entries: Entries): Promise<boolean> {
+async function store(jobId: JobId, before: Known, entries: Entries): Promise<boolean> {
   const storedAt = new Date().toISOString();
   const stored = asStoredAt(entries, storedAt);
   const job = await after(before, stored);
@@ -153,7 +154,7 @@ function sort(entries: Entries, { places }: Known) {
 /** Another server may write the same job: then it is read anew, and tried again. */
 const MOST_TRIES = 20;
 
-async function saveNow(jobId: string, entries: Entries): Promise<SaveAnswer> {
+async function saveNow(jobId: JobId, entries: Entries): Promise<SaveAnswer> {
   let job = known.get(jobId) ?? (await readKnown(jobId));
   const acknowledged: string[] = [];
   const taken: RefusedEntry[] = [];
@@ -221,7 +222,7 @@ function takeTogether(queue: Waiting[]): Waiting[] {
   return queue.splice(0, end < 0 ? queue.length : end);
 }
 
-async function answerTogether(jobId: string, batch: readonly Waiting[]): Promise<void> {
+async function answerTogether(jobId: JobId, batch: readonly Waiting[]): Promise<void> {
   try {
     const answer = await saveNow(jobId, {
       readings: distinct(batch.flatMap(({ entries }) => entries.readings)),
@@ -236,7 +237,7 @@ async function answerTogether(jobId: string, batch: readonly Waiting[]): Promise
   }
 }
 
-async function work(jobId: string, queue: Waiting[]) {
+async function work(jobId: JobId, queue: Waiting[]) {
   while (queue.length > 0) await answerTogether(jobId, takeTogether(queue));
   waiting.delete(jobId);
 }
@@ -246,7 +247,7 @@ async function work(jobId: string, queue: Waiting[]) {
  * this job is refused alone, so that the others are not held up; an id that already stands for something else is refused as
  * `id_taken`.
  */
-export function saveEntries(jobId: string, entries: Entries): Promise<SaveAnswer> {
+export function saveEntries(jobId: JobId, entries: Entries): Promise<SaveAnswer> {
   return new Promise((settle, fail) => {
     const queue = waiting.get(jobId);
     if (queue) queue.push({ entries, settle, fail });

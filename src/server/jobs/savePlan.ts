@@ -1,4 +1,5 @@
 import 'server-only';
+import type { CastingId, JobId } from '@/core/record/ids';
 import { isDeepStrictEqual } from 'node:util';
 import { z } from 'zod';
 import { castingSchema, seatSchema, type Seat } from '@/core/record/job';
@@ -27,7 +28,7 @@ type PlanEdit = z.infer<typeof planEditSchema>;
 /** Is this the change that stands there already, sent again because its answer was lost? */
 async function isStored(
   client: Queryable,
-  jobId: string,
+  jobId: JobId,
   standing: JobPlan,
   { version, plan, castings = [] }: PlanEdit,
 ): Promise<boolean> {
@@ -45,7 +46,7 @@ async function isStored(
 }
 
 /** Stores the change if the plan is still at that version; else refuses with what stands there now (409). */
-export function savePlan(jobId: string, { version, plan, castings = [] }: PlanEdit): Promise<JobPlan> {
+export function savePlan(jobId: JobId, { version, plan, castings = [] }: PlanEdit): Promise<JobPlan> {
   return inTransaction(async (client) => {
     const row = await queryMaybeOne<{ plan: JobPlan }>(
       client,
@@ -90,8 +91,8 @@ export function savePlan(jobId: string, { version, plan, castings = [] }: PlanEd
 
 export const newSeatSchema = seatSchema;
 
-const jobOf = (client: Queryable, castingId: string) =>
-  queryMaybeOne<{ jobId: string; count: number }>(
+const jobOf = (client: Queryable, castingId: CastingId) =>
+  queryMaybeOne<{ jobId: JobId; count: number }>(
     client,
     `SELECT job_id AS "jobId", (SELECT count(*)::integer FROM seat WHERE casting_id = casting.id) AS count
     FROM casting WHERE id = $1 FOR UPDATE`,
@@ -99,7 +100,7 @@ const jobOf = (client: Queryable, castingId: string) =>
   );
 
 /** A further seat on a casting: new, or a copy of one that is there. */
-export function addSeat(castingId: string, seat: Seat): Promise<Seat> {
+export function addSeat(castingId: CastingId, seat: Seat): Promise<Seat> {
   return inTransaction(async (client) => {
     const place = await jobOf(client, castingId);
     if (!place) throw new Refusal(404, 'not_found', 'There is no such casting.');
@@ -109,7 +110,7 @@ export function addSeat(castingId: string, seat: Seat): Promise<Seat> {
       ]);
     const added = { ...seat, version: 1 };
     // Sent again because its answer was lost: it is there.
-    const there = await queryMaybeOne<{ castingId: string }>(
+    const there = await queryMaybeOne<{ castingId: CastingId }>(
       client,
       'SELECT casting_id AS "castingId" FROM seat WHERE id = $1',
       [seat.id],

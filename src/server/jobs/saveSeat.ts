@@ -1,4 +1,5 @@
 import 'server-only';
+import type { JobId, SeatId } from '@/core/record/ids';
 import { isDeepStrictEqual } from 'node:util';
 import type { Seat } from '@/core/record/job';
 import type { BoreSpec } from '@/core/record/seatSpec';
@@ -7,7 +8,7 @@ import { notify } from '../live/notify';
 import { standAnew } from '../projection/standing';
 import { inTransaction, queryMaybeOne } from '../pool';
 
-type SeatRow = Omit<Seat, 'face'> & { face: Seat['face'] | null; jobId: string };
+type SeatRow = Omit<Seat, 'face'> & { face: Seat['face'] | null; jobId: JobId };
 
 const SEAT = `seat.id, seat.name, x_mm AS "xMm", y_mm AS "yMm", spec, version, face`;
 
@@ -30,7 +31,7 @@ export type SeatEdit = {
  * refused (409) with what stands there now,
  * so that the person sees what changed and decides.
  */
-export function saveSeat(seatId: string, { version, spec, name, xMm, yMm }: SeatEdit): Promise<Seat> {
+export function saveSeat(seatId: SeatId, { version, spec, name, xMm, yMm }: SeatEdit): Promise<Seat> {
   return inTransaction(async (client) => {
     const saved = await queryMaybeOne<SeatRow>(
       client,

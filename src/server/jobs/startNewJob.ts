@@ -1,6 +1,7 @@
 import 'server-only';
-import { v7 as uuid } from 'uuid';
+import { newId } from '../ids';
 import { z } from 'zod';
+import { jobIdSchema } from '@/core/record/ids';
 import { JOB_KINDS } from '@/core/job/kinds/allKinds';
 import { copyHead, ownNumbers, withoutSeats } from '@/core/job/copyJob';
 import { startJob, type JobKind } from '@/core/job/kinds/jobKind';
@@ -32,7 +33,7 @@ export const startJobSchema = z.strictObject({
     .optional(),
   material: castingSchema.shape.material.optional(),
   /** “Same as last”: castings, parts and plan of this job, never its readings. */
-  copyOf: z.uuid().optional(),
+  copyOf: jobIdSchema.optional(),
   /** One of the shop's own kinds, with `kind: "own"`. */
   ownKind: z.uuid().optional(),
 });
@@ -76,7 +77,7 @@ async function makeHead(
       head: copyHead(withoutSeats(head, state.work.removedSeats), {
         ...given,
         machine: asked.machine || head.machine,
-        makeId: () => uuid(),
+        makeId: () => newId(),
       }),
       machineNote: ownNumbers(state.work.machine),
     };
@@ -88,7 +89,7 @@ async function makeHead(
         { code: 'points_nowhere', field: 'ownKind', given: asked.ownKind },
       ]);
     return {
-      head: copyHead(kind.head, { ...given, machine: asked.machine || UNNAMED, makeId: () => uuid() }),
+      head: copyHead(kind.head, { ...given, machine: asked.machine || UNNAMED, makeId: () => newId() }),
       machineNote: null,
     };
   }
@@ -97,7 +98,7 @@ async function makeHead(
       ...given,
       machine: asked.machine || UNNAMED,
       roomC: REFERENCE_C,
-      makeId: () => uuid(),
+      makeId: () => newId(),
     }),
     machineNote: null,
   };
@@ -119,7 +120,7 @@ export async function startNewJob(asked: z.infer<typeof startJobSchema>): Promis
         readings: [],
         events: [
           {
-            id: uuid(),
+            id: newId(),
             seatId: null,
             castingId: null,
             personId: person.id,

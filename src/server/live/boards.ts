@@ -1,4 +1,5 @@
 import 'server-only';
+import type { JobId } from '@/core/record/ids';
 import type { BenchJob } from '@/core/board/benchLine';
 import type { HeatItem } from '@/core/board/heatItems';
 import { loadBench } from '../jobs/loadBench';
@@ -14,7 +15,7 @@ const GATHER_MS = 250;
 
 /** Looks once for all screens of this server at what changed on the bench and in the heat, and tells only what is another thing now. */
 export class Boards {
-  private changed = new Set<string>();
+  private changed = new Set<JobId>();
   private timer: ReturnType<typeof setTimeout> | null = null;
   /** What was last told, as text: a reading seldom changes what the bench says of its job. */
   private lines = new Map<string, string>();
@@ -22,7 +23,7 @@ export class Boards {
 
   constructor(private tell: (news: BoardNews) => void) {}
 
-  note(jobId: string) {
+  note(jobId: JobId) {
     this.changed.add(jobId);
     this.timer ??= setTimeout(() => {
       this.timer = null;

@@ -1,15 +1,16 @@
 import 'server-only';
+import type { InstrumentId, JobId } from '@/core/record/ids';
 import type { Entries } from '@/core/record/entries';
 import type { Queryable } from '../pool';
 
 /** What servers tell each other, and then every screen that listens. */
 export type LiveMessage =
   /** Stored just now, in this change of the job: with the entries where they are small, else by their ids. */
-  | { kind: 'entries'; jobId: string; version: number; entries?: Entries; ids?: string[] }
-  | { kind: 'job'; jobId: string }
+  | { kind: 'entries'; jobId: JobId; version: number; entries?: Entries; ids?: string[] }
+  | { kind: 'job'; jobId: JobId }
   | {
       kind: 'gauge';
-      instrumentId: string;
+      instrumentId: InstrumentId;
       screenId: string;
       text: string;
       unit: 'mm' | 'C';
@@ -17,7 +18,7 @@ export type LiveMessage =
       metalC: number;
       slot: string | null;
     }
-  | { kind: 'claim'; instrumentId: string; screenId: string | null };
+  | { kind: 'claim'; instrumentId: InstrumentId; screenId: string | null };
 
 export const LIVE_CHANNEL = 'urn_key_live';
 
@@ -26,7 +27,7 @@ const MAX_BYTES = 7500;
 const isSmall = (text: string) => Buffer.byteLength(text) <= MAX_BYTES;
 
 /** A message about entries, as large as it may be: with them, with their ids, or “look again”. */
-export function entriesMessage(jobId: string, version: number, entries: Entries): string {
+export function entriesMessage(jobId: JobId, version: number, entries: Entries): string {
   const whole = JSON.stringify({ kind: 'entries', jobId, version, entries } satisfies LiveMessage);
   if (isSmall(whole)) return whole;
   const ids = [...entries.readings, ...entries.events].map(({ id }) => id);

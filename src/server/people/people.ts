@@ -1,4 +1,5 @@
 import 'server-only';
+import type { PersonId } from '@/core/record/ids';
 import type { Person } from '@/core/record/job';
 import { Refusal } from '../http';
 import { pool, queryMaybeOne } from '../pool';
@@ -8,7 +9,7 @@ import { pool, queryMaybeOne } from '../pool';
  * it.
  */
 export async function savePersonChoices(
-  personId: string,
+  personId: PersonId,
   { units, walk }: Partial<Pick<Person, 'units' | 'walk'>>,
 ): Promise<Person> {
   const saved = await queryMaybeOne<Person>(

@@ -1,4 +1,5 @@
 import 'server-only';
+import type { SeatId } from '@/core/record/ids';
 import { summarize } from '@/core/board/summary';
 import { FORMULA_VERSION } from '@/core/job/seatFit';
 import type { JobViewer } from '@/core/job/seatView';
@@ -23,8 +24,8 @@ export type JobColumns = {
   frameNumber: string;
   engineNumber: string;
 };
-export type SeatColumns = { seatId: string; state: string; measured: string | null; from: SeatState };
-export type Columns = { from: JobState; job: JobColumns; seats: Map<string, SeatColumns> };
+export type SeatColumns = { seatId: SeatId; state: string; measured: string | null; from: SeatState };
+export type Columns = { from: JobState; job: JobColumns; seats: Map<SeatId, SeatColumns> };
 
 const moment = (ms: number | null) => (ms === null ? null : new Date(ms).toISOString());
 
@@ -34,7 +35,7 @@ function seatColumns(
   before: Columns | null,
 ): Columns['seats'] {
   return new Map(
-    Object.entries(job.state.seats).map(([seatId, from]) => {
+    (Object.entries(job.state.seats) as [SeatId, SeatState][]).map(([seatId, from]) => {
       const known = before?.seats.get(seatId);
       const state = known?.from === from ? known.state : JSON.stringify(from);
       return [seatId, { seatId, state, measured: measured.get(seatId) ?? null, from }];

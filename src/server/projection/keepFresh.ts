@@ -1,15 +1,16 @@
 import 'server-only';
+import type { JobId } from '@/core/record/ids';
 import { notify } from '../live/notify';
 import { findAwayCause, log, pool, queryMany } from '../pool';
 import { findStale, standAnew } from './standing';
 
 /** Jobs whose record can't be read: named on the bench, and tried again when the server starts anew. */
-const unreadable = new Set<string>();
-export const unreadableJobs = (): string[] => [...unreadable];
+const unreadable = new Set<JobId>();
+export const unreadableJobs = (): JobId[] => [...unreadable];
 
 /** Makes these states anew, one after another. One that can't be read takes no other along: it is logged. */
 async function makeAnew(
-  ids: readonly string[],
+  ids: readonly JobId[],
   onDone: (done: number, all: number) => void = () => undefined,
 ) {
   for (const [i, id] of ids.entries()) {
@@ -44,8 +45,8 @@ export function ensureFresh(): Promise<void> {
 /** Every job there is, whatever its state. @returns how many were made, and ids of those that can't be read */
 export async function standAllAnew(
   onDone: (done: number, all: number) => void,
-): Promise<{ made: number; unreadable: string[] }> {
-  const rows = await queryMany<{ id: string }>(pool(), 'SELECT id FROM job ORDER BY number');
+): Promise<{ made: number; unreadable: JobId[] }> {
+  const rows = await queryMany<{ id: JobId }>(pool(), 'SELECT id FROM job ORDER BY number');
   await makeAnew(
     rows.map(({ id }) => id),
     onDone,
@@ -55,7 +56,7 @@ export async function standAllAnew(
 
 /** The tool wall or the demo changed: what the open jobs say on the bench may be another thing now. */
 export async function standOpenJobsAnew(): Promise<void> {
-  const rows = await queryMany<{ id: string }>(
+  const rows = await queryMany<{ id: JobId }>(
     pool(),
     'SELECT job_id AS id FROM job_state WHERE NOT is_put_away',
   );

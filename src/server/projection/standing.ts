@@ -1,4 +1,5 @@
 import 'server-only';
+import type { JobId, SeatId } from '@/core/record/ids';
 import { JobViewer } from '@/core/job/seatView';
 import { rebuild } from '@/core/project/advance';
 import type { JobState, SeatState } from '@/core/project/jobState';
@@ -33,7 +34,7 @@ const withShop = async (client: Queryable, head: JobHead, state: JobState): Prom
 
 type StateRow = { version: string; state: Omit<JobState, 'seats'>; madeWith: string };
 
-const readState = (client: Queryable, jobId: string) =>
+const readState = (client: Queryable, jobId: JobId) =>
   queryMaybeOne<StateRow>(
     client,
     'SELECT version, state, made_with AS "madeWith" FROM job_state WHERE job_id = $1',
@@ -41,7 +42,7 @@ const readState = (client: Queryable, jobId: string) =>
   );
 
 /** 0 where there is no such job. */
-export const readVersion = async (jobId: string): Promise<number> =>
+export const readVersion = async (jobId: JobId): Promise<number> =>
   Number(
     (
       await queryMaybeOne<{ version: string }>(pool(), 'SELECT version FROM job_state WHERE job_id = $1', [
@@ -50,8 +51,8 @@ export const readVersion = async (jobId: string): Promise<number> =>
     )?.version ?? 0,
   );
 
-async function readSeats(client: Queryable, jobId: string): Promise<JobState['seats']> {
-  const rows = await queryMany<{ seatId: string; state: SeatState }>(
+async function readSeats(client: Queryable, jobId: JobId): Promise<JobState['seats']> {
+  const rows = await queryMany<{ seatId: SeatId; state: SeatState }>(
     client,
     'SELECT seat_id AS "seatId", state FROM seat_result WHERE job_id = $1',
     [jobId],
@@ -63,7 +64,7 @@ async function readSeats(client: Queryable, jobId: string): Promise<JobState['se
  * A job as it stands. One whose state was made with other formulas, or never, is made anew from its record first.
  * @returns null where there is no such job, or it belongs to a demo that was put away
  */
-export async function readStanding(jobId: string): Promise<StandingJob | null> {
+export async function readStanding(jobId: JobId): Promise<StandingJob | null> {
   return inTransaction(async (client) => {
     // State and seats of one moment: an entry that is stored in between is in both or in neither.
     await client.query('SET TRANSACTION ISOLATION LEVEL REPEATABLE READ');
@@ -81,7 +82,7 @@ export const seatRowsSql = (parameter: string) =>
   `jsonb_to_recordset(${parameter}::jsonb) AS new ("seatId" uuid, state jsonb, measured jsonb)`;
 
 /** Rows of seats as they are sent to the database. */
-export const seatRows = (seats: Iterable<{ seatId: string; state: string; measured: string | null }>) =>
+export const seatRows = (seats: Iterable<{ seatId: SeatId; state: string; measured: string | null }>) =>
   `[${[...seats]
     .map(
       ({ seatId, state, measured }) =>
@@ -89,7 +90,7 @@ export const seatRows = (seats: Iterable<{ seatId: string; state: string; measur
     )
     .join(',')}]`;
 
-async function writeStanding(client: Queryable, jobId: string, { job, seats }: Columns): Promise<number> {
+async function writeStanding(client: Queryable, jobId: JobId, { job, seats }: Columns): Promise<number> {
   const { rows } = await client.query<{ version: string }>(
     `
     INSERT INTO job_state (job_id, version, made_with, state, is_put_away, bench, bench_until, heat, heat_until, ordered,
@@ -131,7 +132,7 @@ async function writeStanding(client: Queryable, jobId: string, { job, seats }: C
  * Makes a job's state anew from its whole record, within the transaction that changed its head, or in one of its own.
  * @returns null where there is no such job
  */
-export function standAnew(jobId: string, within?: Queryable): Promise<StandingJob | null> {
+export function standAnew(jobId: JobId, within?: Queryable): Promise<StandingJob | null> {
   return inTransaction(async (client) => {
     // Whoever stores an entry meanwhile waits, and finds another version.
     await client.query('SELECT FROM job_state WHERE job_id = $1 FOR UPDATE', [jobId]);
@@ -145,8 +146,8 @@ export function standAnew(jobId: string, within?: Queryable): Promise<StandingJo
 }
 
 /** Ids of jobs whose state is missing or was made with other formulas; the newest first. */
-export async function findStale(): Promise<string[]> {
-  const rows = await queryMany<{ id: string }>(
+export async function findStale(): Promise<JobId[]> {
+  const rows = await queryMany<{ id: JobId }>(
     pool(),
     `SELECT id FROM job LEFT JOIN job_state ON job_id = id
     WHERE made_with IS DISTINCT FROM $1 ORDER BY is_put_away NULLS FIRST, number DESC`,

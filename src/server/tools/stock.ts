@@ -1,4 +1,5 @@
 import 'server-only';
+import type { StockId } from '@/core/record/ids';
 import { stockItemSchema, type StockItem } from '@/core/tools/stock';
 import { Refusal } from '../http';
 import { SHOWN } from '../jobs/loadJob';
@@ -31,7 +32,7 @@ export async function saveStockItem(
 }
 
 /** Takes an item out of stock; saving it again puts it back. */
-export async function takeStockOff(itemId: string): Promise<StockItem> {
+export async function takeStockOff(itemId: StockId): Promise<StockItem> {
   const row = await queryMaybeOne<StockRow>(
     pool(),
     'UPDATE stock_item SET is_off = true WHERE id = $1 RETURNING body',

@@ -1,4 +1,5 @@
 import 'server-only';
+import type { InstrumentId, ToolId } from '@/core/record/ids';
 import { toolSchema, type Tool } from '@/core/tools/tool';
 import { Refusal } from '../http';
 import { pool, queryMany, queryMaybeOne, type Queryable } from '../pool';
@@ -30,7 +31,7 @@ export async function saveTool(
 }
 
 /** Takes a tool off the wall; saving it again hangs it back. */
-export async function takeToolOff(toolId: string): Promise<Tool> {
+export async function takeToolOff(toolId: ToolId): Promise<Tool> {
   const row = await queryMaybeOne<ToolRow>(
     pool(),
     'UPDATE tool SET is_off_wall = true, version = version + 1 WHERE id = $1 RETURNING body',
@@ -41,7 +42,10 @@ export async function takeToolOff(toolId: string): Promise<Tool> {
 }
 
 /** Sets the last day of an instrument's calibration; null: not watched. */
-export async function saveCalibration(instrumentId: string, calibrationDue: string | null): Promise<void> {
+export async function saveCalibration(
+  instrumentId: InstrumentId,
+  calibrationDue: string | null,
+): Promise<void> {
   const { rowCount } = await pool().query('UPDATE instrument SET calibration_due = $2 WHERE id = $1', [
     instrumentId,
     calibrationDue,

@@ -1,3 +1,4 @@
+import type { SeatId } from '@/core/record/ids';
 import { useId } from 'react';
 import type { Casting, CastingMap, Seat } from '@/core/record/job';
 import { MarkGlyph, MARK_WORDS, type MarkName } from '@/ui/marks/StateMark';
@@ -6,7 +7,7 @@ import { castingOutlinePath } from './castingOutline';
 import { placeSeats, type Face, type PlacedSeat } from './placeSeats';
 
 export type SeatOnMap = {
-  seatId: string;
+  seatId: SeatId;
   seatMark: MarkName;
   partMark: MarkName | null;
   isSelected?: boolean;
@@ -41,7 +42,7 @@ type Props = {
   pxPerMm: number;
   isHot: boolean;
   face?: Face;
-  onPick?: (seatId: string) => void;
+  onPick?: (seatId: SeatId) => void;
 };
 
 /** A casting from its working face, to scale: outline, ribs, bolts, bosses, and at every seat its state. Origin at its foot. */
@@ -148,7 +149,7 @@ type SeatPlaceProps = {
   seat: Seat;
   x: number;
   y: number;
-  onPick: ((seatId: string) => void) | undefined;
+  onPick: ((seatId: SeatId) => void) | undefined;
   label: string;
   state: SeatOnMap | undefined;
   how: 'full' | 'seen_through' | 'beside';

@@ -46,7 +46,8 @@ const WORDS: Record<string, (issue: Issue, units: Units) => string> = {
   id_taken: () => 'This id already stands for something else.',
   not_json: ({ given }) => `This is no JSON file${given ? ` (${given})` : ''}.`,
   not_a_job_file: () => 'This is JSON, but no Urn Key job.',
-  other_version: ({ given, max }) => `This file is of version ${given}; this Urn Key reads version ${max}.`,
+  other_version: ({ given, max }) =>
+    `This file is of version ${given}; this Urn Key reads versions up to ${max}.`,
   too_large: ({ max }) => `The file is too large: at most ${((max ?? 0) / 1048576).toFixed(0)} MB.`,
   bad_value: ({ field, given }) => `${field}: ${given ?? 'this'} does not fit.`,
   bad_type: ({ field, given }) => `${field}: ${given} is of another kind than is asked for.`,

@@ -1,3 +1,4 @@
+import { asId } from '../../../tests/support/ids';
 import { readSlot } from '@/core/record/slots';
 import { describe, expect, it } from 'vitest';
 import type { MoveCode } from '@/core/job/nextMove';
@@ -50,7 +51,7 @@ describe('the next move in words', () => {
     const { headline, reason } = sayMove(
       {
         code,
-        seatId: 's',
+        seatId: asId('s'),
         step: 'measure',
         slot: readSlot('bore.1.0'),
         angleDeg: 275,

@@ -1,3 +1,4 @@
+import type { AnyId, SeatId } from '@/core/record/ids';
 import type { JobPlan, PlanPart } from '@/core/record/plan';
 import { freeKey } from '@/core/record/vocabulary';
 import type { Casting, JobHead } from '@/core/record/job';
@@ -74,7 +75,7 @@ const partsOfSeats = (kind: Pick<JobKind, 'castings' | 'reach'>) =>
 /** Destroyed by a failed attempt, so two are bought. Common practice, no source. */
 const IS_SPENT: readonly PlanPart['what'][] = ['o_ring'];
 
-const partsOfKind = (kind: JobKind, seatId: (name: string) => string): PlanPart[] =>
+const partsOfKind = (kind: JobKind, seatId: (name: string) => SeatId): PlanPart[] =>
   withKeys([...partsOfSeats(kind), ...(kind.parts ?? [])] as NonNullable<JobKind['parts']>).map(
     ({ key, name, what, seat, count = 1, isSpent, reach }) => ({
       key,
@@ -87,7 +88,7 @@ const partsOfKind = (kind: JobKind, seatId: (name: string) => string): PlanPart[
     }),
   );
 
-function planOfKind(kind: JobKind, seatId: (name: string) => string): JobPlan {
+function planOfKind(kind: JobKind, seatId: (name: string) => SeatId): JobPlan {
   return {
     version: 1,
     order: (kind.order ?? []).map(({ first, then, why }) => ({
@@ -125,7 +126,7 @@ function planOfKind(kind: JobKind, seatId: (name: string) => string): JobPlan {
 function shaftsOfKind(
   { castings: kindCastings, shafts = [] }: JobKind,
   castings: readonly Casting[],
-  makeId: (name: string) => string,
+  makeId: (name: string) => AnyId,
 ): Shaft[] {
   const named = kindCastings.flatMap(({ seats }, i) =>
     seats.flatMap(({ shaft, spec }, j) =>
@@ -148,7 +149,7 @@ export function startJob(
     roomC,
     openedAt,
     makeId,
-  }: { number: number; machine: string; roomC: number; openedAt: string; makeId: (name: string) => string },
+  }: { number: number; machine: string; roomC: number; openedAt: string; makeId: (name: string) => AnyId },
 ): JobHead {
   const castings = kind.castings.map(({ seats, ...casting }) => ({
     ...casting,

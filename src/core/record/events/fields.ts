@@ -1,7 +1,6 @@
 import { z } from 'zod';
 
 /** Fields that the bodies of events are made of. */
-export const id = z.uuid();
 export const mm = (min: number, max: number) => z.number().min(min).max(max);
 export const text = (max: number) => z.string().trim().max(max);
 export const finite = z.number().refine(Number.isFinite);

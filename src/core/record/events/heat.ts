@@ -1,9 +1,13 @@
 import { z } from 'zod';
 import { HEAT_SOURCES, RESTS } from '../vocabulary';
-import { empty, finite, id } from './fields';
+import { toolIdSchema } from '../ids';
+import { empty, finite } from './fields';
 
 /** Which oven or freezer: by its id on the tool wall, with the name that it had then. */
-export const heatPlaceSchema = z.strictObject({ toolId: id, name: z.string().trim().min(1).max(80) });
+export const heatPlaceSchema = z.strictObject({
+  toolId: toolIdSchema,
+  name: z.string().trim().min(1).max(80),
+});
 export type HeatPlace = z.infer<typeof heatPlaceSchema>;
 
 /** Heat and cold, and what became of the drop. `place`: null where it was not said. */

@@ -1,13 +1,14 @@
 import { z } from 'zod';
 import { keySchema } from '../plan';
 import { FINDINGS, PIECES, SIDES } from '../vocabulary';
-import { id, mm, text } from './fields';
+import { pieceIdSchema } from '../ids';
+import { mm, text } from './fields';
 
 /** Stacks that come off a shaft's end, piece by piece, and what is inspected beside them. */
 export const stackBodies = {
   stack_piece_noted: z.strictObject({
     stackKey: keySchema,
-    pieceId: id,
+    pieceId: pieceIdSchema,
     position: z.int().min(1).max(40),
     what: z.enum(PIECES),
     thicknessMm: mm(0.01, 200).nullable(),
@@ -18,7 +19,7 @@ export const stackBodies = {
   }),
   stack_piece_put_back: z.strictObject({
     stackKey: keySchema,
-    pieceId: id,
+    pieceId: pieceIdSchema,
     thicknessMm: mm(0.01, 200).nullable(),
     side: z.enum(SIDES),
     position: z.int().min(1).max(40),

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { keySchema } from '../plan';
 import { REMOVAL_WAYS } from '../vocabulary';
-import { empty, id, mm, text } from './fields';
+import { photographIdSchema } from '../ids';
+import { empty, mm, text } from './fields';
 
 /** Getting at it, and everything out. What is left out of `as_found_noted` was not said: a later one adds to it. */
 export const stripBodies = {
@@ -20,5 +21,5 @@ export const stripBodies = {
   hidden_found: z.strictObject({ key: keySchema, isThere: z.boolean() }),
   taken_out: z.strictObject({ way: z.enum(REMOVAL_WAYS), isSpoilt: z.boolean() }),
   seal_taken_out: empty,
-  photograph_withdrawn: z.strictObject({ photographId: id }),
+  photograph_withdrawn: z.strictObject({ photographId: photographIdSchema }),
 } as const;

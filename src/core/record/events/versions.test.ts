@@ -1,3 +1,4 @@
+import { asId } from '../../../../tests/support/ids';
 import { describe, expect, it } from 'vitest';
 import { NOW } from '../../../../tests/support/records';
 import { eventSchema } from '../entries';
@@ -6,10 +7,10 @@ import { makeEvent } from '../makeEvent';
 import { liftEvent, versionOf } from './versions';
 
 const common = {
-  id: '4e1a54a1-2e3c-4b7a-9a4e-5b7b3f6f1a01',
-  seatId: '4e1a54a1-2e3c-4b7a-9a4e-5b7b3f6f1a02',
+  id: asId('4e1a54a1-2e3c-4b7a-9a4e-5b7b3f6f1a01'),
+  seatId: asId('4e1a54a1-2e3c-4b7a-9a4e-5b7b3f6f1a02'),
   castingId: null,
-  personId: '4e1a54a1-2e3c-4b7a-9a4e-5b7b3f6f1a03',
+  personId: asId('4e1a54a1-2e3c-4b7a-9a4e-5b7b3f6f1a03'),
   at: new Date(NOW).toISOString(),
 };
 const cold = { ...common, kind: 'part_into_freezer' };

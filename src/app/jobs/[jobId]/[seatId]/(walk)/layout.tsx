@@ -1,3 +1,4 @@
+import type { SeatId } from '@/core/record/ids';
 import type { ReactNode } from 'react';
 import { JobFrame } from '@/bench/job/JobFrame';
 import { loadHeat } from '@/server/jobs/loadHeat';
@@ -16,7 +17,7 @@ export default async function WalkLayout({
   // Without the database the job goes on from what the screen knows; what is hot elsewhere comes with the live line.
   const heat = await loadIfThere(loadHeat);
   return (
-    <JobFrame seatId={seatId} heat={heat?.data ?? []} heatMs={heat?.nowMs ?? 0}>
+    <JobFrame seatId={seatId as SeatId} heat={heat?.data ?? []} heatMs={heat?.nowMs ?? 0}>
       {children}
     </JobFrame>
   );

@@ -1,11 +1,12 @@
 'use client';
+import type { SeatId } from '@/core/record/ids';
 import { useParams } from 'next/navigation';
 import { StepLayout } from '@/bench/job/StepLayout';
 import { ComparePart } from '@/bench/parts/ComparePart';
 import { PartsStep } from '@/bench/parts/PartsStep';
 
 export default function PartsPage() {
-  const { seatId } = useParams<{ seatId: string }>();
+  const { seatId } = useParams<{ seatId: SeatId }>();
   return (
     <ComparePart
       key={seatId}

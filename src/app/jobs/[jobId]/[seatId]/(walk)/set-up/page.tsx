@@ -1,4 +1,5 @@
 'use client';
+import type { SeatId } from '@/core/record/ids';
 import { useParams, useRouter } from 'next/navigation';
 import { StepLayout } from '@/bench/job/StepLayout';
 import { MapEditor } from '@/bench/setUp/MapEditor';
@@ -6,7 +7,7 @@ import { SetUpSlate } from '@/bench/setUp/SetUpSlate';
 import { useEdits } from '@/bench/record/useEdits';
 
 export default function SetUpPage() {
-  const { jobId, seatId } = useParams<{ jobId: string; seatId: string }>();
+  const { jobId, seatId } = useParams<{ jobId: string; seatId: SeatId }>();
   const router = useRouter();
   const edits = useEdits();
   return (

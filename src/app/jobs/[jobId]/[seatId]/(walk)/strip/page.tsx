@@ -1,4 +1,5 @@
 'use client';
+import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import { useParams } from 'next/navigation';
 import { StepLayout } from '@/bench/job/StepLayout';
@@ -8,7 +9,7 @@ import { StripSlate } from '@/bench/strip/StripSlate';
 import { Column } from '@/ui/parts/layout';
 
 export default function StripPage() {
-  const { seatId } = useParams<{ seatId: string }>();
+  const { seatId } = useParams<{ seatId: SeatId }>();
   const middle = (
     <Column sx={{ height: '100%', minHeight: 0 }}>
       <Box sx={{ flex: 1, minHeight: 300 }}>

@@ -1,11 +1,12 @@
 'use client';
+import type { SeatId } from '@/core/record/ids';
 import { useParams } from 'next/navigation';
 import { StepLayout } from '@/bench/job/StepLayout';
 import { SeatSection } from '@/bench/seat/SeatSection';
 import { WayInSlate } from '@/bench/wayIn/WayInSlate';
 
 export default function WayInPage() {
-  const { seatId } = useParams<{ seatId: string }>();
+  const { seatId } = useParams<{ seatId: SeatId }>();
   return (
     <StepLayout
       seatId={seatId}
