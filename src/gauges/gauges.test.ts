@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { demo, NOW } from '../../tests/support/records';
 import { project } from '@/core/project/project';
 import { parseSlot, readSlot } from '@/core/record/slots';
-import { journalMm, journalOf } from '@/core/record/shafts';
+import { journalMm, journalOf } from '@/core/record/journals';
 import type { JobRecord } from '@/core/record/job';
 import { normal, seededRandom, show } from './instrument';
 import { chanceOf, trueCastingC, trueValue } from './workpiece';

@@ -10,8 +10,8 @@ import { hotBossOf } from '@/core/job/planSeat';
 import { REFERENCE_C } from '@/core/quantity/measured';
 import type { ProjectedJob } from '@/core/project/project';
 import type { Casting, Seat } from '@/core/record/job';
-import { partMetal } from '@/core/record/partMetal';
-import { journalMm, journalOf } from '@/core/record/shafts';
+import { journalMm, journalOf } from '@/core/record/journals';
+import { partMetal } from '@/core/record/seatFacts';
 import { familyOf, type Slot } from '@/core/record/slots';
 
 /**

@@ -1,7 +1,7 @@
 'use client';
 import type { InstrumentId } from '@/core/record/ids';
 import { useMemo, useState } from 'react';
-import { journalMm } from '@/core/record/shafts';
+import { journalMm } from '@/core/record/journals';
 import { checkReading } from '@/core/job/checkReading';
 import { counting } from '@/core/job/counting';
 import type { Units } from '@/core/quantity/format';

@@ -2,7 +2,7 @@
 import type { ToolId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { heatedInside } from '@/core/record/fittedPart';
+import { heatedInside } from '@/core/record/seatFacts';
 import { ceilingsFor } from '@/core/heat/ceilings';
 import { drawsHeat } from '@/core/heat/rest';
 import type { SeatView } from '@/core/job/seatView';

@@ -8,7 +8,7 @@ import type { Reading } from '@/core/record/entries';
 import type { Seat } from '@/core/record/job';
 import { readSlot } from '@/core/record/slots';
 import type { Units } from '@/core/quantity/format';
-import { journalMm, journalOf } from '@/core/record/shafts';
+import { journalMm, journalOf } from '@/core/record/journals';
 import { useJob } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
 import { isEdit, isEntry, type KeptInJob, type KeptEdit, type KeptEntry } from '@/bench/record/kept';

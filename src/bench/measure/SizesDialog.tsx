@@ -11,7 +11,7 @@ import { issuesFromZod } from '@/core/quantity/zodIssues';
 import { parseLength } from '@/core/quantity/parseLength';
 import { bareLengthUnit, showSize } from '@/core/quantity/format';
 import type { Seat } from '@/core/record/job';
-import { boreSpecSchema, type BoreSpec } from '@/core/record/seatSpec';
+import { type BoreSpec, boreSpecSchema } from '@/core/record/seatSpec';
 import { useJob } from '@/bench/record/JobProvider';
 import { outbox } from '@/bench/record/outbox';
 import { useEdits } from '@/bench/record/useEdits';

@@ -5,7 +5,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { REFERENCE_C } from '@/core/quantity/measured';
 import { asText, showFit, showSize, showTemperature } from '@/core/quantity/format';
 import { interferenceAtDrop, type SeatView } from '@/core/job/seatView';
-import { guardOf } from '@/core/record/seatSpec';
+import { guardOf } from '@/core/record/seatFacts';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { SceneView } from '@/ui/drawing/SceneView';
 import { buildSeatSection } from './buildSeatSection';

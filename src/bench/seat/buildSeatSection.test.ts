@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { buildDemo } from '../../../database/demo/demo';
-import { guardOf, type FittedSpec } from '@/core/record/seatSpec';
+import { guardOf } from '@/core/record/seatFacts';
+import type { FittedSpec } from '@/core/record/seatSpec';
 import type { SceneMark } from '@/ui/drawing/scene';
 import { buildSeatSection, exaggeration } from './buildSeatSection';
 import type { SeatSectionInput } from './seatFrame';

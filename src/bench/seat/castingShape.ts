@@ -1,4 +1,4 @@
-import { guardOf } from '@/core/record/seatSpec';
+import { guardOf } from '@/core/record/seatFacts';
 import { polygonPath, type SceneMark } from '@/ui/drawing/scene';
 import { type Frame, type SeatSectionInput, WEB_PX, n } from './seatFrame';
 

@@ -1,4 +1,5 @@
-import { guardOf, type BoreSpec } from '@/core/record/seatSpec';
+import { guardOf } from '@/core/record/seatFacts';
+import type { BoreSpec } from '@/core/record/seatSpec';
 import type { SceneMark } from '@/ui/drawing/scene';
 import type { Frame } from './seatFrame';
 

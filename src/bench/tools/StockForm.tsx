@@ -1,5 +1,6 @@
 'use client';
-import { STOCK_SORTS, stockItemSchema, type StockItem } from '@/core/tools/stock';
+import { STOCK_SORTS } from '@/core/tools/sorts';
+import { stockItemSchema, type StockItem } from '@/core/tools/stock';
 import type { Units } from '@/core/quantity/format';
 import { STOCK_SORT_WORDS } from '@/ui/words/work';
 import { figure, length, WallForm, type WallFormSetting } from './WallForm';

@@ -3,7 +3,7 @@ import { bearingBody } from '@/core/catalogue/bearings/inside';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { CONVECTION, timeUntil, timeUntilWithin } from '@/core/heat/soak';
 import { coolsAtMs } from '@/core/job/castingHeat';
-import { partMetal } from '@/core/record/partMetal';
+import { partMetal } from '@/core/record/seatFacts';
 import type { LastHeat } from '@/core/project/heat';
 import type { ProjectedJob } from '@/core/project/project';
 import type { Casting, Seat } from '@/core/record/job';

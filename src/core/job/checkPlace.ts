@@ -1,7 +1,8 @@
 import type { Issue } from '@/core/quantity/result';
 import type { JobEvent, Reading } from '@/core/record/entries';
 import type { Casting } from '@/core/record/job';
-import { journalMm, journalOf, type Shaft } from '@/core/record/shafts';
+import { journalMm, journalOf } from '@/core/record/journals';
+import type { Shaft } from '@/core/record/shafts';
 import { familyOf, readSlot } from '@/core/record/slots';
 import { checkSize } from './checkReading';
 

@@ -1,8 +1,8 @@
 import type { SeatId, AnyId } from '@/core/record/ids';
 import type { EventBody } from '@/core/record/entries';
 import type { JobHead } from '@/core/record/job';
-import type { Shaft } from '@/core/record/shafts';
 import type { ShaftSpec } from '@/core/record/seatSpec';
+import type { Shaft } from '@/core/record/shafts';
 
 /** A job without the seats that were taken off its map; what the plan says of them goes too. */
 export function withoutSeats(head: JobHead, removed: readonly SeatId[]): JobHead {

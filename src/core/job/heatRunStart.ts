@@ -7,7 +7,7 @@ import { REST_CONDUCTANCE } from '@/core/heat/rest';
 import { CONVECTION, soakTemperature } from '@/core/heat/soak';
 import type { ProbeReading } from '@/core/project/readings';
 import { hotBossOf } from './planSeat';
-import { partMetal } from '@/core/record/partMetal';
+import { partMetal } from '@/core/record/seatFacts';
 import type { SeatView } from './seatView';
 
 /** What a prediction of the drop starts from: how hot casting and part are at the door, by probe or dial, and how well that is known. */

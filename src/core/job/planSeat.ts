@@ -7,8 +7,7 @@ import { FREEZER_C, CONVECTION } from '@/core/heat/soak';
 import { planWayIn, type WayInPlan } from '@/core/heat/wayIn';
 import type { Casting, Seat } from '@/core/record/job';
 import type { HeatSource, Rest } from '@/core/record/vocabulary';
-import { heatedInside } from '@/core/record/fittedPart';
-import { partMetal } from '@/core/record/partMetal';
+import { heatedInside, partMetal } from '@/core/record/seatFacts';
 import type { SeatView } from './seatView';
 
 /** A boss is hot after some minutes of hot air; plans count on this. Common practice, no source. */

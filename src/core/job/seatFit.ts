@@ -9,7 +9,7 @@ import { pushForceBracket, type PushForce } from '@/core/fit/pushForce';
 import { interferenceAt } from '@/core/fit/runningFit';
 import { sizeAtReference, type Measured } from '@/core/quantity/measured';
 import type { Casting, Instrument, Seat } from '@/core/record/job';
-import { partMetal } from '@/core/record/partMetal';
+import { partMetal } from '@/core/record/seatFacts';
 import type { FittedSpec } from '@/core/record/seatSpec';
 import type { CurrentReading } from '@/core/project/readings';
 import { counting } from './counting';

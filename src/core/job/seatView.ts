@@ -4,7 +4,9 @@ import type { Measured } from '@/core/quantity/measured';
 import type { PartCheck } from '@/core/parts/comparePart';
 import type { Casting, Instrument, Seat } from '@/core/record/job';
 import type { JobPlan } from '@/core/record/plan';
-import { journalOf, type Journal, type Shaft } from '@/core/record/shafts';
+import { type Journal, journalOf } from '@/core/record/journals';
+import { guardOf, partMetal } from '@/core/record/seatFacts';
+import type { Shaft } from '@/core/record/shafts';
 import type { Tool } from '@/core/tools/tool';
 import type { LeftIn, Neighbour } from '@/core/heat/ceilings';
 import {
@@ -20,8 +22,6 @@ import { countSetAside, readingsOf, type CurrentReading, type ProbeReading } fro
 import { BORE_SLOTS, OUTSIDE_SLOTS, slotText, type Slot } from '@/core/record/slots';
 import { coolsAtMs, heatAt, type CastingHeat } from './castingHeat';
 import { counting } from './counting';
-import { guardOf } from '@/core/record/seatSpec';
-import { partMetal } from '@/core/record/partMetal';
 import { findSeatFit, type SeatFit } from './seatFit';
 import { checkSeatPart } from './seatSizes';
 import { judgePasses, type JudgedPass } from './squarePasses';

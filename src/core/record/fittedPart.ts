@@ -50,9 +50,3 @@ export type BorePart =
   | z.infer<typeof racePartSchema>
   | z.infer<typeof bushPartSchema>
   | z.infer<typeof sealPartSchema>;
-
-/** What of a part heat can spoil beside its steel; a race or a bush has neither cage nor seals. */
-export const heatedInside = (part: BorePart) =>
-  'closure' in part
-    ? { closure: part.closure, cage: part.cage }
-    : ({ closure: 'open', cage: 'steel' } as const);

@@ -6,7 +6,7 @@ import type { Seat } from './job';
 import { parseJobFile } from './jobFile';
 import { JOB_FILE_VERSION, liftJob } from './liftFile';
 import { liftEdit } from './liftHead';
-import { journalOf, journalWords } from './shafts';
+import { journalOf, journalWords } from './journals';
 
 const files = filesOfVersion2();
 const named = (machine: string) => files.find(({ job }) => job.machine === machine)!;

@@ -1,8 +1,9 @@
 import { z } from 'zod';
 import { seatIdSchema, type JournalId, type SeatId, type ShaftId } from './ids';
-import { boreKindOf, type BoreSpec } from './seatSpec';
+import { type NamedJournal, gatherShafts } from './gatherShafts';
+import { boreKindOf } from './seatFacts';
+import type { BoreSpec } from './seatSpec';
 import type { Edit } from './edits';
-import { gatherShafts, type NamedJournal } from './shafts';
 
 /**
  * A job's head as files of version 2 and kinds kept before it carried it: every seat was a `bearing_in_bore`, whatever its part, and the

@@ -2,11 +2,11 @@ import { z } from 'zod';
 import { HOUSING_CLASSES, SHAFT_CLASSES } from '@/core/catalogue/limits';
 import { seatIdSchema } from './ids';
 import {
+  SEAL_MATERIALS,
   bearingPartSchema,
   bushPartSchema,
   conePartSchema,
   racePartSchema,
-  SEAL_MATERIALS,
   sealPartSchema,
 } from './fittedPart';
 
@@ -88,20 +88,6 @@ export const boreSpecSchema = z.discriminatedUnion('kind', [
 export type BoreSpec = z.infer<typeof boreSpecSchema>;
 /** One that holds by its fit: all but a seal's. */
 export type FittedSpec = Exclude<BoreSpec, { kind: 'seal_in_bore' }>;
-
-/** Which kind of seat in a casting takes a part of this type. */
-export const boreKindOf = (type: BoreSpec['part']['type']): BoreSpec['kind'] =>
-  type === 'seal'
-    ? 'seal_in_bore'
-    : type === 'bush'
-      ? 'bush_in_bore'
-      : type === 'tapered_roller'
-        ? 'race_in_bore'
-        : 'bearing_in_bore';
-
-/** The seal in front of a bearing, race or bush; null where there is none. */
-export const guardOf = (spec: BoreSpec): FittedSpec['seal'] =>
-  spec.kind === 'seal_in_bore' ? null : spec.seal;
 
 const journal = z.strictObject({
   nominalMm: mm(3, 250),

@@ -3,8 +3,8 @@ import { MATERIALS, type MaterialCode } from '@/core/catalogue/materials';
 import { ceilingsFor, neighboursThatLetGo, type LeftIn, type Neighbour } from '@/core/heat/ceilings';
 import { freeTemperature } from '@/core/heat/expansion';
 import type { Measured } from '@/core/quantity/measured';
-import { guardOf, type BoreSpec } from '@/core/record/seatSpec';
-import { partMetal } from '@/core/record/partMetal';
+import { guardOf, partMetal } from '@/core/record/seatFacts';
+import type { BoreSpec } from '@/core/record/seatSpec';
 import type { REMOVAL_WAYS } from '@/core/record/vocabulary';
 
 /**

@@ -1,5 +1,6 @@
 import { driverFor, pickDrivers } from '@/core/force/driver';
-import { guardOf, type BoreSpec } from '@/core/record/seatSpec';
+import { guardOf } from '@/core/record/seatFacts';
+import type { BoreSpec } from '@/core/record/seatSpec';
 import type { HeatSource } from '@/core/record/vocabulary';
 import type { Tool, ToolSort } from './tool';
 

@@ -30,3 +30,6 @@ export function drawnDiameterMm(tool: Tool): number | null {
       return null;
   }
 }
+
+/** Sorts of what lies in the drawers: what a job uses up, not what it works with. */
+export const STOCK_SORTS = ['shim', 'bearing', 'seal', 'bush', 'retaining_ring', 'o_ring', 'other'] as const;

@@ -1,8 +1,6 @@
 import { z } from 'zod';
 import { stockIdSchema } from '@/core/record/ids';
-
-/** Sorts of what lies in the drawers: what a job uses up, not what it works with. */
-export const STOCK_SORTS = ['shim', 'bearing', 'seal', 'bush', 'retaining_ring', 'o_ring', 'other'] as const;
+import { STOCK_SORTS } from './sorts';
 
 const mm = (min: number, max: number) => z.number().min(min).max(max);
 

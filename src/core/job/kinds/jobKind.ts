@@ -2,8 +2,9 @@ import type { AnyId, SeatId } from '@/core/record/ids';
 import type { JobPlan, PlanPart } from '@/core/record/plan';
 import { freeKey } from '@/core/record/vocabulary';
 import type { Casting, JobHead } from '@/core/record/job';
-import { guardOf } from '@/core/record/seatSpec';
-import { gatherShafts, type Shaft } from '@/core/record/shafts';
+import { gatherShafts } from '@/core/record/gatherShafts';
+import { guardOf } from '@/core/record/seatFacts';
+import type { Shaft } from '@/core/record/shafts';
 import type { KindSeat } from './seats';
 
 type WithoutKey<T> = Omit<T, 'key'>;

@@ -1,6 +1,7 @@
 import type { Casting } from '@/core/record/job';
 import type { bearingPartSchema } from '@/core/record/fittedPart';
-import { boreKindOf, type BoreSpec } from '@/core/record/seatSpec';
+import { boreKindOf } from '@/core/record/seatFacts';
+import type { BoreSpec } from '@/core/record/seatSpec';
 import type { z } from 'zod';
 import { usualClassFor } from '@/core/ask/quickSeat';
 import type { JobKind } from './jobKind';

@@ -1,8 +1,9 @@
 import { parseBearing } from '@/core/catalogue/bearings/designation';
 import type { SealMaterial } from '@/core/catalogue/materials';
-import { PART_METALS, type BorePart } from '@/core/record/fittedPart';
+import { type BorePart, PART_METALS } from '@/core/record/fittedPart';
+import { boreKindOf } from '@/core/record/seatFacts';
+import type { BoreSpec, FittedSpec } from '@/core/record/seatSpec';
 import type { Seat } from '@/core/record/job';
-import { boreKindOf, type BoreSpec, type FittedSpec } from '@/core/record/seatSpec';
 
 /** A seat as a job kind describes it: not yet a seat of a job, so without id and version; its shaft in words (`crank, left journal`). */
 export type KindSeat = Omit<Seat, 'id' | 'version'> & { shaft?: string };
