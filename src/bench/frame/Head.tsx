@@ -6,7 +6,7 @@ import DarkModeOutlined from '@mui/icons-material/DarkModeOutlined';
 import LightModeOutlined from '@mui/icons-material/LightModeOutlined';
 import { useColorScheme } from '@mui/material/styles';
 import Link from 'next/link';
-import { useState, type ReactNode } from 'react';
+import { memo, useState, type ReactNode } from 'react';
 import type { Person } from '@/core/record/job';
 import { useIsBrowser, usePerson } from '@/bench/record/hooks';
 import { UrnKeySign } from '@/ui/marks/StateMark';
@@ -34,7 +34,7 @@ function SchemeSwitch() {
 const PersonPicker = later(() => import('./PersonPicker'), 'PersonPicker');
 
 /** The head of every screen: the sign, where one is, the places, who is at the bench, whether the record is being stored. */
-export function Head({
+export const Head = memo(function Head({
   title,
   subtitle,
   places,
@@ -111,7 +111,7 @@ export function Head({
       <PersonPicker people={people} isOpen={isPicking} onClose={() => setPicking(false)} />
     </Box>
   );
-}
+});
 
 /** The sign of the shop, which leads to the bench. */
 const Sign = () => (

@@ -1,5 +1,6 @@
 'use client';
 import Box from '@mui/material/Box';
+import { memo } from 'react';
 import { later } from '@/bench/record/later';
 import { HEAT_BAR_PX } from '@/ui/theme/tokens';
 import type { HeatBarProps } from './HeatBar';
@@ -7,7 +8,7 @@ import type { HeatBarProps } from './HeatBar';
 const HeatBar = later(() => import('./HeatBar'), 'HeatBar');
 
 /** Where the bar of what is hot or cold stands: kept free from the first drawing on, so that nothing moves below a finger when it comes. */
-export function HeatBarPlace(props: HeatBarProps) {
+export const HeatBarPlace = memo(function HeatBarPlace(props: HeatBarProps) {
   const hasItems = props.initial.length + (props.own?.items.length ?? 0) > 0;
   return (
     <Box
@@ -17,4 +18,4 @@ export function HeatBarPlace(props: HeatBarProps) {
       <HeatBar {...props} />
     </Box>
   );
-}
+});

@@ -85,6 +85,12 @@ function useStepKeys(jobId: JobId) {
   }, [router, jobId]);
 }
 
+/** What is hot or cold on this job, from its own (perhaps unsent) entries: the very same until something of it changes. */
+function useOwnHeat(record: ProjectedJob) {
+  const text = JSON.stringify(findHeatItems(record));
+  return useMemo(() => ({ jobId: record.id, items: JSON.parse(text) as HeatItem[] }), [record.id, text]);
+}
+
 /** The frame of a job's screens: head, next move, walk, the step itself, and the strip of what is hot or cold. */
 export function JobFrame({
   seatId,
@@ -101,7 +107,8 @@ export function JobFrame({
   const view = useSeatView(seatId);
   const step = stepOfPath(usePathname());
   const walk = person?.walk ?? 'full';
-  const own = useMemo(() => ({ jobId: record.id, items: findHeatItems(record) }), [record]);
+  const own = useOwnHeat(record);
+  const places = useMemo(() => placesFrom('Job', jobPath(record.id, walk)), [record.id, walk]);
   const { words, goal, isElsewhere } = findFrameMove({ record, job, view, seatId, step, walk });
   useStepKeys(record.id);
 
@@ -119,7 +126,7 @@ export function JobFrame({
         title={record.machine}
         subtitle={`${record.machineSort}, ${view.casting.name} · job ${record.number} · bag ${bagCode(record.number)}`}
         people={record.people}
-        places={placesFrom('Job', jobPath(record.id, walk))}
+        places={places}
       />
       <Box className="no-print">
         <NextMoveBand headline={words.headline} reason={words.reason}>

@@ -1,8 +1,10 @@
 'use client';
 import Box from '@mui/material/Box';
 import { usePathname } from 'next/navigation';
+import { memo } from 'react';
 import { CAUTIONS } from '@/core/catalogue/words';
-import { useJob } from '@/bench/record/JobProvider';
+import { usePerson } from '@/bench/record/hooks';
+import { useFromJob } from '@/bench/record/JobProvider';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { stepOfPath } from './stepOfPath';
 
@@ -17,20 +19,21 @@ const WHERE: Record<string, string> = {
 };
 
 /** What is special about this kind of job at this step, and its cautions. The quick walk keeps the cautions only. */
-export function KindNotes() {
-  const { job, person } = useJob();
+export const KindNotes = memo(function KindNotes() {
+  const plan = useFromJob(({ record }) => record.plan);
+  const person = usePerson(useFromJob(({ record }) => record.people));
   const step = stepOfPath(usePathname());
   const walk = person?.walk ?? 'full';
   const notes =
     walk === 'quick'
       ? []
-      : job.plan.special.filter(
+      : plan.special.filter(
           (note) =>
             note.step === step || (walk === 'taught' && step === 'way_in' && note.step === 'heat_run'),
         );
   const cautions =
     step === 'strip' || step === 'way_in'
-      ? job.plan.cautions.flatMap((code) => CAUTIONS.find(({ where }) => where === WHERE[code]) ?? [])
+      ? plan.cautions.flatMap((code) => CAUTIONS.find(({ where }) => where === WHERE[code]) ?? [])
       : [];
   if (notes.length + cautions.length === 0) return null;
   return (
@@ -56,4 +59,4 @@ export function KindNotes() {
       ))}
     </Box>
   );
-}
+});

@@ -4,8 +4,9 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
-import { useState } from 'react';
-import { useJob } from '@/bench/record/JobProvider';
+import { memo, useState } from 'react';
+import { useFromJob } from '@/bench/record/JobProvider';
+import type { SeatMarkState } from '@/bench/record/seatMarkStates';
 import { CastingDrawing } from '@/ui/drawing/CastingDrawing';
 import { castingExtentMm } from '@/ui/drawing/castingOutline';
 import type { Face } from '@/ui/drawing/placeSeats';
@@ -14,19 +15,21 @@ import { token, TYPE } from '@/ui/theme/tokens';
 import { partMark, seatMark } from '@/ui/words/states';
 import { Quiet } from '@/ui/parts/text';
 import type { Seat, Casting } from '@/core/record/job';
-import type { SeatState, PartState, SeatView } from '@/core/job/seatView';
+import type { SeatState, PartState } from '@/core/job/seatView';
 
 const WIDTH = 286;
 const HEIGHT = 222;
 
 /** The casting's map with every seat's state; a seat is picked on the map or in the list. Other castings of the job by their name. */
-export function MapPanel({ seatId }: { seatId: SeatId }) {
-  const { record, views: allViews } = useJob();
+export const MapPanel = memo(function MapPanel({ seatId }: { seatId: SeatId }) {
+  const jobId = useFromJob(({ record }) => record.id);
+  const castings = useFromJob(({ record }) => record.castings);
+  const marks = useFromJob(({ marks: all }) => all);
   const router = useRouter();
   const stepPath = usePathname().split('/').at(-1) ?? 'measure';
   const [turned, setTurned] = useState<{ seatId: SeatId; face: Face } | null>(null);
-  const casting = record.castings.find(({ seats }) => seats.some(({ id }) => id === seatId))!;
-  const views = allViews.filter((view) => view.casting.id === casting.id);
+  const casting = castings.find(({ seats }) => seats.some(({ id }) => id === seatId))!;
+  const views = marks.filter((mark) => mark.casting.id === casting.id);
   // The face of the picked seat is up, until it is turned over by hand.
   const face =
     turned?.seatId === seatId
@@ -35,12 +38,12 @@ export function MapPanel({ seatId }: { seatId: SeatId }) {
   const hasBack = views.some(({ seat }) => seat.face === 'back');
   const { minXMm, widthMm, heightMm } = castingExtentMm(casting.map);
   const pxPerMm = Math.min((WIDTH - 8) / widthMm, (HEIGHT - 8) / heightMm);
-  const go = (id: string) => router.push(`/jobs/${record.id}/${id}/${stepPath}`);
+  const go = (id: string) => router.push(`/jobs/${jobId}/${id}/${stepPath}`);
   return (
     <Box>
-      {record.castings.length > 1 && (
+      {castings.length > 1 && (
         <Box role="tablist" aria-label="Castings" sx={{ display: 'flex', gap: 2, mb: 0.5 }}>
-          {record.castings.map((each) => (
+          {castings.map((each) => (
             <CastingTab key={each.id} each={each} casting={casting} go={go} />
           ))}
         </Box>
@@ -84,14 +87,14 @@ export function MapPanel({ seatId }: { seatId: SeatId }) {
       <Button
         variant="text"
         component={Link}
-        href={`/jobs/${record.id}/${seatId}/set-up`}
+        href={`/jobs/${jobId}/${seatId}/set-up`}
         sx={{ px: 0, minHeight: 48, fontSize: TYPE.small }}
       >
         Set up this job
       </Button>
     </Box>
   );
-}
+});
 
 type CastingTabProps = {
   each: Casting;
@@ -131,7 +134,7 @@ type CastingMapProps = {
   casting: Casting;
   minXMm: number;
   face: Face;
-  views: SeatView[];
+  views: readonly SeatMarkState[];
   go: (id: string) => void;
   seatId: SeatId;
 };
@@ -154,7 +157,7 @@ function CastingMap({ heightMm, pxPerMm, casting, minXMm, face, views, go, seatI
           casting={casting}
           pxPerMm={pxPerMm}
           face={face}
-          isHot={views.some(({ heat }) => heat.phase !== 'cold')}
+          isHot={views.some(({ isHot }) => isHot)}
           onPick={go}
           seats={views.map(({ seat, seatState, partState }) => ({
             seatId: seat.id,

@@ -1,7 +1,8 @@
 'use client';
-import type { SeatId } from '@/core/record/ids';
+import type { JobId, SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Link from 'next/link';
+import { memo } from 'react';
 import { STEPS, type Step } from '@/core/record/vocabulary';
 import type { JobView, SeatView } from '@/core/job/seatView';
 import { useJob } from '@/bench/record/JobProvider';
@@ -26,6 +27,13 @@ const isDone: Record<Step, (view: SeatView, job: JobView) => boolean> = {
   record: (view) => view.history.accepted !== null,
 };
 
+/** How far a step is, in words. */
+function noteOf(step: Step, views: readonly SeatView[], job: JobView): string {
+  if (job.skipped[step]) return 'left out';
+  if (OF_THE_JOB.includes(step)) return views[0] && isDone[step](views[0], job) ? 'done' : '';
+  return `${views.filter((view) => isDone[step](view, job)).length} of ${views.length}`;
+}
+
 /** The walk of this job: its steps on a rule, each with how many of its seats have passed it. */
 export function Walk({ seatId, step }: { seatId: SeatId; step: Step | null }) {
   const { record, views, job } = useJob();
@@ -33,6 +41,21 @@ export function Walk({ seatId, step }: { seatId: SeatId; step: Step | null }) {
   const doneShare = here
     ? STEPS.filter((each) => job.skipped[each] || isDone[each](here, job)).length / STEPS.length
     : 0;
+  const notes = STEPS.map((each) => noteOf(each, views, job)).join('|');
+  return <WalkSteps jobId={record.id} seatId={seatId} step={step} doneShare={doneShare} notes={notes} />;
+}
+
+type WalkStepsProps = {
+  jobId: JobId;
+  seatId: SeatId;
+  step: Step | null;
+  doneShare: number;
+  /** How far each step is, in their order, parted by bars: drawn anew only when one of them changes. */
+  notes: string;
+};
+
+const WalkSteps = memo(function WalkSteps({ jobId, seatId, step, doneShare, notes }: WalkStepsProps) {
+  const noteAt = notes.split('|');
   return (
     <Box component="nav" aria-label="Steps" className="no-print">
       <StepLine doneShare={doneShare} />
@@ -48,7 +71,7 @@ export function Walk({ seatId, step }: { seatId: SeatId; step: Step | null }) {
             <Box
               key={each}
               component={Link}
-              href={`/jobs/${record.id}/${seatId}/${STEP_PATHS[each]}`}
+              href={`/jobs/${jobId}/${seatId}/${STEP_PATHS[each]}`}
               aria-current={isHere ? 'step' : undefined}
               sx={{
                 display: 'flex',
@@ -76,13 +99,7 @@ export function Walk({ seatId, step }: { seatId: SeatId; step: Step | null }) {
                   color: token('steel'),
                 }}
               >
-                {job.skipped[each]
-                  ? 'left out'
-                  : OF_THE_JOB.includes(each)
-                    ? views[0] && isDone[each](views[0], job)
-                      ? 'done'
-                      : ''
-                    : `${views.filter((view) => isDone[each](view, job)).length} of ${views.length}`}
+                {noteAt[i]}
               </Box>
               <Box
                 component="span"
@@ -103,7 +120,7 @@ export function Walk({ seatId, step }: { seatId: SeatId; step: Step | null }) {
       </Box>
     </Box>
   );
-}
+});
 
 type StepLineProps = {
   doneShare: number;

@@ -74,7 +74,7 @@ function useStore(): JobStore {
 }
 
 /** What `select` takes from the job: drawn anew only when that is another thing. */
-function useSelected<T>(select: (snapshot: JobSnapshot) => T): T {
+export function useFromJob<T>(select: (snapshot: JobSnapshot) => T): T {
   const store = useStore();
   const get = () => select(store.getSnapshot());
   return useSyncExternalStore(store.subscribe, get, get);
@@ -82,7 +82,7 @@ function useSelected<T>(select: (snapshot: JobSnapshot) => T): T {
 
 /** Everything about one seat; null when the job has no such seat. The same object until an entry concerns it. */
 export const useSeatView = (seatId: SeatId): SeatView | null =>
-  useSelected(({ job }) => job.seats.find(({ seat }) => seat.id === seatId) ?? null);
+  useFromJob(({ job }) => job.seats.find(({ seat }) => seat.id === seatId) ?? null);
 
 /** The job as it is at the moment when it is asked, which may be newer than what was drawn. */
 export function useJobNow(): () => ProjectedJob {
@@ -94,7 +94,7 @@ export function useJobNow(): () => ProjectedJob {
 export function useWholeRecord(): Entries | null {
   const store = useStore();
   useEffect(() => void store.fetchWhole(), [store]);
-  return useSelected(({ entries }) => entries);
+  return useFromJob(({ entries }) => entries);
 }
 
 /** What a person does on this job: each becomes an entry, and the last slip can be taken back whole. */

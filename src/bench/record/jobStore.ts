@@ -13,6 +13,7 @@ import { openKeptHere } from './keptHere';
 import { liveStream, type Change } from './liveStream';
 import { isEdit, isEntry, type Kept, type KeptInJob } from './kept';
 import { outbox } from './outbox';
+import { marksOf, type SeatMarkState } from './seatMarkStates';
 import { withChanges } from './shopChanges';
 import { added, completed, NO_ENTRIES, wholeOf, type WholeRecord } from './wholeRecord';
 
@@ -20,6 +21,8 @@ import { added, completed, NO_ENTRIES, wholeOf, type WholeRecord } from './whole
 export type JobSnapshot = {
   record: ProjectedJob;
   job: JobView;
+  /** The very same list until one of them is another. */
+  marks: readonly SeatMarkState[];
   keptIds: ReadonlySet<string>;
   /** Changes of its map or plan that wait to be stored. */
   waitingEdits: number;
@@ -269,9 +272,11 @@ export class JobStore {
     const { tools, instruments, people } = head;
     const shop = withChanges({ tools, instruments, people }, outbox.shopChanges, this.readMs);
     const record = { ...head, ...shop, state };
+    const job = this.viewer.view(record, nowMs);
     return {
       record,
-      job: this.viewer.view(record, nowMs),
+      job,
+      marks: marksOf(job, this.snapshot?.marks),
       waitingEdits: edits.length,
       keptIds: new Set(this.kept.map(({ id }) => id)),
       refused: this.kept.filter(({ refused }) => refused !== null),
