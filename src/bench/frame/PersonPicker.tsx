@@ -39,8 +39,9 @@ export function PersonPicker({
   const { people } = useShop({ people: said });
   const person = usePerson(said);
   const newPerson = useLoaded(loadNewPerson);
+  if (!isOpen) return null;
   return (
-    <Dialog open={isOpen} onClose={onClose}>
+    <Dialog open onClose={onClose}>
       <DialogTitle>Who is at the bench?</DialogTitle>
       <DialogContent>
         <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap' }}>

@@ -34,9 +34,15 @@ function useDigits(input: RefObject<HTMLInputElement | null>, isOff: boolean, sl
   }, [input, isOff]);
   useEffect(() => {
     input.current?.focus({ preventScroll: true });
-    document
-      .querySelector('[role="listbox"] [aria-selected="true"]')
-      ?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+    // Where the slots do not fit side by side; after the drawing, which it would make wait for a layout of its own.
+    const timer = setTimeout(
+      () =>
+        document
+          .querySelector('[role="listbox"] [aria-selected="true"]')
+          ?.scrollIntoView({ block: 'nearest', inline: 'nearest' }),
+      0,
+    );
+    return () => clearTimeout(timer);
   }, [input, slot]);
 }
 

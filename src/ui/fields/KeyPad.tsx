@@ -38,8 +38,10 @@ export function KeyPad({ isOpen, title, quantity, onClose, onEnter }: Props) {
     if (wrong === null) close();
     else setProblem(wrong);
   };
+  // A closed dialog is nothing: the bar that it belongs to is drawn with each reading.
+  if (!isOpen) return null;
   return (
-    <Dialog open={isOpen} onClose={close} slotProps={{ paper: { sx: { width: 420, p: 2 } } }}>
+    <Dialog open onClose={close} slotProps={{ paper: { sx: { width: 420, p: 2 } } }}>
       <Name>{title}</Name>
       <Box
         aria-live="polite"
