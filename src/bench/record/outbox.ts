@@ -15,7 +15,6 @@ import {
 } from './kept';
 import { openKeptHere } from './keptHere';
 import { LANES, readyIn, type Lane } from './lanes';
-import { lifted, liftedPhotograph } from './liftKept';
 import { liveStream, type AwayCause } from './liveStream';
 import type { ShopChange } from './shopChanges';
 import type { Outcome, Refusal } from './senders';
@@ -36,6 +35,9 @@ const loadCheck = (): Promise<Check | null> =>
     ({ checkEntry }) => checkEntry,
     () => null,
   );
+
+/** Without it (the network is away) what is kept is taken as it stands. */
+const loadLift = () => import('./liftKept').catch(() => null);
 
 /** The one queue of this browser: kept first, then sent, until each is stored or refused with its reasons. */
 export class Outbox {
@@ -61,13 +63,17 @@ export class Outbox {
     this.check ??= loadCheck();
     const database = await openKeptHere();
     if (!database) this.isDurable = false;
-    const before = ((await database?.getAll('photographs')) ?? []).map(liftedPhotograph);
-    for (const photograph of before) {
+    const photographs = ((await database?.getAll('photographs')) ?? []) as object[];
+    const before = ((await database?.getAll('kept')) ?? []) as Kept[];
+    // Rarely is there something: what reads the shapes of earlier releases comes only then.
+    const lift = photographs.length + before.length > 0 ? await loadLift() : null;
+    for (const photograph of photographs.map((each) => lift?.liftedPhotograph(each))) {
+      if (!photograph) continue;
       await this.put(photograph);
       await database?.delete('photographs', photograph.id).catch(() => undefined);
     }
-    for (const each of ((await database?.getAll('kept')) ?? []) as Kept[])
-      if (!this.kept.has(each.id)) this.kept.set(each.id, await lifted(each));
+    for (const each of before)
+      if (!this.kept.has(each.id)) this.kept.set(each.id, lift ? await lift.lifted(each) : each);
     this.tell();
     void this.send();
   }
