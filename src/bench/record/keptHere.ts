@@ -1,5 +1,5 @@
 'use client';
-import { openDB, type IDBPDatabase } from 'idb';
+import type { IDBPDatabase } from 'idb';
 
 /**
  * What this browser keeps: what the server has not got yet, and every opened job as it was last known. `photographs` is where an earlier
@@ -11,8 +11,10 @@ let opened: Promise<IDBPDatabase | null> | null = null;
 
 /** Null without IndexedDB (a private window): then things are kept in memory only. */
 export function openKeptHere(): Promise<IDBPDatabase | null> {
-  const open = async () =>
-    openDB('urn-key', Object.keys(STORES).length, {
+  const open = async () => {
+    // It is not needed for the first drawing.
+    const { openDB } = await import('idb');
+    return openDB('urn-key', Object.keys(STORES).length, {
       upgrade: (database) => {
         for (const [store, keyPath] of Object.entries(STORES))
           if (!database.objectStoreNames.contains(store)) database.createObjectStore(store, { keyPath });
@@ -23,6 +25,7 @@ export function openKeptHere(): Promise<IDBPDatabase | null> {
         opened = null;
       },
     });
+  };
   opened ??= open().catch(() => null);
   return opened;
 }
