@@ -1,7 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import { useRouter } from 'next/navigation';
-import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { memo, useEffect, useRef, useState, type ReactNode } from 'react';
 import type { BenchJob } from '@/core/board/benchLine';
 import { CastingDrawing } from '@/ui/drawing/CastingDrawing';
 import { castingExtentMm } from '@/ui/drawing/castingOutline';
@@ -88,6 +88,28 @@ export function CastingLine<T extends BenchJob>({ jobs, renderJob, pathOf }: Pro
   );
 }
 
+/** Drawn anew only when something of this casting is another thing: a job that did not change keeps its object. */
+const OneCasting = memo(function OneCasting({
+  shown: { casting, isHot, seats },
+  pxPerMm,
+}: {
+  shown: BenchJob['castings'][number];
+  pxPerMm: number;
+}) {
+  return (
+    <CastingDrawing
+      casting={casting}
+      pxPerMm={pxPerMm}
+      isHot={isHot}
+      seats={seats.map(({ seatId, seatState, partState }) => ({
+        seatId,
+        seatMark: seatMark(seatState),
+        partMark: partMark(partState),
+      }))}
+    />
+  );
+});
+
 function ShelfLine<T extends BenchJob>({
   shelf,
   pxPerMm,
@@ -116,24 +138,16 @@ function ShelfLine<T extends BenchJob>({
       >
         {shelf.placed.flatMap(({ job, castings }) =>
           castings.map(({ leftPx, index }) => {
-            const { casting, isHot, seats } = job.castings[index]!;
+            const shown = job.castings[index]!;
+            const { id, map } = shown.casting;
             return (
               <g
-                key={casting.id}
-                transform={`translate(${leftPx - castingExtentMm(casting.map).minXMm * pxPerMm + 2} ${baseline - 1})`}
+                key={id}
+                transform={`translate(${leftPx - castingExtentMm(map).minXMm * pxPerMm + 2} ${baseline - 1})`}
                 onClick={() => onOpen(job)}
                 style={{ cursor: 'pointer' }}
               >
-                <CastingDrawing
-                  casting={casting}
-                  pxPerMm={pxPerMm}
-                  isHot={isHot}
-                  seats={seats.map(({ seatId, seatState, partState }) => ({
-                    seatId,
-                    seatMark: seatMark(seatState),
-                    partMark: partMark(partState),
-                  }))}
-                />
+                <OneCasting shown={shown} pxPerMm={pxPerMm} />
               </g>
             );
           }),

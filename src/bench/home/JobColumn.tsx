@@ -3,6 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
+import { memo } from 'react';
 import { bagCode } from '@/core/board/bagCode';
 import type { BenchJob } from '@/core/board/benchLine';
 import type { WalkStyle } from '@/core/record/vocabulary';
@@ -18,7 +19,7 @@ export const pathOf = ({ jobId, moves }: BenchJob, walk: WalkStyle) => {
   return move.seatId ? `/jobs/${jobId}/${move.seatId}/${STEP_PATHS[move.step]}` : `/jobs/${jobId}`;
 };
 
-export function JobColumn({
+export const JobColumn = memo(function JobColumn({
   job,
   walk,
   onPutAway,
@@ -81,7 +82,7 @@ export function JobColumn({
       )}
     </Box>
   );
-}
+});
 
 type HeadlineProps = {
   isTrouble: boolean;

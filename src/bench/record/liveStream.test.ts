@@ -36,7 +36,7 @@ describe('the live stream', () => {
   it('keeps the server’s clock, also after the server has gone', () => {
     const stream = new LiveStream();
     stream.start();
-    last().say('hello', { serverMs: 1_250_000, isDatabaseUp: true });
+    last().say('hello', { serverMs: 1_250_000, changedMs: 0, isDatabaseUp: true });
     expect(stream.now()).toBe(1_250_000);
     last().onerror!();
     vi.advanceTimersByTime(1000);
@@ -48,7 +48,7 @@ describe('the live stream', () => {
     const states: string[] = [];
     stream.on('link', ({ state }) => states.push(state));
     stream.start();
-    last().say('hello', { serverMs: 0, isDatabaseUp: true });
+    last().say('hello', { serverMs: 0, changedMs: 0, isDatabaseUp: true });
     last().say('database', { isUp: false });
     last().say('database', { isUp: true });
     last().onerror!();
@@ -64,14 +64,14 @@ describe('the live stream', () => {
     expect(last().isClosed).toBe(true);
     vi.advanceTimersByTime(2000);
     expect(FakeSource.all).toHaveLength(2);
-    last().say('hello', { serverMs: 0, isDatabaseUp: true });
+    last().say('hello', { serverMs: 0, changedMs: 0, isDatabaseUp: true });
     expect(stream.state).toBe('live');
   });
 
   it('a line that has gone silent is taken for dead', () => {
     const stream = new LiveStream();
     stream.start();
-    last().say('hello', { serverMs: 0, isDatabaseUp: true });
+    last().say('hello', { serverMs: 0, changedMs: 0, isDatabaseUp: true });
     vi.advanceTimersByTime(20_000);
     last().say('beat', { serverMs: 0 });
     vi.advanceTimersByTime(20_000);
@@ -92,22 +92,29 @@ describe('the live stream', () => {
     expect(heard).toEqual(['a']);
   });
 
-  it('a screen that was drawn before the line was open is told to look again, once the line is open', () => {
-    const stream = new LiveStream();
-    let looks = 0;
-    stream.onChange(1_000_000, () => {
-      looks += 1;
-    });
-    stream.start();
-    expect(looks).toBe(0);
-    last().say('hello', { serverMs: 1_002_000, isDatabaseUp: true });
-    expect(looks).toBe(1);
-  });
+  it.each([
+    ['changed after it was drawn', 1_001_000, 1],
+    ['was not listening when it was drawn', 1_002_000, 1],
+    ['has heard of nothing since', 990_000, 0],
+  ])(
+    'a screen that was drawn before the line was open looks again if the server %s',
+    (_, changedMs, looked) => {
+      const stream = new LiveStream();
+      let looks = 0;
+      stream.onChange(1_000_000, () => {
+        looks += 1;
+      });
+      stream.start();
+      expect(looks).toBe(0);
+      last().say('hello', { serverMs: 1_002_000, changedMs, isDatabaseUp: true });
+      expect(looks).toBe(looked);
+    },
+  );
 
   it('a screen drawn on the server while an entry came in looks at once, one drawn after does not', () => {
     const stream = new LiveStream();
     stream.start();
-    last().say('hello', { serverMs: 1_000_000, isDatabaseUp: true });
+    last().say('hello', { serverMs: 1_000_000, changedMs: 900_000, isDatabaseUp: true });
     vi.advanceTimersByTime(5000);
     last().say('entries', { jobId: 'j', ids: ['a'] });
     const looked = { before: 0, after: 0, unread: 0 };
@@ -127,7 +134,7 @@ describe('the live stream', () => {
     const stream = new LiveStream();
     const heard: string[] = [];
     stream.start();
-    last().say('hello', { serverMs: 1_000_000, isDatabaseUp: true });
+    last().say('hello', { serverMs: 1_000_000, changedMs: 900_000, isDatabaseUp: true });
     const stop = stream.onChange(2_000_000, (change) => heard.push(change.what));
     last().say('entries', { jobId: 'j', ids: ['a'] });
     last().say('job', { jobId: 'j' });

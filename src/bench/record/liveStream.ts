@@ -23,7 +23,8 @@ export type StoredNews = { jobId: JobId; version: number; entries?: Entries; ids
 
 /** What the server tells every screen. The same shapes as the server sends; see `/api/v1/live`. */
 export type LiveEvents = {
-  hello: { serverMs: number; isDatabaseUp: boolean; cause?: AwayCause };
+  /** `changedMs`: when the server last heard of a change, or began to listen. */
+  hello: { serverMs: number; changedMs: number; isDatabaseUp: boolean; cause?: AwayCause };
   beat: { serverMs: number };
   database: { isUp: boolean; cause?: AwayCause };
   parts: { parts: PartNews[] };
@@ -83,6 +84,8 @@ const SILENCE_MS = 25_000;
 
 /** Times of the server as two messages tell them differ by their way here. */
 const CLOCK_MARGIN_MS = 250;
+/** The server that drew a page and the one that has its line may be two, with clocks so far apart. */
+const SERVERS_APART_MS = 5000;
 
 const CLOCK_KEY = 'urn-key-clock';
 /** How far this browser's clock is from the server's, as it was last learned: known again while the server is away. */
@@ -136,18 +139,19 @@ export class LiveStream {
    */
   onChange(sinceMs: number, listener: (change: Change) => void): () => void {
     const anything = () => listener({ what: 'anything' });
+    const lookIfOlder = (changedMs: number, marginMs = CLOCK_MARGIN_MS) => {
+      if (changedMs >= sinceMs - marginMs) anything();
+    };
     const stops = [
       this.on('entries', (news) => listener({ what: 'entries', ...news })),
       this.on('job', ({ jobId }) => listener({ what: 'job', jobId })),
-      this.on('hello', anything),
+      this.on('hello', ({ changedMs }) => lookIfOlder(changedMs, SERVERS_APART_MS)),
       this.on('database', ({ isUp }) => {
         if (isUp) anything();
       }),
-      this.on('standing', ({ changedMs }) => {
-        if (changedMs >= sinceMs - CLOCK_MARGIN_MS) anything();
-      }),
+      this.on('standing', ({ changedMs }) => lookIfOlder(changedMs)),
     ];
-    if (this.changedMs >= sinceMs - CLOCK_MARGIN_MS) anything();
+    lookIfOlder(this.changedMs);
     return () => stops.forEach((stop) => stop());
   }
 
@@ -233,7 +237,8 @@ export class LiveStream {
       keepOffset(this.offsetMs);
     }
     if (name === 'hello') {
-      const { isDatabaseUp, cause } = data as LiveEvents['hello'];
+      const { isDatabaseUp, cause, changedMs } = data as LiveEvents['hello'];
+      this.changedMs = Math.max(this.changedMs, changedMs);
       this.setState(isDatabaseUp ? 'live' : 'database_away', cause);
     }
     if (name === 'database') {
@@ -241,8 +246,7 @@ export class LiveStream {
       this.setState(isUp ? 'live' : 'database_away', cause);
     }
     if (name === 'parts') this.parts = (data as LiveEvents['parts']).parts;
-    if (name === 'hello' || name === 'entries' || name === 'job' || name === 'database')
-      this.changedMs = this.now();
+    if (name === 'entries' || name === 'job' || name === 'database') this.changedMs = this.now();
     this.tell(name, data);
   }
 

@@ -11,6 +11,8 @@ import { LIVE_CHANNEL, type LiveMessage } from './notify';
  */
 class LiveListener extends EventEmitter<{ message: [LiveMessage | BoardNews]; up: []; down: [] }> {
   isUp = false;
+  /** When it last heard of a change, or began to listen: who has read the database since has missed nothing. */
+  changedMs = 0;
   private boards = new Boards((news) => this.emit('message', news));
   /** Why it is away, as far as the last try told. */
   cause: AwayCause = 'unreachable';
@@ -43,14 +45,16 @@ class LiveListener extends EventEmitter<{ message: [LiveMessage | BoardNews]; up
     client.on('notification', ({ payload }) => {
       if (!payload) return;
       const message = JSON.parse(payload) as LiveMessage;
+      const isOfJob = message.kind === 'entries' || message.kind === 'job';
+      if (isOfJob) this.changedMs = Date.now();
       this.emit('message', message);
-      if ((message.kind === 'entries' || message.kind === 'job') && this.listenerCount('message') > 0)
-        this.boards.note(message.jobId);
+      if (isOfJob && this.listenerCount('message') > 0) this.boards.note(message.jobId);
     });
     try {
       await client.connect();
       await client.query(`LISTEN ${LIVE_CHANNEL}`);
       this.isUp = true;
+      this.changedMs = Date.now();
       this.emit('up');
     } catch (error) {
       log.debug({ error }, 'no live connection yet');

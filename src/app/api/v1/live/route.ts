@@ -20,7 +20,7 @@ function encodeOnce(message: LiveMessage | BoardNews): Uint8Array {
 }
 
 /**
- * Server-sent events: `hello` with the server's time (screens set their clocks by it), `database` up or down and why, `parts` with what
+ * Server-sent events: `hello` with the server's time (screens set their clocks by it) and that of the last change, `database` up or down and why, `parts` with what
  * happened to the shop's other parts, and every live message. A screen filters by job itself; the messages are small.
  */
 export function GET(request: Request) {
@@ -32,8 +32,8 @@ export function GET(request: Request) {
       const onUp = () => send('database', { isUp: true });
       const onDown = () => send('database', { isUp: false, cause: listener.cause });
       const sendParts = () => send('parts', { parts: partNews() });
-      const { isUp, cause } = listener;
-      send('hello', { serverMs: Date.now(), isDatabaseUp: isUp, ...(!isUp && { cause }) });
+      const { isUp, cause, changedMs } = listener;
+      send('hello', { serverMs: Date.now(), changedMs, isDatabaseUp: isUp, ...(!isUp && { cause }) });
       sendParts();
       const stopParts = onPartNews(sendParts);
       listener.on('message', onMessage).on('up', onUp).on('down', onDown);
