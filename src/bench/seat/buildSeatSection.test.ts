@@ -31,6 +31,20 @@ const points = (each: SceneMark | undefined) => (each?.kind === 'line' ? each.po
 const numbersOf = (d: string) => [...d.matchAll(/-?\d+(\.\d+)?/g)].map(([n]) => Number(n));
 
 describe('half-section of a seat', () => {
+  it('calls what is fitted by its name', () => {
+    const notes = new Set(
+      seats.flatMap(({ spec }) => {
+        const text = mark('outside-text', { spec });
+        return text?.kind === 'text' ? [`${spec.kind}: ${text.note}`] : [];
+      }),
+    );
+    expect([...notes].sort()).toEqual([
+      'bearing_in_bore: bearing, nominal',
+      'bush_in_bore: bush, nominal',
+      'race_in_bore: race, nominal',
+      'seal_in_bore: seal, nominal',
+    ]);
+  });
   it('is to scale: lengths of the dimension lines stand in the ratio of their sizes', () => {
     const shoulder = points(mark('shoulder-line'));
     const height = points(mark('height-line'));

@@ -1,6 +1,14 @@
 import { guardOf } from '@/core/record/seatFacts';
+import type { BoreSpec } from '@/core/record/seatSpec';
 import { type SceneMark } from '@/ui/drawing/scene';
 import { type Frame, type SeatSectionInput, MARGIN } from './seatFrame';
+
+const PART_WORDS: Record<BoreSpec['kind'], string> = {
+  bearing_in_bore: 'bearing',
+  race_in_bore: 'race',
+  bush_in_bore: 'bush',
+  seal_in_bore: 'seal',
+};
 
 /** Diameters are dimensioned from the axis outward (one arrow: half-section), depths beside the boss. */
 export function dimensionMarks(
@@ -104,7 +112,7 @@ export function dimensionMarks(
       outsidePx,
       partTop,
       measured.outsideText ?? `⌀ ${say(part.outsideMm)}`,
-      measured.outsideText ? 'bearing, measured' : 'bearing, nominal',
+      `${PART_WORDS[spec.kind]}, ${measured.outsideText ? 'measured' : 'nominal'}`,
     ),
     ...diameter(
       'shaft',
