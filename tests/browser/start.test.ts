@@ -195,7 +195,7 @@ describe('npm start', () => {
     expect((await jobs()).map(({ number }) => number)).toEqual(demoNumbers);
     const after = await listen();
     // Said as away, or as back already, by when the line is open.
-    await after.until(/"part":"web server","state":"(?:away|back)"/);
+    await after.until(/"part":"web server","state":"(?:away|back)","why":"[^"]*","times":1/);
     after.stop();
     child.kill('SIGINT');
     expect(await ended).toBe(0);

@@ -217,6 +217,15 @@ describe('changes of the shop in the outbox', () => {
     expect(shown.kept).toEqual([]);
   });
 
+  it('what was hung up and taken off while the server was away is off, though the server never had it', async () => {
+    const { outbox, shown } = watched();
+    answers = [refusal(404, 'not_found')];
+    void outbox.keep(change('a', { what: 'tool_off', tool }));
+    await settle();
+    expect(sent.map(({ method }) => method)).toEqual(['DELETE']);
+    expect(shown).toEqual({ kept: [], problems: [] });
+  });
+
   it('what was stored while this page is open holds until its data is read anew', async () => {
     const { outbox } = watched();
     void outbox.keep(change('a', { what: 'tool_off', tool }));
