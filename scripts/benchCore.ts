@@ -134,7 +134,11 @@ export async function core() {
   const view = viewSeat(record, seatId, Date.now())!;
   report(
     'all ways in for one seat, p95 of 60',
-    p95(await time(60, () => planSeat(view, 20))),
+    p95(
+      await time(60, () =>
+        planSeat(view, { roomC: 20, workpiece: 'bare_casting', tools: [], neighbours: [] }),
+      ),
+    ),
     'a few frames',
   );
 }

@@ -5,7 +5,8 @@ import { bearingSeat } from '@/core/job/kinds/seats';
 import { TWO_STROKE_CRANKCASE } from '@/core/job/kinds/twoStrokeCrankcase';
 import type { Seat } from '@/core/record/job';
 import type { JobFile } from '@/core/record/jobFile';
-import { demoFile, demoHead, Diary, seatsOf, type DemoCasting } from './diary';
+import { demoHead, seatsOf, type DemoCasting } from './demoHead';
+import { demoFile, Diary } from './diary';
 
 export function trailBike(nowMs: number): JobFile {
   const job = 'ostrel';
@@ -38,6 +39,8 @@ export function trailBike(nowMs: number): JobFile {
       ['thrust_washer', 1.85, 0],
       ['thrust_washer', 1.15, 1],
     ])
+    .allOut(1626, 'iq', head, ['Output shaft'])
+    .allTried(200, 'iq', head)
     .measure(190, 'iq', main, 71.944, 71.993, 0.002)
     .read(186, 'iq', main, 'micrometer', {
       'inside.0': 29.994,
@@ -105,6 +108,8 @@ export function rescueSaw(nowMs: number): JobFile {
   });
   const [main, pump] = seatsOf(head) as [Seat, Seat];
   const diary = new Diary(job, nowMs)
+    .allOut(380, 'tm', head)
+    .allTried(320, 'tm', head)
     .measure(130, 'tm', main, 34.972, 34.995, 0.002)
     .choose(95, 'tm', main, 'heat_chill', 75, -18)
     .happen(80, 'tm', main, 'part_into_freezer', { freezerC: -18, place: null })
@@ -159,6 +164,7 @@ export function quadDrive(nowMs: number): JobFile {
   });
   const [side, pinion] = seatsOf(head) as [Seat, Seat];
   const diary = new Diary(job, nowMs)
+    .allOut(140, 'jb', head)
     .measure(75, 'jb', side, 71.968, 71.994, 0.004)
     .measure(60, 'jb', pinion, 61.982, 61.995, 0.002);
   diary

@@ -1,12 +1,11 @@
-import { startJob, type JobKind } from '@/core/job/kinds/jobKind';
-import type { KindSeat } from '@/core/job/kinds/seats';
 import { FORMULA_VERSION } from '@/core/job/seatFit';
 import type { EventBody, EventKind, JobEvent, Reading } from '@/core/record/entries';
 import type { Casting, JobHead, Photograph, Seat } from '@/core/record/job';
 import { JOB_FILE_FORMAT, type JobFile } from '@/core/record/jobFile';
 import { JOB_FILE_VERSION } from '@/core/record/liftFile';
 import { makeEvent } from '@/core/record/makeEvent';
-import { ago, idOf, instrumentsAt, PEOPLE } from './shop';
+import { seatsOf } from './demoHead';
+import { idOf, instrumentsAt, PEOPLE } from './shop';
 
 export type Who = 'iq' | 'tm' | 'jb';
 
@@ -147,6 +146,54 @@ export class Diary {
     );
   }
 
+  /** Looked over, got at, and everything out and clean; `sealsIn` names seats whose seal was forgotten. */
+  allOut(minutesAgo: number, who: string, head: JobHead, sealsIn: readonly string[] = []) {
+    this.note(minutesAgo, who, 'looked_over', { decision: 'renew' });
+    for (const { key } of head.plan.access) this.note(minutesAgo, who, 'access_done', { key });
+    const early: readonly string[] = ['look', 'access', 'out', 'clean'];
+    for (const { key, stage } of head.plan.tasks)
+      if (early.includes(stage)) this.note(minutesAgo, who, 'task_done', { key });
+    for (const seat of seatsOf(head)) {
+      const { spec, name } = seat;
+      const isSeal = spec.kind === 'seal_in_bore';
+      if (!isSeal && spec.seal?.leftIn && !sealsIn.includes(name))
+        this.happen(minutesAgo, who, seat, 'seal_taken_out', {});
+      if (spec.retainingRing) this.happen(minutesAgo, who, seat, 'retaining_ring_out', {});
+      const isOut = this.events.some(({ kind, seatId }) => kind === 'taken_out' && seatId === seat.id);
+      const way = isSeal ? 'hook_or_lever' : 'fall_out_hot';
+      if (!isOut) this.happen(minutesAgo, who, seat, 'taken_out', { way, isSpoilt: isSeal });
+      this.happen(minutesAgo, who, seat, 'cleaned', { what: 'bore' });
+    }
+    return this;
+  }
+
+  /** Kit counted, and every new bearing turned and listened to. */
+  allTried(minutesAgo: number, who: string, head: JobHead) {
+    for (const seat of seatsOf(head))
+      if (seat.spec.kind === 'bearing_in_bore')
+        this.happen(minutesAgo, who, seat, 'new_part_felt', { isGood: true });
+    for (const { key: partKey, count } of head.plan.parts)
+      this.note(minutesAgo, who, 'kit_counted', { partKey, count });
+    for (const { key, stage } of head.plan.tasks)
+      if (stage === 'parts') this.note(minutesAgo, who, 'task_done', { key });
+    return this;
+  }
+
+  /** Seals in, rings in, closed and proven: what is left when every seat is home. */
+  allClosed(minutesAgo: number, who: string, head: JobHead) {
+    for (const seat of seatsOf(head)) {
+      if (seat.spec.retainingRing) this.happen(minutesAgo, who, seat, 'retaining_ring_in', {});
+      if (seat.spec.kind !== 'seal_in_bore' && seat.spec.seal)
+        this.happen(minutesAgo, who, seat, 'seal_fitted', { outside: 'grease' });
+    }
+    for (const { key } of head.plan.stacks) {
+      this.note(minutesAgo, who, 'stack_bagged', { stackKey: key });
+      this.note(minutesAgo, who, 'stack_put_back', { stackKey: key });
+    }
+    for (const { key } of head.plan.tasks) this.note(minutesAgo, who, 'task_done', { key });
+    return this;
+  }
+
   /** A shim stack, bottom first: thickness and notches of each piece. */
   stack(
     minutesAgo: number,
@@ -222,58 +269,6 @@ export class Diary {
     return this.happen(minutesAgo - 52, who, seat, 'square_accepted', { pass: 1, overruled: false });
   }
 }
-
-/** A casting of the demo, whose ids follow from names. */
-export type DemoCasting = Omit<Casting, 'id' | 'seats'> & { seats: readonly KindSeat[] };
-
-/** A demo job's head from its kind; `castings` in place of the kind's own where the machine differs from the usual. */
-export function demoHead(
-  job: string,
-  kind: JobKind,
-  about: {
-    number: number;
-    machine: string;
-    machineSort?: string;
-    minutesAgo: number;
-    nowMs: number;
-    castings?: readonly DemoCasting[];
-    /** Stacks of this machine that its kind does not have. */
-    moreStacks?: JobKind['stacks'];
-  },
-): JobHead {
-  const withStacks: JobKind = { ...kind, stacks: [...(kind.stacks ?? []), ...(about.moreStacks ?? [])] };
-  const own: JobKind = about.castings
-    ? {
-        ...withStacks,
-        castings: about.castings,
-        order: [],
-        hidden: (kind.hidden ?? []).map(({ name }) => ({ name })),
-      }
-    : withStacks;
-  const head = startJob(own, {
-    number: about.number,
-    machine: about.machine,
-    roomC: 20,
-    openedAt: ago(about.nowMs, about.minutesAgo),
-    makeId: (name) => idOf(name === 'job' ? job : `${job} ${name}`),
-  });
-  return about.machineSort ? { ...head, machineSort: about.machineSort } : head;
-}
-
-export const seatsOf = (head: JobHead) => head.castings.flatMap(({ seats }) => seats);
-
-/** A seat by its name; a slip in the demo shows at once. */
-export function seatNamed(head: JobHead, name: string): Seat {
-  const seat = seatsOf(head).find((each) => each.name === name);
-  if (!seat) throw new Error(`no seat ${name} in the demo job of ${head.machine}`);
-  return seat;
-}
-
-export const partKey = (head: JobHead, start: string): string => {
-  const part = head.plan.parts.find(({ name }) => name.startsWith(start));
-  if (!part) throw new Error(`no part ${start} in the demo job of ${head.machine}`);
-  return part.key;
-};
 
 export const demoFile = (job: JobHead, { readings, events, photographs }: Diary, nowMs: number): JobFile => ({
   format: JOB_FILE_FORMAT,

@@ -6,7 +6,8 @@ import { PULLEY_HALF } from '@/core/job/kinds/pulleyHalf';
 import { SIDE_GEARBOX } from '@/core/job/kinds/sideGearbox';
 import { SWING_ARM } from '@/core/job/kinds/swingArm';
 import type { JobFile } from '@/core/record/jobFile';
-import { demoFile, demoHead, Diary, partKey, seatNamed, seatsOf } from './diary';
+import { demoHead, partKey, seatNamed, seatsOf } from './demoHead';
+import { demoFile, Diary } from './diary';
 import { day } from './shop';
 
 /** The front drive of the same quad, stripped as far as its pinion. */
@@ -89,6 +90,7 @@ export function enduro(nowMs: number): JobFile {
       seat.spec.part.type === 'seal' ? 'hook_or_lever' : 'fall_out_hot',
     );
   diary
+    .allOut(5145, 'tm', head)
     .photograph(5140, 'tm', slip, 'Slip side, marks outward')
     .note(5100, 'tm', 'order_noted', {
       partKey: partKey(head, 'Slip-side main'),
@@ -161,8 +163,10 @@ export function finishedGearbox(nowMs: number): JobFile {
     model: '350',
     year: 1961,
   });
+  diary.allOut(19_800, 'iq', head).allTried(19_700, 'iq', head);
   for (const seat of seatsOf(head))
     diary.finish(19_000, 'iq', seat, seat.spec.part.type === 'seal' ? 'drive' : 'heat_chill');
+  diary.allClosed(18_900, 'iq', head);
   return demoFile(head, diary, nowMs);
 }
 
@@ -186,6 +190,7 @@ export function scooterGearbox(nowMs: number): JobFile {
         seat.spec.part.type === 'seal' ? 'hook_or_lever' : 'fall_out_hot',
       )
       .happen(540, 'jb', seat, 'cleaned', { what: 'bore' });
+  diary.allOut(535, 'jb', head);
   // A spun seat: the bearing has turned in it.
   diary
     .happen(520, 'jb', seats[1]!, 'compare_overruled', { reason: 'same_number_as_old' })
@@ -243,6 +248,7 @@ export function quadArm(nowMs: number): JobFile {
       seat.spec.part.type === 'seal' ? 'hook_or_lever' : 'push_through',
     );
   diary
+    .allOut(670, 'tm', head)
     .read(660, 'tm', bush, 'old micrometer', { 'journal.0': 21.95, 'journal.90': 21.94 })
     .read(658, 'tm', bush, 'bore gauge', { 'bore.1.0': 27.98, 'bore.1.90': 27.985 });
   return demoFile(head, diary, nowMs);
@@ -256,7 +262,10 @@ export function bigTwin(nowMs: number): JobFile {
     nowMs,
   });
   const left = seatNamed(head, 'Left main');
-  const diary = new Diary('harrow', nowMs).finish(8000, 'tm', seatNamed(head, 'Right main'), 'heat');
+  const diary = new Diary('harrow', nowMs)
+    .allOut(8800, 'tm', head)
+    .allTried(8700, 'tm', head)
+    .finish(8000, 'tm', seatNamed(head, 'Right main'), 'heat');
   diary
     .happen(7000, 'tm', left, 'compare_overruled', { reason: 'compared_by_eye' })
     .measure(7000, 'tm', left, 89.962, 89.992)

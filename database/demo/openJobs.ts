@@ -2,7 +2,8 @@ import { SEAL_ONLY } from '@/core/job/kinds/sealOnly';
 import { STEERING_HEAD } from '@/core/job/kinds/steeringHead';
 import { WHEEL_HUB } from '@/core/job/kinds/wheelHub';
 import type { JobFile } from '@/core/record/jobFile';
-import { demoFile, demoHead, Diary, seatNamed } from './diary';
+import { demoHead, seatNamed } from './demoHead';
+import { demoFile, Diary } from './diary';
 
 export function headTube(nowMs: number): JobFile {
   const head = demoHead('ostrel frame', STEERING_HEAD, {

@@ -3,7 +3,8 @@ import { bearingSeat } from '@/core/job/kinds/seats';
 import { WHEEL_HUB } from '@/core/job/kinds/wheelHub';
 import type { Seat } from '@/core/record/job';
 import type { JobFile } from '@/core/record/jobFile';
-import { demoFile, demoHead, Diary, seatsOf, type DemoCasting } from './diary';
+import { demoHead, seatsOf, type DemoCasting } from './demoHead';
+import { demoFile, Diary } from './diary';
 
 const SCOOTER_HUB: DemoCasting = {
   name: 'rear hub',
@@ -82,6 +83,8 @@ export function scooterHubBefore(nowMs: number): JobFile {
   const [brake, drive] = seatsOf(head) as [Seat, Seat];
   const diary = new Diary(job, nowMs)
     .note(back + 290, 'tm', 'machine_noted', { frameNumber: SCOOTER_FRAME, mileageKm: 8100 })
+    .allOut(back + 270, 'tm', head)
+    .allTried(back + 260, 'tm', head)
     .finish(back + 240, 'tm', brake, 'chill')
     .happen(back + 200, 'tm', drive, 'compare_overruled', { reason: 'same_number_as_old' })
     .measure(back + 200, 'tm', drive, 39.976, 39.994)
@@ -90,6 +93,7 @@ export function scooterHubBefore(nowMs: number): JobFile {
     .happen(back + 150, 'tm', drive, 'home', {})
     .pass(back + 140, 'tm', drive, 1, 'sunk', [1.0, 1.01, 1.0, 1.0], 35)
     .happen(back + 139, 'tm', drive, 'square_accepted', { pass: 1, overruled: false })
+    .allClosed(back + 130, 'tm', head)
     .note(back + 100, 'tm', 'job_put_away', {});
   return demoFile(head, diary, nowMs);
 }
@@ -107,6 +111,8 @@ export function scooterHub(nowMs: number): JobFile {
   const [brake, drive] = seatsOf(head) as [Seat, Seat];
   const diary = new Diary(job, nowMs)
     .note(250, 'jb', 'machine_noted', { frameNumber: SCOOTER_FRAME, mileageKm: 14_600 })
+    .allOut(240, 'jb', head)
+    .allTried(220, 'jb', head)
     .happen(210, 'jb', brake, 'usual_fit_accepted', {})
     .choose(209, 'jb', brake, 'chill', 20, -18)
     .happen(150, 'jb', brake, 'let_go', {})

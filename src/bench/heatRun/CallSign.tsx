@@ -8,6 +8,7 @@ import { token } from '@/ui/theme/tokens';
  * half way, wedged; HOME fills the bore to its shoulder.
  */
 const WORDS: Record<HeatCall, string[]> = {
+  push: ['PUSH'],
   wait: ['WAIT'],
   go: ['GO'],
   too_late: ['TOO', 'LATE'],
@@ -18,6 +19,7 @@ const WORDS: Record<HeatCall, string[]> = {
 
 type Shape = { x: number; y: number; w: number; h: number; turn: number; isFilled: boolean; size: number };
 const SHAPES: Record<HeatCall, Shape> = {
+  push: { x: 114, y: 40, w: 300, h: 210, turn: 0, isFilled: true, size: 108 },
   wait: { x: 74, y: 24, w: 380, h: 156, turn: 0, isFilled: true, size: 142 },
   go: { x: 114, y: 4, w: 300, h: 296, turn: 0, isFilled: true, size: 218 },
   too_late: { x: 122, y: 30, w: 290, h: 268, turn: 8, isFilled: false, size: 128 },
@@ -30,13 +32,15 @@ export function CallSign({
   call,
   castingText,
   isHot,
+  words = WORDS[call],
 }: {
   call: HeatCall;
+  /** In place of the call's own: what a cold way is called. */
+  words?: string[];
   castingText: string;
   isHot: boolean;
 }) {
   const { x, y, w, h, turn, isFilled, size } = SHAPES[call];
-  const words = WORDS[call];
   const colour = call === 'wait' || call === 'go' || call === 'let_go' ? token('cold') : token('ink');
   const middle = x + w / 2;
   const wall = isHot ? token('heat') : token('steel');
@@ -84,26 +88,34 @@ export function CallSign({
         words={words}
         size={size}
       />
-      {call === 'wait' && <rect x="152" y="236" width="224" height="30" fill={token('ink')} />}
-      {call === 'go' && <path d="M234 318H294V386H344L264 466 184 386H234Z" fill={token('ink')} />}
-      {call === 'let_go' && (
-        <path d="M150 96V136M264 76V136M378 96V136" stroke={token('ink')} strokeWidth="10" />
-      )}
-      {call === 'too_late' && (
-        <path d="M190 400L338 480M338 400L190 480" stroke={token('ink')} strokeWidth="20" />
-      )}
-      {call === 'grabbed' && (
-        <path
-          d="M264 372V484M214 434L264 484L314 434"
-          transform="rotate(180 264 428)"
-          stroke={token('ink')}
-          strokeWidth="14"
-          fill="none"
-        />
-      )}
+      <Arrows call={call} />
     </svg>
   );
 }
+
+/** What the part does, drawn beside its word. */
+const Arrows = ({ call }: { call: HeatCall }) => (
+  <>
+    {call === 'wait' && <rect x="152" y="236" width="224" height="30" fill={token('ink')} />}
+    {call === 'push' && <path d="M234 268H294V330H344L264 400 184 330H234Z" fill={token('ink')} />}
+    {call === 'go' && <path d="M234 318H294V386H344L264 466 184 386H234Z" fill={token('ink')} />}
+    {call === 'let_go' && (
+      <path d="M150 96V136M264 76V136M378 96V136" stroke={token('ink')} strokeWidth="10" />
+    )}
+    {call === 'too_late' && (
+      <path d="M190 400L338 480M338 400L190 480" stroke={token('ink')} strokeWidth="20" />
+    )}
+    {call === 'grabbed' && (
+      <path
+        d="M264 372V484M214 434L264 484L314 434"
+        transform="rotate(180 264 428)"
+        stroke={token('ink')}
+        strokeWidth="14"
+        fill="none"
+      />
+    )}
+  </>
+);
 
 const Hatch = () => (
   <defs>

@@ -8,9 +8,9 @@ import Link from 'next/link';
 import { useEffect, useMemo, useRef } from 'react';
 import type { CastingHeat } from '@/core/job/castingHeat';
 import { viewHeatRun, type HeatCall, type HeatRunView } from '@/core/job/heatRun';
-import { findSeatMove } from '@/core/job/nextMove';
+import { findSeatMove } from '@/core/walk/nextMove';
 import type { SeatView } from '@/core/job/seatView';
-import { asText, showClock, showTemperature, type Units } from '@/core/quantity/format';
+import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import { OtherHeat } from '@/bench/frame/HeatBar';
 import { UndoBar } from '@/bench/frame/UndoBar';
 import { playCall } from '@/bench/frame/sounds';
@@ -29,6 +29,8 @@ import { Column } from '@/ui/parts/layout';
 import type { ProjectedJob } from '@/core/project/project';
 import type { Seat, Casting } from '@/core/record/job';
 import { Figures } from './RunFigures';
+import { PushFigures } from './PushFigures';
+import { sayCasting, sayDoor, signWords } from './runWords';
 import type { LinkState } from '@/bench/record/liveStream';
 
 const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPicker');
@@ -85,18 +87,22 @@ function useCalls(call: HeatCall) {
   }, [call]);
 }
 
-/** The casting's temperature; hot air that no probe has followed, or a fit that is not known: nobody can say. */
-const sayCasting = ({ heat }: SeatView, run: HeatRunView, roomC: number, units: Units): string =>
-  run.now || heat.phase === 'cold' ? asText(showTemperature(run.now?.housingC ?? roomC, units)) : '?';
+/** The one reason, in words that match the sign. */
+const Reason = ({ run }: { run: HeatRunView }) => (
+  <Box
+    sx={{ fontSize: TYPE.head, fontWeight: 750, fontStretch: STRETCH.headline, lineHeight: 1.1, my: 0.5 }}
+    data-testid="run-reason"
+  >
+    {REASON_WORDS[run.reason]}
+  </Box>
+);
 
-/** How long it has been in the heat or out of it. */
-function sayDoor({ heat }: SeatView, nowMs: number): string {
-  if (heat.phase === 'out')
-    return `${heat.source === 'gun' ? 'air off' : 'out'} for ${showClock((nowMs - heat.outMs) / 1000)}`;
-  if (heat.phase === 'in_heat')
-    return `${heat.source === 'gun' ? 'hot air on' : 'in the oven'} for ${showClock((nowMs - heat.sinceMs) / 1000)}`;
-  return 'not in the heat';
-}
+const RunFigures = ({ run, units, view }: { run: HeatRunView; units: Units; view: SeatView }) =>
+  run.call === 'push' ? (
+    <PushFigures view={view} units={units} />
+  ) : (
+    <Figures run={run} units={units} view={view} />
+  );
 
 function Run({ view }: { view: SeatView }) {
   const { record, job, drawnMs, person, keptIds, isAskingPerson, stopAsking } = useJob();
@@ -138,29 +144,23 @@ function Run({ view }: { view: SeatView }) {
         }}
       >
         <Box sx={{ height: { xs: '34vh', md: 'auto' }, minHeight: { md: 0 } }}>
-          <CallSign call={run.call} castingText={castingText} isHot={heat.phase !== 'cold'} />
+          <CallSign
+            call={run.call}
+            castingText={castingText}
+            isHot={heat.phase !== 'cold'}
+            {...signWords(view, run)}
+          />
         </Box>
         <Column sx={{ minHeight: 0 }}>
-          <Figures run={run} units={units} view={view} />
-          <Box
-            sx={{
-              fontSize: TYPE.head,
-              fontWeight: 750,
-              fontStretch: STRETCH.headline,
-              lineHeight: 1.1,
-              my: 0.5,
-            }}
-            data-testid="run-reason"
-          >
-            {REASON_WORDS[run.reason]}
-          </Box>
+          <RunFigures run={run} units={units} view={view} />
+          <Reason run={run} />
           {move && (
             <Quiet sx={{ fontSize: TYPE.name, lineHeight: 1.15 }} data-testid="run-next">
-              Next: {sayMove(move, seat.name).headline}
+              Next: {sayMove(move).headline}
             </Quiet>
           )}
           <Box sx={{ flex: 1, minHeight: 200, position: 'relative' }}>
-            {chart && run.curve.moments.length > 0 && (
+            {chart && run.call !== 'push' && run.curve.moments.length > 0 && (
               <chart.ClearanceChart
                 run={run}
                 units={units === 'metric' ? 'metric_um' : units}

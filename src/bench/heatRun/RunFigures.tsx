@@ -2,6 +2,7 @@
 import Box from '@mui/material/Box';
 import { type HeatRunView } from '@/core/job/heatRun';
 import type { SeatView } from '@/core/job/seatView';
+import { isHeated } from '@/core/heat/waySorts';
 import { showClock, showFit, showTemperature, type Units } from '@/core/quantity/format';
 import { STRETCH, TYPE } from '@/ui/theme/tokens';
 import { Quiet } from '@/ui/parts/text';
@@ -25,7 +26,7 @@ function countOf(run: HeatRunView, { heat, history }: SeatView, units: Units): C
       : { figure: showClock(run.hotInS), unit: 'to go', note: 'until it is as hot as planned' };
   // Nothing can be said of seconds: what is wanted stands there.
   const isUnknown = run.now === null || heat.phase === 'cold';
-  if (isUnknown && way && way.way !== 'drive' && way.way !== 'chill')
+  if (isUnknown && way && isHeated(way.way))
     return {
       ...showTemperature(way.housingC, units),
       note: way.heatedBy === 'gun' ? 'planned for the boss' : 'planned for the casting',
@@ -64,7 +65,8 @@ export function Figures({ run, units, view }: { run: HeatRunView; units: Units; 
   );
 }
 
-function Big({
+/** A figure for two metres, with its unit and what it means. */
+export function Big({
   figure,
   unit,
   word,

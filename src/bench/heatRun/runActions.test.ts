@@ -114,9 +114,21 @@ describe('the buttons of the heat run', () => {
     expect(driven.caution).toBe('press');
     expect([0, 5, 5].map((afterS) => driven.press(afterS))).toEqual([
       'Understood',
-      'Driven in',
       'It is home',
+      'Square it up',
     ]);
+  });
+
+  it('cocked and cold goes out again and is drawn in, never back to the heat', () => {
+    const bench = new Bench();
+    bench.choose('press', { housingC: 20, ringC: 20 });
+    bench.press(0);
+    const [, cocked] = bench.actions();
+    expect(cocked!.words).toBe('It cocked');
+    cocked!.does();
+    expect([5, 5].map((afterS) => bench.press(afterS))).toEqual(['Out again: draw it in', 'It is home']);
+    const chosen = bench.record.entries.events.findLast(({ kind }) => kind === 'way_in_chosen')!;
+    expect(chosen.body).toMatchObject({ way: 'draw_in' });
   });
 
   it('hot air says air, and starts at what is wanted of the boss, not at an oven’s dial', () => {

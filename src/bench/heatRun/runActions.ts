@@ -1,6 +1,8 @@
 import type { HeatRunView } from '@/core/job/heatRun';
 import type { HeatPlace } from '@/core/record/events/heat';
 import { FREEZER_C } from '@/core/heat/soak';
+import { isChilled, isDrop, isHeated } from '@/core/heat/waySorts';
+import { FORMULA_VERSION } from '@/core/job/seatFit';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import type { useJob } from '@/bench/record/JobProvider';
@@ -38,8 +40,9 @@ export function findDueCaution(
   read: readonly string[],
 ): CautionCode | null {
   if (history.homeMs !== null || history.letGoMs !== null) return null;
-  if (history.wayIn?.way === 'drive') return read.includes('press') ? null : 'press';
-  if (heat.phase !== 'cold' || history.wayIn?.way === 'chill') return null;
+  const way = history.wayIn?.way;
+  if (way && !isHeated(way) && !isDrop(way)) return read.includes('press') ? null : 'press';
+  if (heat.phase !== 'cold' || way === 'chill') return null;
   if (casting.material === 'az91' && !read.includes('magnesium')) return 'magnesium';
   return read.includes('hot_metal') ? null : 'hot_metal';
 }
@@ -136,14 +139,57 @@ function tooLateActions(input: ActionInput): Actions {
   ];
 }
 
+/** A push ends in one of two ways, and either is one act. */
+function pushActions({ view, addEvent }: ActionInput): Actions {
+  const seatId = view.seat.id;
+  return [
+    {
+      words: 'It is home',
+      note: 'stiff, and the note changed; even gap',
+      does: () => {
+        addEvent('let_go', {}, { seatId });
+        addEvent('home', {}, { seatId });
+      },
+    },
+    {
+      words: 'It cocked',
+      note: 'stop; key G',
+      isOnG: true,
+      does: () => {
+        addEvent('let_go', {}, { seatId });
+        addEvent('stuck', { depthMm: null }, { seatId });
+      },
+    },
+  ];
+}
+
+const ROOM_C = 20;
+
+/** Cocked and cold: out again, look at the bore, start square, and draw it in. */
+const cockedActions = ({ view, askDepth, addEvent }: ActionInput, depthMm: number | null): Actions => [
+  {
+    words: 'Out again: draw it in',
+    note: 'the bore looked at, started square',
+    does: () =>
+      addEvent(
+        'way_in_chosen',
+        { way: 'draw_in', housingC: ROOM_C, ringC: ROOM_C, formulaVersion: FORMULA_VERSION },
+        { seatId: view.seat.id },
+      ),
+  },
+  {
+    words: depthMm === null ? 'Stuck at?' : `At ${depthMm.toFixed(1)} mm`,
+    note: 'how deep it stopped',
+    does: askDepth,
+  },
+];
+
 /** Acts once a way is chosen and every caution is read, as long as the part is not let go of. */
 function actionsOfWay(input: ActionInput): Actions {
   const { view, run, freezer, addEvent } = input;
   const { heat, history } = view;
   const way = history.wayIn?.way;
-  if (way === 'drive')
-    return [{ words: 'Driven in', note: 'outer race, square, to its stop', does: letGo(input).does }, null];
-  if ((way === 'heat_chill' || way === 'chill') && !history.freezer)
+  if (way && isChilled(way) && !history.freezer)
     return [
       {
         words: 'Bearing into the freezer',
@@ -153,9 +199,10 @@ function actionsOfWay(input: ActionInput): Actions {
       },
       null,
     ];
-  if (way === 'chill') return [letGo(input), null];
+  if (way && !isHeated(way)) return isDrop(way) ? [letGo(input), null] : pushActions(input);
   if (heat.phase === 'cold') return coldActions(input);
   if (heat.phase === 'in_heat') return [outOfHeatAction(input), null];
+  if (way && !isDrop(way)) return pushActions(input);
   return run.call === 'too_late' ? tooLateActions(input) : [letGo(input), null];
 }
 
@@ -173,7 +220,10 @@ export function actionsFor(input: ActionInput): Actions {
       { words: 'Choose the way in', note: 'nothing is planned for this seat', does: () => goTo('way-in') },
       null,
     ];
-  if (history.stuck) return stuckActions(input, history.stuck.depthMm);
+  if (history.stuck)
+    return isDrop(history.wayIn.way)
+      ? stuckActions(input, history.stuck.depthMm)
+      : cockedActions(input, history.stuck.depthMm);
   if (caution)
     return [
       {

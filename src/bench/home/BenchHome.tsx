@@ -17,7 +17,8 @@ import { usePerson } from '@/bench/record/hooks';
 import { Alert } from '@/ui/parts/Alert';
 import { MARK_WORDS, StateMark, type MarkName } from '@/ui/marks/StateMark';
 import { token, TYPE } from '@/ui/theme/tokens';
-import { sayMove, type MoveWords } from '@/ui/words/moves';
+import { sayMove } from '@/ui/words/moves';
+import { type MoveWords } from '@/ui/words/moveParts';
 import { AskLine } from './AskLine';
 import { CastingLine } from './CastingLine';
 import { JobFileTaker } from './JobFileTaker';
@@ -45,7 +46,7 @@ type Props = {
 const URGENT = ['say_home_or_stuck', 'drop_now', 'take_out_and_drop', 'reheat'] as const;
 
 function rankOf(job: BenchJob, walk: WalkStyle): number {
-  const i = URGENT.indexOf(job.moves[walk].move.code as (typeof URGENT)[number]);
+  const i = URGENT.indexOf(job.moves[walk].code as (typeof URGENT)[number]);
   if (i >= 0) return i;
   return job.isDone ? 99 : job.waiting ? 50 : 10;
 }
@@ -98,7 +99,7 @@ export function BenchHome({ shop, initial, people, kinds, ownKinds, heat, nowMs,
     [units, kinds, jobs],
   );
   const words = first
-    ? sayMove(first.moves[walk].move, first.moves[walk].seatName)
+    ? sayMove(first.moves[walk])
     : { headline: 'No job on the bench.', reason: 'Start one below, or take in a job file.' };
   return (
     <Column sx={{ minHeight: '100vh', px: 4 }}>

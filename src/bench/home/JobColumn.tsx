@@ -10,12 +10,13 @@ import type { WalkStyle } from '@/core/record/vocabulary';
 import { WAIT_WORDS } from '@/ui/words/work';
 import { MARK_WORDS, StateMark } from '@/ui/marks/StateMark';
 import { token, TYPE } from '@/ui/theme/tokens';
-import { sayMove, STEP_PATHS } from '@/ui/words/moves';
+import { sayMove } from '@/ui/words/moves';
+import { STEP_PATHS } from '@/ui/words/steps';
 import { Name, Note } from '@/ui/parts/text';
 import type { SeatState } from '@/core/job/seatView';
 
 export const pathOf = ({ jobId, moves }: BenchJob, walk: WalkStyle) => {
-  const { move } = moves[walk];
+  const move = moves[walk];
   return move.seatId ? `/jobs/${jobId}/${move.seatId}/${STEP_PATHS[move.step]}` : `/jobs/${jobId}`;
 };
 
@@ -33,7 +34,7 @@ export const JobColumn = memo(function JobColumn({
   const isTrouble = headline.state === 'trouble';
   const colour =
     headline.state === 'hot' ? token('heat') : headline.state === 'cold' ? token('cold') : token('ink');
-  const words = sayMove(moves[walk].move, moves[walk].seatName);
+  const words = sayMove(moves[walk]);
   return (
     <Box sx={{ pr: 2, pb: 2, position: 'relative' }} data-job={job.number}>
       <Box

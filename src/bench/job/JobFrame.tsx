@@ -7,8 +7,9 @@ import { usePathname, useRouter } from 'next/navigation';
 import { useEffect, useMemo, type ReactNode } from 'react';
 import { bagCode } from '@/core/board/bagCode';
 import { findHeatItems, type HeatItem } from '@/core/board/heatItems';
-import { findNextMove, findSeatMove, isJobMove, type Move } from '@/core/job/nextMove';
-import type { JobView, SeatView } from '@/core/job/seatView';
+import { findNextMove } from '@/core/walk/nextMove';
+import type { Move } from '@/core/walk/move';
+import { CAUTIONS } from '@/core/catalogue/words';
 import type { ProjectedJob } from '@/core/project/project';
 import { STEPS, type Step, type WalkStyle } from '@/core/record/vocabulary';
 import { Head } from '@/bench/frame/Head';
@@ -17,12 +18,14 @@ import { NextMoveBand } from '@/bench/frame/NextMoveBand';
 import { jobPath, placesFrom } from '@/bench/frame/places';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
-import { sayMove, STEP_PATHS } from '@/ui/words/moves';
+import { sayMove } from '@/ui/words/moves';
+import { STEP_PATHS } from '@/ui/words/steps';
 import { stepOfPath } from './stepOfPath';
 import { Walk } from './Walk';
-import { TYPE } from '@/ui/theme/tokens';
+import { token, TYPE } from '@/ui/theme/tokens';
 import { Column } from '@/ui/parts/layout';
 
+const OfferButtons = later(() => import('./OfferButtons'), 'OfferButtons');
 const UndoBar = later(() => import('@/bench/frame/UndoBar'), 'UndoBar');
 const RefusedShopEdits = later(() => import('@/bench/frame/RefusedShopEdits'), 'RefusedShopEdits');
 const RefusedEntries = later(() => import('./RefusedEntries'), 'RefusedEntries');
@@ -35,37 +38,63 @@ const SeatNotHere = ({ jobId }: { jobId: JobId }) => (
   </Box>
 );
 
-/** Moves on hot or cold metal take the headline even while another seat is looked at. */
-const CANNOT_WAIT: readonly Move['code'][] = ['say_home_or_stuck', 'drop_now', 'reheat'];
+/** What is done at the run, with its clock and its dial. */
+const AT_THE_RUN: readonly Move['code'][] = [
+  'casting_into_heat',
+  'take_out_and_drop',
+  'drop_now',
+  'say_home_or_stuck',
+  'reheat',
+];
 
-type Here = {
-  record: ProjectedJob;
-  job: JobView;
-  view: SeatView | null;
+/** The next move with the cautions that stand with it, and where it is done when that is not here. */
+function MoveBand({
+  move,
+  seatId,
+  step,
+  walk,
+}: {
+  move: Move;
   seatId: SeatId;
   step: Step | null;
   walk: WalkStyle;
-};
-
-/** What the frame says is next, and where that is when it is not here. */
-function findFrameMove({ record, job, view, seatId, step, walk }: Here) {
-  const jobMove = findNextMove(job, walk);
-  const seatMove = view && findSeatMove(view, job, walk);
-  const move = CANNOT_WAIT.includes(jobMove.code) || isJobMove(jobMove) ? jobMove : (seatMove ?? jobMove);
-  const nameOf = (id: string | null) =>
-    record.castings.flatMap(({ seats }) => seats).find((seat) => seat.id === id)?.name ?? '';
-  const seatName = nameOf(move.seatId);
-  // While this seat waits, what can go on elsewhere is said, and led to.
-  const meanwhile = move.code === 'wait_for_part' && jobMove.code !== 'wait_for_part' ? jobMove : null;
-  const goal = meanwhile ?? move;
-  const said = sayMove(move, seatName);
-  const words = meanwhile
-    ? { ...said, reason: `Meanwhile: ${sayMove(meanwhile, nameOf(meanwhile.seatId)).headline}` }
-    : said;
-  const isElsewhere =
-    goal.seatId !== null && ((goal.seatId !== seatId && !isJobMove(goal)) || goal.step !== step);
-  return { words, goal, isElsewhere };
+}) {
+  const { record } = useJob();
+  const { headline, reason } = sayMove(move);
+  const isHere =
+    move.seatId === null || (move.step === step && (isOfJob(move) || move.seatIds.includes(seatId)));
+  const cautions = CAUTIONS.filter(({ code }) => move.cautions.includes(code));
+  return (
+    <NextMoveBand
+      headline={headline}
+      reason={
+        <>
+          {reason}
+          {cautions.map(({ code, caution }) => (
+            <Box key={code} role="note" data-caution={code} sx={{ color: token('ink'), fontWeight: 700 }}>
+              {caution}
+            </Box>
+          ))}
+        </>
+      }
+    >
+      {!AT_THE_RUN.includes(move.code) && <OfferButtons move={move} walk={walk} />}
+      {!isHere && (
+        <Button
+          variant={AT_THE_RUN.includes(move.code) ? 'contained' : 'text'}
+          component={Link}
+          href={`/jobs/${record.id}/${move.seatId}/${STEP_PATHS[move.step]}`}
+          sx={{ minWidth: 110 }}
+        >
+          Go there
+        </Button>
+      )}
+    </NextMoveBand>
+  );
 }
+
+/** Work of the whole job, whichever of its seats is looked at. */
+const isOfJob = ({ items }: Move) => items.every(({ seatId }) => seatId === null);
 
 /** Alt and a figure go to that step. */
 function useStepKeys(jobId: JobId) {
@@ -109,7 +138,7 @@ export function JobFrame({
   const walk = person?.walk ?? 'full';
   const own = useOwnHeat(record);
   const places = useMemo(() => placesFrom('Job', jobPath(record.id, walk)), [record.id, walk]);
-  const { words, goal, isElsewhere } = findFrameMove({ record, job, view, seatId, step, walk });
+  const move = useMemo(() => findNextMove(job, walk), [job, walk]);
   useStepKeys(record.id);
 
   if (!view) return <SeatNotHere jobId={record.id} />;
@@ -129,18 +158,7 @@ export function JobFrame({
         places={places}
       />
       <Box className="no-print">
-        <NextMoveBand headline={words.headline} reason={words.reason}>
-          {isElsewhere && (
-            <Button
-              variant="contained"
-              component={Link}
-              href={`/jobs/${record.id}/${goal.seatId}/${STEP_PATHS[goal.step]}`}
-              sx={{ minWidth: 150 }}
-            >
-              Go there
-            </Button>
-          )}
-        </NextMoveBand>
+        <MoveBand move={move} seatId={seatId} step={step} walk={walk} />
       </Box>
       <Walk seatId={seatId} step={step} />
       <RefusedEntries />

@@ -7,10 +7,10 @@ import { STEPS, type Step } from '@/core/record/vocabulary';
 import type { JobView, SeatView } from '@/core/job/seatView';
 import { useJob } from '@/bench/record/JobProvider';
 import { token, TYPE } from '@/ui/theme/tokens';
-import { STEP_PATHS, STEP_WORDS } from '@/ui/words/moves';
+import { STEP_PATHS, STEP_WORDS } from '@/ui/words/steps';
 
 /** Steps that belong to the whole job, not to one seat of it. */
-const OF_THE_JOB: readonly Step[] = ['look', 'stacks'];
+const OF_THE_JOB: readonly Step[] = ['look', 'stacks', 'work'];
 
 const isSized = ({ isMeasured, history }: SeatView) => isMeasured || history.usualFitAccepted;
 
@@ -24,6 +24,7 @@ const isDone: Record<Step, (view: SeatView, job: JobView) => boolean> = {
   way_in: (view) => view.history.wayIn !== null,
   heat_run: (view) => view.history.homeMs !== null,
   square: (view) => view.history.accepted !== null,
+  work: (_view, { plan, work }) => plan.tasks.every(({ key }) => key in work.tasks),
   record: (view) => view.history.accepted !== null,
 };
 

@@ -5,7 +5,7 @@ import { showForce, showFit, showSize, asText, type Units } from '@/core/quantit
 import type { CurrentReading } from '@/core/project/readings';
 import { slotOf, slotText } from '@/core/record/slots';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
-import { acrossWords } from '@/ui/words/moves';
+import { acrossWords } from '@/ui/words/slots';
 import { DOUBT_WORDS } from '@/ui/words/verdicts';
 import { BoreShape } from './BoreShape';
 import { Quiet } from '@/ui/parts/text';

@@ -6,7 +6,7 @@ import { BORE_SLOTS, OUTSIDE_SLOTS, slotOf, slotText, type Slot } from '@/core/r
 import { GaugeBar } from '@/bench/gauge/GaugeBar';
 import { gaugeSlot } from '@/bench/gauge/useReadings';
 import { useSeatView } from '@/bench/record/JobProvider';
-import { acrossWords } from '@/ui/words/moves';
+import { acrossWords } from '@/ui/words/slots';
 import { MeasureSlate } from './MeasureSlate';
 
 /** A third diameter at each depth, for a bore that may be oval. */

@@ -12,6 +12,7 @@ import {
   type ReactNode,
 } from 'react';
 import { makeEvent } from '@/core/record/makeEvent';
+import type { Draft } from '@/core/walk/offer';
 import type { Entries, EventBody, EventKind, JobEvent, Reading } from '@/core/record/entries';
 import type { Person, Seat } from '@/core/record/job';
 import type { SeatView } from '@/core/job/seatView';
@@ -45,6 +46,8 @@ export type JobContext = Omit<JobSnapshot, 'entries'> & {
     body: EventBody<K>,
     where?: { seatId?: SeatId; castingId?: CastingId },
   ) => string | null;
+  /** All that one answer puts on record, as one act: undo takes it back whole. */
+  takeOffer: (drafts: readonly Draft[]) => void;
   /** Lets a refused entry go, once a person has read why. */
   leaveOut: (id: string) => void;
   /** A change that somebody else was quicker with: one’s own is put over theirs. */
@@ -97,6 +100,20 @@ export function useWholeRecord(): Entries | null {
   return useFromJob(({ entries }) => entries);
 }
 
+/** A refused reading once more, put right. */
+function useCorrect(jobId: JobId) {
+  return useCallback(
+    (refused: KeptEntry, changes: Partial<Reading>) => {
+      if (refused.type !== 'reading') return;
+      const entry = { ...refused.entry, ...changes, id: newId() };
+      void outbox
+        .keep({ id: entry.id, jobId, refused: null, type: 'reading', entry })
+        .then(() => outbox.leaveOut(refused.id));
+    },
+    [jobId],
+  );
+}
+
 /** What a person does on this job: each becomes an entry, and the last slip can be taken back whole. */
 function useActs(jobId: JobId, person: Person | null | undefined, askPerson: () => void) {
   const [lastActs, setLastActs] = useState<readonly JobEvent[]>([]);
@@ -145,6 +162,20 @@ function useActs(jobId: JobId, person: Person | null | undefined, askPerson: () 
     [jobId, person, askPerson],
   );
 
+  const takeOffer = useCallback(
+    (drafts: readonly Draft[]) => {
+      if (!person) return askPerson();
+      const at = new Date(liveStream.now()).toISOString();
+      const entries = drafts.map(({ kind, body, seatId = null, castingId = null }) =>
+        makeEvent({ id: newId(), seatId, castingId, personId: person.id, kind, body, at }),
+      );
+      for (const entry of entries)
+        void outbox.keep({ id: entry.id, jobId, refused: null, type: 'event', entry });
+      setLastActs(entries);
+    },
+    [jobId, person, askPerson],
+  );
+
   const takeBack = useCallback(() => {
     for (const { id, seatId, castingId } of [...lastActs].reverse())
       addEvent(
@@ -154,20 +185,11 @@ function useActs(jobId: JobId, person: Person | null | undefined, askPerson: () 
       );
   }, [lastActs, addEvent]);
 
-  const correct = useCallback(
-    (refused: KeptEntry, changes: Partial<Reading>) => {
-      if (refused.type !== 'reading') return;
-      const entry = { ...refused.entry, ...changes, id: newId() };
-      void outbox
-        .keep({ id: entry.id, jobId, refused: null, type: 'reading', entry })
-        .then(() => outbox.leaveOut(refused.id));
-    },
-    [jobId],
-  );
+  const correct = useCorrect(jobId);
 
   return useMemo(
-    () => ({ addReading, addEvent, takeBack, correct, lastActs }),
-    [addReading, addEvent, takeBack, correct, lastActs],
+    () => ({ addReading, addEvent, takeOffer, takeBack, correct, lastActs }),
+    [addReading, addEvent, takeOffer, takeBack, correct, lastActs],
   );
 }
 

@@ -10,7 +10,7 @@ import { useJob } from '@/bench/record/JobProvider';
 import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { EntryField, readText } from '@/ui/fields/EntryField';
 import { token, TYPE } from '@/ui/theme/tokens';
-import { STEP_WORDS } from '@/ui/words/moves';
+import { STEP_WORDS } from '@/ui/words/steps';
 import { SKIP_WORDS, WAIT_WORDS } from '@/ui/words/work';
 import type { useEdits } from '@/bench/record/useEdits';
 import { Text, Note } from '@/ui/parts/text';

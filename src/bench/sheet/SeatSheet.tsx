@@ -12,7 +12,7 @@ import { useJob, useSeatView, useWholeRecord } from '@/bench/record/JobProvider'
 import { Quiet } from '@/ui/parts/text';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { clock, sayEvent } from '@/ui/words/events';
-import { slotWords } from '@/ui/words/moves';
+import { slotWords } from '@/ui/words/slots';
 import { RetimeDialog } from './RetimeDialog';
 import { SheetHead } from './SheetHead';
 

@@ -1,6 +1,7 @@
 'use client';
 import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
+import { useState } from 'react';
 import type { EventBody } from '@/core/record/entries';
 import { type Units, showSize } from '@/core/quantity/format';
 import { useJob } from '@/bench/record/JobProvider';
@@ -11,6 +12,7 @@ import { Note } from '@/ui/parts/text';
 import { Column, Pair } from '@/ui/parts/layout';
 
 type Found = EventBody<'as_found_noted'>;
+type Sense = 'sunk' | 'proud';
 
 /** How a part stands before it moves: what the new one is put back to when no manual is at hand. */
 export function AsFound({
@@ -27,41 +29,16 @@ export function AsFound({
   const { addEvent, person } = useJob();
   const units = person?.units ?? 'metric';
   const note = (change: Found) => void addEvent('as_found_noted', change, { seatId });
-  const isProud = (found?.depthMm ?? 0) < 0;
   return (
     <Column
       data-testid="as-found"
       sx={{ borderTop: `1.5px solid ${token('steel')}`, pt: 1, mt: 0.5, gap: 0.5 }}
     >
       <Note>As found, before it moves</Note>
-      <ChoiceRow
-        label="It stands"
-        options={[
-          { value: 'sunk', words: 'sunk' },
-          { value: 'proud', words: 'standing out' },
-        ]}
-        value={found?.depthMm === undefined ? null : isProud ? 'proud' : 'sunk'}
-        onPick={(sense) => note({ depthMm: Math.abs(found?.depthMm ?? 0) * (sense === 'proud' ? -1 : 1) })}
-      />
-      <EntryField
-        label="How far, from the face"
-        name="found-depth"
-        isNumber
-        shown={found?.depthMm === undefined ? '' : showSize(Math.abs(found.depthMm), units, 2).figure}
-        read={readLength(units, 'depthMm')}
-        onTake={(mm) => note({ depthMm: isProud ? -mm : mm })}
-      />
-      <Faces found={found} isSeal={isSeal} hasSeal={hasSeal} note={note} />
-      <ChoiceRow
-        label="Thread"
-        options={[
-          { value: 'right', words: 'right-hand' },
-          { value: 'left', words: 'left-hand' },
-        ]}
-        value={found?.threadHand ?? null}
-        onPick={(threadHand) => note({ threadHand })}
-      />
-      <Spacers found={found} units={units} note={note} />
+      <HowDeep found={found} units={units} note={note} />
+      {isSeal || hasSeal ? <SealFaces found={found} note={note} /> : null}
+      {!isSeal && <BearingFaces found={found} note={note} />}
+      {!isSeal && <Spacers found={found} units={units} note={note} />}
       <EntryField
         label="Anything else"
         name="found-note"
@@ -75,43 +52,112 @@ export function AsFound({
 
 type Noting = { found: Found | null; note: (change: Found) => void };
 
-/** Which way its marks and lips face, and whether a ring holds it. */
-const Faces = ({ found, isSeal, hasSeal, note }: Noting & { isSeal: boolean; hasSeal: boolean }) => (
+/**
+ * Depth and its direction, in whichever order they come. Neither is written without the other: a tap on “standing out” alone says nothing
+ * yet, nor does a number that may point either way.
+ */
+function HowDeep({ found, units, note }: Noting & { units: Units }) {
+  const [sense, setSense] = useState<Sense | null>(null);
+  const [mm, setMm] = useState<number | null>(null);
+  const stored = found?.depthMm;
+  const shownSense = sense ?? (stored === undefined ? null : stored < 0 ? 'proud' : 'sunk');
+  const shownMm = mm ?? (stored === undefined ? null : Math.abs(stored));
+  const take = (nextSense: Sense | null, nextMm: number | null) => {
+    if (nextSense === null || nextMm === null) {
+      setSense(nextSense);
+      setMm(nextMm);
+      return;
+    }
+    setSense(null);
+    setMm(null);
+    note({ depthMm: nextMm * (nextSense === 'proud' ? -1 : 1) });
+  };
+  return (
+    <>
+      <ChoiceRow
+        label="It stands"
+        options={[
+          { value: 'sunk', words: 'sunk' },
+          { value: 'proud', words: 'standing out' },
+        ]}
+        value={shownSense}
+        onPick={(next) => take(next, shownMm)}
+      />
+      <EntryField
+        label="How far, from the face"
+        name="found-depth"
+        isNumber
+        shown={shownMm === null ? '' : showSize(shownMm, units, 2).figure}
+        read={readLength(units, 'depthMm')}
+        onTake={(next) => take(shownSense, next)}
+      />
+      {mm !== null && sense === null && stored === undefined && (
+        <Box role="alert" data-testid="which-way" sx={{ fontSize: TYPE.small, fontWeight: 700 }}>
+          Sunk, or standing out? It is noted with the answer.
+        </Box>
+      )}
+    </>
+  );
+}
+
+/** Which way a seal looks. */
+const SealFaces = ({ found, note }: Noting) => (
   <>
-    {!isSeal && (
-      <ChoiceRow
-        label="Marks face"
-        options={[
-          { value: 'out', words: 'out' },
-          { value: 'in', words: 'in' },
-          { value: 'none', words: 'none' },
-        ]}
-        value={found?.marks ?? null}
-        onPick={(marks) => note({ marks })}
-      />
-    )}
-    {(isSeal || hasSeal) && (
-      <ChoiceRow
-        label="Lip faces"
-        options={[
-          { value: 'toward_bearing', words: 'the bearing' },
-          { value: 'away', words: 'away' },
-        ]}
-        value={found?.lips ?? null}
-        onPick={(lips) => note({ lips })}
-      />
-    )}
-    {!isSeal && (
-      <ChoiceRow
-        label="Retaining ring"
-        options={[
-          { value: 'yes', words: 'yes' },
-          { value: 'no', words: 'no' },
-        ]}
-        value={found?.retainingRing === undefined ? null : found.retainingRing ? 'yes' : 'no'}
-        onPick={(answer) => note({ retainingRing: answer === 'yes' })}
-      />
-    )}
+    <ChoiceRow
+      label="Lip looks"
+      options={[
+        { value: 'toward_bearing', words: 'inward' },
+        { value: 'away', words: 'outward' },
+        { value: 'both', words: 'both ways' },
+        { value: 'cannot_see', words: 'cannot see' },
+      ]}
+      value={found?.lips ?? null}
+      onPick={(lips) => note({ lips })}
+    />
+    <ChoiceRow
+      label="Closed side"
+      options={[
+        { value: 'out', words: 'out' },
+        { value: 'in', words: 'in' },
+        { value: 'cannot_see', words: 'cannot see' },
+      ]}
+      value={found?.closedSide ?? null}
+      onPick={(closedSide) => note({ closedSide })}
+    />
+  </>
+);
+
+/** Which way a bearing's marks face, and whether a ring holds it. */
+const BearingFaces = ({ found, note }: Noting) => (
+  <>
+    <ChoiceRow
+      label="Marks face"
+      options={[
+        { value: 'out', words: 'out' },
+        { value: 'in', words: 'in' },
+        { value: 'none', words: 'none' },
+      ]}
+      value={found?.marks ?? null}
+      onPick={(marks) => note({ marks })}
+    />
+    <ChoiceRow
+      label="Retaining ring"
+      options={[
+        { value: 'yes', words: 'yes' },
+        { value: 'no', words: 'no' },
+      ]}
+      value={found?.retainingRing === undefined ? null : found.retainingRing ? 'yes' : 'no'}
+      onPick={(answer) => note({ retainingRing: answer === 'yes' })}
+    />
+    <ChoiceRow
+      label="Thread"
+      options={[
+        { value: 'right', words: 'right-hand' },
+        { value: 'left', words: 'left-hand' },
+      ]}
+      value={found?.threadHand ?? null}
+      onPick={(threadHand) => note({ threadHand })}
+    />
   </>
 );
 

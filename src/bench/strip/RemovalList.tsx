@@ -2,32 +2,29 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useMemo } from 'react';
-import { neighboursOf, sealsBeside, type SeatView } from '@/core/job/seatView';
-import { planRemoval, type PlannedRemoval } from '@/core/strip/removalPlan';
+import { useMemo, useState } from 'react';
+import { planStrip } from '@/core/job/planStrip';
+import type { SeatView } from '@/core/job/seatView';
+import type { PlannedRemoval } from '@/core/strip/removal';
 import { pickTools } from '@/core/tools/pickTools';
-import { asText, showSize, showTemperature, type Units } from '@/core/quantity/format';
+import { asText, showForce, showSize, showTemperature, type Units } from '@/core/quantity/format';
 import { useJob } from '@/bench/record/JobProvider';
+import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
+import { EntryField, readText } from '@/ui/fields/EntryField';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
-import { FIRST_WORDS, OBJECTION_WORDS, RACE_WORDS, REMOVAL_WORDS } from '@/ui/words/work';
+import { AGAINST_WORDS, FIRST_WORDS, OBJECTION_WORDS, RACE_WORDS, REMOVAL_WORDS } from '@/ui/words/work';
 import { Lead, Note, Text } from '@/ui/parts/text';
 import { Ruled } from '@/ui/parts/layout';
 
-/** The ways out of one seat, from its drawn geometry: allowed ones with what they do, forbidden ones with the reason. */
-export function RemovalList({ view, hasUnfound }: { view: SeatView; hasUnfound: boolean }) {
-  const { addEvent, views, job, record, person } = useJob();
+/**
+ * The ways out of one seat, from its drawn geometry: allowed ones with what they do, then what can always be recorded, then the forbidden
+ * ones, each with its reason; a person who knows better taps why.
+ */
+export function RemovalList({ view }: { view: SeatView }) {
+  const { job, person } = useJob();
   const units = person?.units ?? 'metric';
-  const { seat, casting, fit, history } = view;
-  const isShaftInPlace = record.kind === 'seal_only';
-  const plan = planRemoval({
-    spec: seat.spec,
-    material: casting.material,
-    interferenceMm: fit?.interference.forDropMm ?? null,
-    neighbours: neighboursOf(views, view, { isStripping: true }),
-    leftIn: sealsBeside(view),
-    hasHidden: hasUnfound,
-    isShaftInPlace,
-  });
+  const { seat, history } = view;
+  const plan = useMemo(() => planStrip(view, job), [view, job]);
   const needs = useMemo(
     () => pickTools({ spec: seat.spec, planned: null }, job.tools),
     [seat.spec, job.tools],
@@ -37,7 +34,7 @@ export function RemovalList({ view, hasUnfound }: { view: SeatView; hasUnfound: 
   if (history.takenOut)
     return (
       <Text sx={{ mt: 1 }} data-testid="taken-out">
-        <b>Out:</b> {REMOVAL_WORDS[history.takenOut.way].name.toLowerCase()}.
+        <b>Out:</b> {history.takenOut.how || REMOVAL_WORDS[history.takenOut.way].name.toLowerCase()}.
         {history.takenOut.isSpoilt ? ' The old part is not used again.' : ''}
       </Text>
     );
@@ -51,52 +48,126 @@ export function RemovalList({ view, hasUnfound }: { view: SeatView; hasUnfound: 
           <b>First:</b> {plan.first.map((each) => FIRST_WORDS[each]).join(', then ')}.
         </Box>
       )}
-      {plan.ways.length === 0 && <Text role="alert">No way out is left: look at the sizes again.</Text>}
-      {plan.ways.map((way, i) => (
-        <Ruled
-          key={way.way}
-          data-removal={way.way}
-          sx={{ py: 0.75, display: 'flex', gap: 1, alignItems: 'center' }}
-        >
-          <Box sx={{ flex: 1 }}>
-            <Lead sx={{ fontWeight: 750, fontStretch: STRETCH.headline }}>
-              {REMOVAL_WORDS[way.way].name}
-              {i === 0 ? ' (kindest)' : ''}
-            </Lead>
-            <Note>
-              {describe(way, units)} {REMOVAL_WORDS[way.way].how}
-              {toolFor(way) && way.race ? ` On the wall: ${toolFor(way)}.` : ''}
-            </Note>
-          </Box>
-          <Button
-            variant="outlined"
-            onClick={() =>
-              addEvent('taken_out', { way: way.way, isSpoilt: way.isSpoilt }, { seatId: seat.id })
-            }
-            aria-label={`It is out: ${REMOVAL_WORDS[way.way].name}`}
-          >
-            Out
-          </Button>
-        </Ruled>
-      ))}
-      {plan.forbidden.map(({ way, against }) => (
-        <Ruled key={way} data-forbidden={way} sx={{ py: 0.5, fontSize: TYPE.small }}>
-          <Box component="span" sx={{ textDecoration: 'line-through', color: token('mid') }}>
-            {REMOVAL_WORDS[way].name}
-          </Box>
-          : {against.map((each) => OBJECTION_WORDS[each]).join('; ')}.
-        </Ruled>
+      {plan.ways
+        .filter(({ way }) => way !== 'another')
+        .map((way, i) => (
+          <AllowedWay
+            key={way.way}
+            way={way}
+            isKindest={i === 0}
+            seatId={seat.id}
+            units={units}
+            tool={way.race ? toolFor(way) : undefined}
+          />
+        ))}
+      <AnotherWay seatId={seat.id} />
+      {plan.forbidden.map((way) => (
+        <ForbiddenWay key={way.way} way={way} seatId={seat.id} />
       ))}
     </Box>
   );
 }
 
-function describe({ race, heatC, alsoLetGo, toolMm, isSpoilt }: PlannedRemoval, units: Units): string {
+type SeatId = SeatView['seat']['id'];
+
+type AllowedProps = {
+  way: PlannedRemoval;
+  isKindest: boolean;
+  seatId: SeatId;
+  units: Units;
+  tool: string | undefined;
+};
+
+function AllowedWay({ way, isKindest, seatId, units, tool }: AllowedProps) {
+  const { addEvent } = useJob();
+  const { name, how } = REMOVAL_WORDS[way.way];
+  return (
+    <Ruled data-removal={way.way} sx={{ py: 0.75, display: 'flex', gap: 1, alignItems: 'center' }}>
+      <Box sx={{ flex: 1 }}>
+        <Lead sx={{ fontWeight: 750, fontStretch: STRETCH.headline }}>
+          {name}
+          {isKindest ? ' (kindest)' : ''}
+        </Lead>
+        <Note>
+          {describe(way, units)} {how}
+          {tool ? ` On the wall: ${tool}.` : ''}
+        </Note>
+      </Box>
+      <Button
+        variant="outlined"
+        onClick={() => addEvent('taken_out', { way: way.way, isSpoilt: way.isSpoilt }, { seatId })}
+        aria-label={`It is out: ${name}`}
+      >
+        Out
+      </Button>
+    </Ruled>
+  );
+}
+
+/** Whatever worked is worth writing down. */
+function AnotherWay({ seatId }: { seatId: SeatId }) {
+  const { addEvent } = useJob();
+  return (
+    <Ruled data-removal="another" sx={{ py: 0.75 }}>
+      <EntryField
+        label="Another way: how it came out"
+        name="another-way"
+        shown=""
+        read={readText}
+        onTake={(how) => how && addEvent('taken_out', { way: 'another', isSpoilt: false, how }, { seatId })}
+      />
+    </Ruled>
+  );
+}
+
+function ForbiddenWay({ way: { way, against, isSpoilt }, seatId }: { way: PlannedRemoval; seatId: SeatId }) {
+  const { addEvent } = useJob();
+  const [isTaken, setTaken] = useState(false);
+  return (
+    <Ruled data-forbidden={way} sx={{ py: 0.5, fontSize: TYPE.small }}>
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+        <Box sx={{ flex: 1 }}>
+          <Box component="span" sx={{ textDecoration: 'line-through', color: token('mid') }}>
+            {REMOVAL_WORDS[way].name}
+          </Box>
+          : {against.map((each) => OBJECTION_WORDS[each]).join('; ')}.
+        </Box>
+        {!isTaken && (
+          <Button
+            variant="text"
+            sx={{ minHeight: 48, fontSize: TYPE.small }}
+            aria-label={`All the same: ${REMOVAL_WORDS[way].name}`}
+            onClick={() => setTaken(true)}
+          >
+            All the same
+          </Button>
+        )}
+      </Box>
+      {isTaken && (
+        <ChoiceRow
+          label="Because"
+          options={optionsFrom(AGAINST_WORDS)}
+          value={null}
+          onPick={(because) => addEvent('taken_out', { way, isSpoilt, because }, { seatId })}
+        />
+      )}
+    </Ruled>
+  );
+}
+
+function describe(
+  { race, heatC, forceLeftN, alsoLetGo, toolMm, isSpoilt, way }: PlannedRemoval,
+  units: Units,
+): string {
   const parts: string[] = [];
-  if (heatC !== null)
+  if (heatC !== null && way === 'fall_out_hot')
+    parts.push(`Heated to about ${asText(showTemperature(heatC, units))} it lets go.`);
+  if (heatC !== null && way === 'warm_and_pull')
     parts.push(
-      `At about ${asText(showTemperature(heatC, units))} it lets go.${alsoLetGo.length > 0 ? ` So does ${alsoLetGo.join(' and ')}.` : ''}`,
+      `At ${asText(showTemperature(heatC, units))} ${forceLeftN === null ? 'it comes lighter' : `about ${asText(showForce(forceLeftN, units))} is left`}.`,
     );
+  // Said only with the heat that does it.
+  if (heatC !== null && alsoLetGo.length > 0) parts.push(`So does ${alsoLetGo.join(' and ')}.`);
   if (race) parts.push(`Force ${RACE_WORDS[race]}${isSpoilt ? ': not used again' : ''}.`);
   if (toolMm && toolMm.max > toolMm.min)
     parts.push(`${asText(showSize(toolMm.min, units, 1))} to ${asText(showSize(toolMm.max, units, 1))}.`);

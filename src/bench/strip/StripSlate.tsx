@@ -6,8 +6,11 @@ import Typography from '@mui/material/Typography';
 import { guardOf } from '@/core/record/seatFacts';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
-import { ChoiceRow } from '@/ui/fields/ChoiceRow';
+import { SEAT_FINDINGS, type SeatFinding } from '@/core/record/vocabulary';
+import type { SeatView } from '@/core/job/seatView';
+import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { token, TYPE } from '@/ui/theme/tokens';
+import { SEAT_FINDING_WORDS } from '@/ui/words/walk';
 import { Framed } from '@/ui/parts/layout';
 
 const AsFound = later(() => import('./AsFound'), 'AsFound');
@@ -19,34 +22,11 @@ export function StripSlate({ seatId }: { seatId: SeatId }) {
   const view = useSeatView(seatId);
   if (!view) return null;
   const { plan, work } = job;
-  const access = plan.access.filter(({ key }) => !work.accessDone.includes(key));
   const leftHand = view.history.takenOut ? [] : plan.fasteners.filter(({ isLeftHand }) => isLeftHand);
   const hidden = plan.hidden.filter(({ under }) => under === seatId);
   return (
     <Box data-testid="strip-slate">
-      {access.length > 0 && (
-        <Box sx={{ mb: 1.5 }}>
-          <Typography variant="h3">Get at it</Typography>
-          {access.map(({ key, name }) => (
-            <Button
-              key={key}
-              variant="text"
-              onClick={() => addEvent('access_done', { key })}
-              sx={{
-                display: 'flex',
-                width: '100%',
-                justifyContent: 'flex-start',
-                minHeight: 48,
-                px: 0,
-                fontSize: TYPE.text,
-                borderTop: `1px solid ${token('rule')}`,
-              }}
-            >
-              {name}: done
-            </Button>
-          ))}
-        </Box>
-      )}
+      <BeforeIt />
       {leftHand.length > 0 && (
         <Box
           role="note"
@@ -65,6 +45,7 @@ export function StripSlate({ seatId }: { seatId: SeatId }) {
         isSeal={view.seat.spec.kind === 'seal_in_bore'}
         hasSeal={guardOf(view.seat.spec) !== null}
       />
+      <HoldsAndCovers view={view} />
       {hidden.map(({ key, name }) => (
         <Framed key={key} role="alert" data-hidden={key} sx={{ fontSize: TYPE.text }}>
           <b>Hidden: {name.charAt(0).toLowerCase() + name.slice(1)}.</b>{' '}
@@ -87,7 +68,89 @@ export function StripSlate({ seatId }: { seatId: SeatId }) {
           )}
         </Framed>
       ))}
-      <RemovalList view={view} hasUnfound={hidden.some(({ key }) => !(key in work.hidden))} />
+      <RemovalList view={view} />
+      <ChoiceRow
+        label="Found here"
+        options={optionsFrom(FINDING_NAMES)}
+        value={null}
+        onPick={(what) => addEvent('seat_finding', { what }, { seatId })}
+      />
+      {view.history.findings.map((what) => (
+        <Box key={what} role="note" data-finding={what} sx={{ fontSize: TYPE.small }}>
+          <b>{SEAT_FINDING_WORDS[what].name}.</b> {SEAT_FINDING_WORDS[what].then}
+        </Box>
+      ))}
     </Box>
+  );
+}
+
+const FINDING_NAMES = Object.fromEntries(
+  SEAT_FINDINGS.map((what) => [what, SEAT_FINDING_WORDS[what].name]),
+) as Record<SeatFinding, string>;
+
+/** What is taken off before any seat can be reached. */
+function BeforeIt() {
+  const { job, addEvent } = useJob();
+  const { plan, work } = job;
+  const access = plan.access.filter(({ key }) => !work.accessDone.includes(key));
+  const tasks = plan.tasks.filter(
+    ({ key, stage }) => (stage === 'access' || stage === 'out') && !(key in work.tasks),
+  );
+  if (access.length + tasks.length === 0) return null;
+  const line = (key: string, name: string, onDone: () => void) => (
+    <Button
+      key={key}
+      variant="text"
+      onClick={onDone}
+      sx={{
+        display: 'flex',
+        width: '100%',
+        justifyContent: 'flex-start',
+        textAlign: 'left',
+        minHeight: 48,
+        px: 0,
+        fontSize: TYPE.text,
+        borderTop: `1px solid ${token('rule')}`,
+      }}
+    >
+      {name}: done
+    </Button>
+  );
+  return (
+    <Box sx={{ mb: 1.5 }}>
+      <Typography variant="h3">Get at it</Typography>
+      {access.map(({ key, name }) => line(key, name, () => addEvent('access_done', { key })))}
+      {tasks.map(({ key, name }) => line(key, name, () => addEvent('task_done', { key })))}
+    </Box>
+  );
+}
+
+/** The seal in front of it and the ring that holds it, out before it. */
+function HoldsAndCovers({ view: { seat, history } }: { view: SeatView }) {
+  const { addEvent } = useJob();
+  if (history.takenOut) return null;
+  const isSealIn = guardOf(seat.spec)?.leftIn === true && !history.sealTakenOut;
+  const isRingIn = seat.spec.retainingRing !== null && !history.ringOut;
+  return (
+    <>
+      {isSealIn && (
+        <Button
+          variant="outlined"
+          sx={{ mt: 1, mr: 1 }}
+          onClick={() => addEvent('seal_taken_out', {}, { seatId: seat.id })}
+        >
+          Its seal is out
+        </Button>
+      )}
+      {isRingIn && (
+        <Button
+          variant="outlined"
+          sx={{ mt: 1 }}
+          onClick={() => addEvent('retaining_ring_out', {}, { seatId: seat.id })}
+        >
+          Retaining ring is out
+        </Button>
+      )}
+    </>
   );
 }

@@ -19,10 +19,11 @@ const RODS = ['8', '10', '12', '16', '20'] as const;
  */
 export function PusherPanel({ seat, units }: { seat: Seat; units: Units }) {
   const [rod, setRod] = useState<(typeof RODS)[number]>('10');
+  const [race, setRace] = useState<'outer' | 'inner'>('outer');
   const { part, housing } = seat.spec;
   const type = part.type ?? 'deep_groove';
   if (type === 'bush' || type === 'seal') return null;
-  const made = pusherFor({ ...part, type, depthToShoulderMm: housing.depthToShoulderMm }, Number(rod));
+  const made = pusherFor({ ...part, type, depthToShoulderMm: housing.depthToShoulderMm }, Number(rod), race);
   const query = new URLSearchParams({
     bore_mm: String(part.boreMm),
     outside_mm: String(part.outsideMm),
@@ -30,6 +31,7 @@ export function PusherPanel({ seat, units }: { seat: Seat; units: Units }) {
     type,
     depth_to_shoulder_mm: String(housing.depthToShoulderMm),
     rod_mm: rod,
+    race,
   });
   return (
     <Box
@@ -38,6 +40,15 @@ export function PusherPanel({ seat, units }: { seat: Seat; units: Units }) {
     >
       <Box sx={{ flex: 1, minWidth: 280 }}>
         <Typography variant="h3">Turn one: stepped pusher for {part.designation}</Typography>
+        <ChoiceRow
+          label="Pushes the"
+          options={[
+            { value: 'outer', words: 'outer race, into the bore' },
+            { value: 'inner', words: 'inner race, onto the shaft' },
+          ]}
+          value={race}
+          onPick={setRace}
+        />
         <ChoiceRow
           label="Rod"
           options={RODS.map((value) => ({ value, words: `M${value}` }))}
@@ -54,7 +65,8 @@ export function PusherPanel({ seat, units }: { seat: Seat; units: Units }) {
             {made.value.relief
               ? `, relieved to ${asText(showSize(made.value.relief.diameterMm, units, 1))} so that only the outer race carries`
               : ''}
-            . Brass or aluminium; unhardened steel where the force is high. Rod of class 8.8.
+            {race === 'inner' && '; a sleeve: it slides over the shaft and stands on the inner race'}. Brass
+            or aluminium; unhardened steel where the force is high. Rod of class 8.8.
             <Box sx={{ display: 'flex', gap: 1, mt: 1 }}>
               <Button variant="outlined" component="a" href={`/api/v1/pusher?format=svg&${query}`} download>
                 SVG

@@ -4,25 +4,32 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
-import { type WayIn, WANTED_SECONDS, type WayInPlan } from '@/core/heat/wayIn';
-import { findBlocks } from '@/core/job/blocks';
+import { WANTED_SECONDS } from '@/core/heat/describeWay';
+import type { WayIn, WayInPlan } from '@/core/heat/wayIn';
+import { isChilled, isDrop, isHeated } from '@/core/heat/waySorts';
+import { findBlocks, isShut } from '@/core/job/blocks';
 import { FORMULA_VERSION } from '@/core/job/seatFit';
-import { planSeat } from '@/core/job/planSeat';
-import { neighboursOf } from '@/core/job/seatView';
-import type { HeatSource } from '@/core/record/vocabulary';
+import { freezerMinutes, planSeat, surroundingsOf, usualSource } from '@/core/job/planSeat';
+import { hasStop } from '@/core/job/seatJudgement';
+import type { JobView, SeatView } from '@/core/job/seatView';
+import type { HeatSource, STOPS } from '@/core/record/vocabulary';
 import { asText, showFit, showTemperature, type Units } from '@/core/quantity/format';
 import { later } from '@/bench/record/later';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
-import { ChoiceRow } from '@/ui/fields/ChoiceRow';
+import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { token, TYPE } from '@/ui/theme/tokens';
-import { CAUTIONS } from '@/ui/words/verdicts';
+import { CAUTIONS, MILD_WORDS } from '@/ui/words/verdicts';
 import { Quiet } from '@/ui/parts/text';
 import { Framed } from '@/ui/parts/layout';
 import type { SeatHistory } from '@/core/project/jobState';
 import { LIMIT_C, type SealMaterial } from '@/core/catalogue/materials';
 import type { Casting } from '@/core/record/job';
+import { STOP_WORDS } from '@/ui/words/walk';
 import { BlockList } from './BlockList';
-import { isHeated, WayRows, Figure } from './WayRow';
+import { Schools } from './Schools';
+import { WayRows, Figure } from './WayRow';
+
+type Stop = (typeof STOPS)[number];
 
 const SealWayIn = later(() => import('./SealWayIn'), 'SealWayIn');
 
@@ -32,27 +39,30 @@ const HEAT_FROM = [
 ] as const;
 
 export function WayInSlate({ seatId }: { seatId: SeatId }) {
-  const { record, person, addEvent, views, job } = useJob();
+  const { record, person, addEvent, job } = useJob();
   const view = useSeatView(seatId);
   const units = person?.units ?? 'metric';
   const [isWarned, setWarned] = useState(false);
-  const [heatedBy, setHeatedBy] = useState<HeatSource>(view?.history.wayIn?.heatedBy ?? 'oven');
+  const [heatedBy, setHeatedBy] = useState<HeatSource>(
+    view?.history.wayIn?.heatedBy ?? usualSource(job.workpiece),
+  );
+  const [stop, setStop] = useState<Stop | undefined>(view?.history.wayIn?.stop);
   // The plan does not change with the clock, only with readings, sizes and what is left in.
   const plan = useMemo(
-    () => view && planSeat(view, record.roomC, neighboursOf(views, view), heatedBy),
+    () => view && planSeat(view, surroundingsOf(view, job), heatedBy, stop),
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the view is new each second, what it holds is not
-    [view?.fit, view?.leftIn.length, view?.seat, record.roomC, heatedBy],
+    [view?.fit, view?.leftIn.length, view?.seat, record.roomC, heatedBy, stop],
   );
   if (!view) return null;
   if (view.seat.spec.part.type === 'seal') return <SealWayIn view={view} />;
   if (!plan || !view.fit) return <Box>This size stands in no table: measure bore and bearing first.</Box>;
-  const { history, leftIn, seat, casting } = view;
+  const { history, seat, casting } = view;
   const blocks = findBlocks(view, job).filter(({ code }) => code !== 'seal_left_in');
   const isChosen = ({ way }: WayIn) =>
     way === history.wayIn?.way && (!isHeated(way) || (history.wayIn.heatedBy ?? 'oven') === heatedBy);
   const chosen = plan.ways.find(isChosen);
   const shown = chosen ?? plan.mildest;
-  const choose = (way: WayIn) =>
+  const choose = (way: WayIn, because?: string) =>
     addEvent(
       'way_in_chosen',
       {
@@ -61,6 +71,8 @@ export function WayInSlate({ seatId }: { seatId: SeatId }) {
         ringC: way.ringC,
         formulaVersion: FORMULA_VERSION,
         ...(isHeated(way.way) && { heatedBy, boreC: way.boreC }),
+        ...(stop && { stop }),
+        ...(because && { because }),
       },
       { seatId },
     );
@@ -74,19 +86,19 @@ export function WayInSlate({ seatId }: { seatId: SeatId }) {
           No way in is sure.
         </Typography>
       )}
-      {shown && shown.way !== 'drive' && (
+      {shown && isDrop(shown.way) && (
         <PlanFigures shown={shown} units={units} heatedBy={heatedBy} roomC={record.roomC} />
       )}
-      {leftIn.map(({ seatName, sealMaterial }) => (
-        <BesideIt
-          key={seatName}
-          seatName={seatName}
-          sealMaterial={sealMaterial}
-          casting={casting}
-          units={units}
-        />
-      ))}
-      <ChoiceRow label="Heat from" options={HEAT_FROM} value={heatedBy} onPick={setHeatedBy} />
+      <WhyProposed view={view} plan={plan} shown={shown} />
+      <SealsLeftIn view={view} units={units} />
+      <HowSetUp
+        view={view}
+        job={job}
+        stop={stop}
+        setStop={setStop}
+        heatedBy={heatedBy}
+        setHeatedBy={setHeatedBy}
+      />
       <WayRows
         plan={plan}
         units={units}
@@ -95,6 +107,7 @@ export function WayInSlate({ seatId }: { seatId: SeatId }) {
         setWarned={setWarned}
         choose={choose}
       />
+      <Schools plan={plan} units={units} isShut={isShut(blocks)} choose={choose} />
       <WaySettings
         shown={shown}
         units={units}
@@ -106,6 +119,60 @@ export function WayInSlate({ seatId }: { seatId: SeatId }) {
     </Box>
   );
 }
+
+/** Why the proposed way is proposed, and how long the freezer takes before anything is in it. */
+function WhyProposed({ view, plan, shown }: { view: SeatView; plan: WayInPlan; shown: WayIn | null }) {
+  const { record } = useJob();
+  const minutes = Math.ceil(freezerMinutes(view, record.roomC) / 5) * 5;
+  return (
+    <Quiet sx={{ fontSize: TYPE.small }} data-testid="why-proposed">
+      {MILD_WORDS[plan.asked.why]}
+      {shown !== null && isChilled(shown.way) && ` In the freezer about ${minutes} min.`}
+    </Quiet>
+  );
+}
+
+const SealsLeftIn = ({ view: { leftIn, casting }, units }: { view: SeatView; units: Units }) => (
+  <>
+    {leftIn
+      .filter(({ isNew }) => !isNew)
+      .map(({ seatName, sealMaterial }) => (
+        <BesideIt
+          key={seatName}
+          seatName={seatName}
+          sealMaterial={sealMaterial}
+          casting={casting}
+          units={units}
+        />
+      ))}
+  </>
+);
+
+type SetUpProps = {
+  view: SeatView;
+  job: JobView;
+  stop: Stop | undefined;
+  setStop: (stop: Stop | undefined) => void;
+  heatedBy: HeatSource;
+  setHeatedBy: (source: HeatSource) => void;
+};
+
+/** What stops a part that no shoulder does, and where heat would come from; a wheel is not heated. */
+const HowSetUp = ({ view: { seat }, job, stop, setStop, heatedBy, setHeatedBy }: SetUpProps) => (
+  <>
+    {!hasStop(seat.spec) && (
+      <ChoiceRow
+        label="What stops it"
+        options={[{ value: 'none', words: 'nothing' }, ...optionsFrom(STOP_WORDS)]}
+        value={stop ?? 'none'}
+        onPick={(next) => setStop(next === 'none' ? undefined : next)}
+      />
+    )}
+    {job.workpiece !== 'wheel' && (
+      <ChoiceRow label="Heat from" options={HEAT_FROM} value={heatedBy} onPick={setHeatedBy} />
+    )}
+  </>
+);
 
 type PlanFiguresProps = { shown: WayIn; units: Units; heatedBy: HeatSource; roomC: number };
 
@@ -139,6 +206,10 @@ type BesideItProps = {
 /** A seat beside it, that lets go in the same heat. */
 function BesideIt({ seatName, sealMaterial, casting, units }: BesideItProps) {
   const { addEvent } = useJob();
+  const takeSealOut = ({ id: seatId, spec }: Casting['seats'][number]) =>
+    spec.kind === 'seal_in_bore'
+      ? addEvent('taken_out', { way: 'hook_or_lever', isSpoilt: true }, { seatId })
+      : addEvent('seal_taken_out', {}, { seatId });
   return (
     <Framed role="alert" sx={{ fontSize: TYPE.text }}>
       <b>The old seal at {seatName} is still in.</b> {sealMaterial.toUpperCase()} takes{' '}
@@ -146,9 +217,7 @@ function BesideIt({ seatName, sealMaterial, casting, units }: BesideItProps) {
       <Button
         variant="outlined"
         sx={{ display: 'block', mt: 1, minHeight: 48 }}
-        onClick={() =>
-          addEvent('seal_taken_out', {}, { seatId: casting.seats.find(({ name }) => name === seatName)!.id })
-        }
+        onClick={() => takeSealOut(casting.seats.find(({ name }) => name === seatName)!)}
       >
         It is out
       </Button>
@@ -177,7 +246,7 @@ function WaySettings({ shown, units, plan, history, isWarned, caution }: WaySett
         mt: 0.5,
       }}
     >
-      {shown && shown.way !== 'drive' && (
+      {shown && isDrop(shown.way) && (
         <Box>
           At the drop {asText(showFit(shown.clearanceMm.value, units))} ±{' '}
           {showFit(2 * shown.clearanceMm.u, units).figure} clear; least{' '}
@@ -191,7 +260,7 @@ function WaySettings({ shown, units, plan, history, isWarned, caution }: WaySett
           % of free growth and draws its heat away. Trust the probe, not the clock.
         </Box>
       )}
-      {shown && shown.way !== 'drive' && (
+      {shown && isDrop(shown.way) && (
         <Box>Casting and bearing settle at {asText(showTemperature(shown.settlingC, units))}.</Box>
       )}
       {shown && shown.alsoLetGo.length > 0 && (
@@ -215,7 +284,7 @@ function WaySettings({ shown, units, plan, history, isWarned, caution }: WaySett
       <Quiet>Planned for {WANTED_SECONDS} sure seconds at the band’s worse edge.</Quiet>
       {(history.wayIn || isWarned) && (
         <Box sx={{ mt: 0.75 }}>
-          <b>{shown?.way === 'drive' ? CAUTIONS.press : CAUTIONS[caution]}</b> {CAUTIONS.manual_first}
+          <b>{shown && !isHeated(shown.way) ? CAUTIONS.press : CAUTIONS[caution]}</b> {CAUTIONS.manual_first}
         </Box>
       )}
     </Box>

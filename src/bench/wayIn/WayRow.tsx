@@ -4,10 +4,9 @@ import type { WayIn, WayInPlan } from '@/core/heat/wayIn';
 import { isShut, type Block } from '@/core/job/blocks';
 import { asText, showForce, showTemperature, type Units } from '@/core/quantity/format';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
-import { sayCeiling, WAY_WORDS } from '@/ui/words/verdicts';
+import { isChilled, isDrop, isHeated } from '@/core/heat/waySorts';
+import { sayCeiling, WAY_OBJECTION_WORDS, WAY_WORDS } from '@/ui/words/verdicts';
 import { Name, Quiet } from '@/ui/parts/text';
-
-export const isHeated = (way: WayIn['way']) => way === 'heat' || way === 'heat_chill';
 
 /** What speaks against a way, weakest thing first; null when it works. */
 function objection(way: WayIn, units: Units): string | null {
@@ -16,8 +15,10 @@ function objection(way: WayIn, units: Units): string | null {
     const neededC = weakest.sees === 'casting' ? way.housingC : way.settlingC;
     return `${sayCeiling(weakest, units)}; this way needs ${asText(showTemperature(neededC, units))}.`;
   }
+  if (way.against.length > 0)
+    return `Here ${way.against.map((each) => WAY_OBJECTION_WORDS[each]).join('; ')}.`;
   if (way.works) return null;
-  if (way.way === 'drive') return 'The fit is not known well enough to say a force.';
+  if (!isDrop(way.way)) return 'The fit is not known well enough to say a force.';
   return way.sureSeconds === 0
     ? 'The bore would still be too small to be sure.'
     : `Only ${Math.round(way.sureSeconds ?? 0)} s would be sure.`;
@@ -31,14 +32,14 @@ function howLong(way: WayIn): string {
 
 /** What a way asks for and gives: a force, or temperatures and seconds. */
 function sayWay(way: WayIn, units: Units): string {
-  if (way.forceN?.high === 0) return 'goes in by hand';
-  if (way.forceN) {
-    const { low, high } = way.forceN;
-    return `${asText(showForce(low, units))} to ${asText(showForce(high, units))}; ${WAY_WORDS[way.way].note}`;
-  }
-  const isChilled = way.way === 'heat_chill' || way.way === 'chill';
-  const bearing = isChilled ? `, bearing ${asText(showTemperature(way.ringC, units))}` : '';
-  return `${asText(showTemperature(way.housingC, units))}${bearing}; ${howLong(way)}`;
+  const bearing = isChilled(way.way) ? `part ${asText(showTemperature(way.ringC, units))}` : '';
+  const heat = isHeated(way.way) ? asText(showTemperature(way.housingC, units)) : '';
+  const force = way.forceN
+    ? way.forceN.high < 1
+      ? 'no force left'
+      : `${asText(showForce(way.forceN.low, units))} to ${asText(showForce(way.forceN.high, units))}`
+    : howLong(way);
+  return `${[heat, bearing, force].filter(Boolean).join(', ')}; ${WAY_WORDS[way.way].note}`;
 }
 
 function WayRow({
@@ -90,7 +91,7 @@ function WayRow({
           {name}
         </Name>
         <Quiet sx={{ fontSize: TYPE.fine, ml: 'auto' }}>
-          {isChosen ? 'chosen' : isMildest ? 'mildest that is sure' : ''}
+          {isChosen ? 'chosen' : isMildest ? 'proposed' : ''}
         </Quiet>
       </Box>
       <Box sx={{ fontSize: TYPE.small, color: against ? token('ink') : token('steel') }}>
@@ -109,10 +110,13 @@ type WayRowsProps = {
   choose: (way: WayIn) => string | null;
 };
 
+/** Ways that work, the proposed one first; those that do not, each with its reason, after them. */
 export function WayRows({ plan, units, isChosen, blocks, setWarned, choose }: WayRowsProps) {
+  const rank = (way: WayIn) => (isChosen(way) ? 0 : plan.mildest?.way === way.way ? 1 : way.works ? 2 : 3);
+  const ways = [...plan.ways].sort((a, b) => rank(a) - rank(b));
   return (
     <Box>
-      {plan.ways.map((way) => (
+      {ways.map((way) => (
         <WayRow
           key={way.way}
           way={way}

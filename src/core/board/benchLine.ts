@@ -1,14 +1,13 @@
 import type { CastingId, JobId, SeatId } from '@/core/record/ids';
-import { findNextMove, type Move } from '@/core/job/nextMove';
+import { findNextMove } from '@/core/walk/nextMove';
+import type { Move } from '@/core/walk/move';
 import type { JobView, PartState, SeatState } from '@/core/job/seatView';
 import type { Casting, JobHead } from '@/core/record/job';
 import type { Work } from '@/core/project/jobState';
 import type { ProjectedJob } from '@/core/project/project';
-import { WALKS, type WalkStyle } from '@/core/record/vocabulary';
+import type { WalkStyle } from '@/core/record/vocabulary';
 import type { Stack } from '@/core/stack/pieces';
 import { stackCode } from './bagCode';
-
-type BenchMove = { move: Move; seatName: string };
 
 /** What the bench says of one job: its seats' states by casting, its next move, what it waits for. Kept beside the job's state. */
 export type BenchLine = {
@@ -18,7 +17,7 @@ export type BenchLine = {
     seats: { seatId: SeatId; seatState: SeatState; partState: PartState }[];
   }[];
   /** The next move for each style of walk. */
-  moves: Record<WalkStyle, BenchMove>;
+  moves: Record<WalkStyle, Move>;
   /** What stands out: trouble before hot before cold before anything else. */
   headline: { state: SeatState | 'cold'; seatName: string; count: number };
   waiting: Pick<NonNullable<Work['waiting']>, 'reason' | 'note'> | null;
@@ -61,11 +60,9 @@ function headlineOf({ seats }: JobView): BenchLine['headline'] {
 }
 
 export function describeJob({ castings }: Pick<JobHead, 'castings'>, job: JobView): BenchLine {
-  const moveFor = (walk: WalkStyle): BenchMove => {
-    const move = findNextMove(job, walk);
-    return { move, seatName: job.seats.find(({ seat }) => seat.id === move.seatId)?.seat.name ?? '' };
-  };
-  const moves = Object.fromEntries(WALKS.map((walk) => [walk, moveFor(walk)])) as BenchLine['moves'];
+  const full = findNextMove(job, 'full');
+  // Taught says more of the same moves.
+  const moves: BenchLine['moves'] = { quick: findNextMove(job, 'quick'), full, taught: full };
   const { waiting } = job.work;
   return {
     castings: castings.map(({ id }) => {
@@ -79,7 +76,7 @@ export function describeJob({ castings }: Pick<JobHead, 'castings'>, job: JobVie
     moves,
     headline: headlineOf(job),
     waiting: waiting && { reason: waiting.reason, note: waiting.note },
-    isDone: moves.full.move.code === 'all_proven',
+    isDone: moves.full.code === 'all_proven',
   };
 }
 

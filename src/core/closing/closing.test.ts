@@ -194,7 +194,9 @@ describe('depths and seals', () => {
     const found = addDepths([link('reading', 1, 15.32, 0.02), link('straightedge', -1, 5, 0.005)]);
     expect(found.depthMm.value).toBeCloseTo(10.32, 9);
     expect(found.largestDoubt!.name).toBe('reading');
-    expect(driverMarkMm({ targetDepthMm: 4.95, driverLengthMm: 60 })).toBeCloseTo(55.05, 9);
+    // Common practice, no source: for a depth of 2 mm the line stands 2 mm from the face that pushes, whatever the driver's length.
+    expect(driverMarkMm(2)).toBe(2);
+    expect(driverMarkMm(-1.9)).toBeNull();
   });
   it('short, there, too deep, cannot tell; deeper does no harm everywhere', () => {
     const judge = (value: number, overshootHarms = true) =>

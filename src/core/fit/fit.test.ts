@@ -121,8 +121,14 @@ describe('verdict', () => {
     yieldMPa: 140,
     usualHighMm: 0.05,
     load: 'standing' as const,
+    isMeasured: true,
   };
   const verdict = (changes: Partial<Parameters<typeof judgeFit>[0]>) => judgeFit({ ...base, ...changes });
+  it('a class by itself is no evidence that a seat is spun', () => {
+    const slack = { benchMm: { value: -0.01, u: 0.004 }, runningMm: { value: -0.02, u: 0.005 } };
+    expect(verdict({ ...slack, isMeasured: false }).verdict).toBe('not_measured');
+    expect(verdict(slack).verdict).toBe('slack');
+  });
   it('right when the band keeps its nip hot', () =>
     expect(verdict({})).toEqual({ verdict: 'right', severity: 'none' }));
   it('5 ± 6 tight when running is not right: it may go loose hot', () =>

@@ -15,6 +15,7 @@ it.each([
         yieldMPa: 140,
         usualHighMm: 0.05,
         load: 'standing',
+        isMeasured: true,
       }).verdict,
     ).toBe(verdict),
 );

@@ -1,7 +1,8 @@
 import { bandOf, type Measured } from '@/core/quantity/measured';
 
 /** The seat's verdict, in the trade's words; what each means for the work stands in `src/ui/words`. */
-export type FitVerdict = 'slack' | 'may_go_loose_hot' | 'right' | 'tight' | 'too_tight' | 'cannot_tell';
+export type FitVerdict =
+  'not_measured' | 'slack' | 'may_go_loose_hot' | 'right' | 'tight' | 'too_tight' | 'cannot_tell';
 
 /** Share of yield that the boss may see at its tightest. From memory. */
 export const YIELD_SHARE = 0.6;
@@ -23,6 +24,7 @@ export function judgeFit({
   yieldMPa,
   usualHighMm,
   load,
+  isMeasured,
 }: {
   benchMm: Measured;
   runningMm: Measured;
@@ -30,9 +32,12 @@ export function judgeFit({
   yieldMPa: number | null;
   usualHighMm: number;
   load: 'standing' | 'rotating';
+  /** The bore was read: a class by itself is no evidence that a seat is spun. */
+  isMeasured: boolean;
 }): FitJudgement {
   const bench = bandOf(benchMm);
   const running = bandOf(runningMm);
+  if (!isMeasured && bench.low < 0) return { verdict: 'not_measured', severity: 'none' };
   if (bench.high < 0) return { verdict: 'slack', severity: 'fault' };
   if (yieldMPa !== null && housingTrescaMPa > YIELD_SHARE * yieldMPa)
     return { verdict: 'too_tight', severity: 'fault' };

@@ -34,11 +34,28 @@ const ROOM_MM = 0.5;
 /** Thickness of the two shoulders of a race: where it may be pushed. The land lies half way between track and rim. From memory. */
 const shoulderOf = (part: DrivenPart) => {
   const inside = bearingInside(part);
+  if (part.type === 'tapered_roller') return { outerMm: thinLipInsideMm(part), innerMm: part.boreMm + 4 };
   if (part.type === 'drawn_cup') return { outerMm: part.boreMm + 1.2 * inside.ballMm, innerMm: part.boreMm };
   const ballOutMm = inside.pitchMm + inside.ballMm;
   const ballInMm = inside.pitchMm - inside.ballMm;
   return { outerMm: ballOutMm - 0.4 * inside.ballMm, innerMm: ballInMm + 0.4 * inside.ballMm };
 };
+
+/** Half angle of a taper roller bearing's outer track, degrees. From memory: 12 to 16 in the light series. */
+const TAPER_DEG = 14;
+
+/** Inside of a taper race at its thin lip, where the pusher steps in: the track widens toward it. */
+export function thinLipInsideMm({
+  boreMm,
+  outsideMm,
+  widthMm,
+}: Pick<DrivenPart, 'boreMm' | 'outsideMm' | 'widthMm'>): number {
+  const { outerTrackMm } = bearingInside({ boreMm, outsideMm, type: 'tapered_roller' });
+  const wideMm = outerTrackMm + widthMm * Math.tan((TAPER_DEG * Math.PI) / 180);
+  return Math.min(wideMm, outsideMm - 2 * LEAST_LIP_MM);
+}
+/** A thin lip is not thinner than this, mm. From memory. */
+const LEAST_LIP_MM = 0.8;
 
 /** Invalid: `out_of_range`. */
 export function driverFor(part: DrivenPart, race: 'outer' | 'inner'): Result<DriverNeed> {
@@ -87,25 +104,50 @@ export type Pusher = {
   relief: { diameterMm: number; depthMm: number } | null;
 };
 
+/** What centres the pusher: the needles of a cup, the thin lip of a taper race, the inner race's bore. */
+const spigotOf = (part: DrivenPart): number =>
+  (part.type === 'tapered_roller' ? thinLipInsideMm(part) : part.boreMm) - SPIGOT_ROOM_MM;
+const SPIGOT_ROOM_MM = 0.1;
+/** Least wall that a spigot or a sleeve keeps round its hole, on diameter. */
+const WALL_MM = 3;
+const round = (mm: number) => Math.round(mm * 10) / 10;
+
+/** A sleeve for an inner race: over the shaft, onto the race, nothing else. */
+function sleeveFor(part: DrivenPart, need: DriverNeed): Pusher {
+  const holeMm = round(part.boreMm + ROOM_MM);
+  return {
+    flangeMm: round(need.outsideMm.max),
+    flangeLengthMm: round(Math.max(20, part.widthMm + 10)),
+    spigotMm: holeMm,
+    spigotLengthMm: 0,
+    holeMm,
+    relief: null,
+  };
+}
+
 /** Invalid: as `driverFor`; `no_room` when the rod leaves no wall. */
-export function pusherFor(part: DrivenPart, rodMm: number): Result<Pusher> {
-  const need = driverFor(part, 'outer');
+export function pusherFor(
+  part: DrivenPart,
+  rodMm: number,
+  race: 'outer' | 'inner' = 'outer',
+): Result<Pusher> {
+  const need = driverFor(part, race);
   if (!need.ok) return need;
-  const isCup = part.type === 'drawn_cup' || part.type === 'tapered_roller';
-  // The spigot centres itself: in the needles of a cup, or in the inner race's bore.
-  const spigotMm = part.boreMm - 0.1;
+  if (race === 'inner') return succeed(sleeveFor(part, need.value));
+  const isRim = part.type === 'drawn_cup' || part.type === 'tapered_roller';
+  const spigotMm = spigotOf(part);
   const holeMm = rodMm + ROOM_MM;
-  if (!(holeMm + 3 <= spigotMm))
-    return fail({ code: 'no_room', field: 'rodMm', given: rodMm, max: spigotMm - 3 - ROOM_MM });
-  const round = (mm: number) => Math.round(mm * 10) / 10;
+  if (!(holeMm + WALL_MM <= spigotMm))
+    return fail({ code: 'no_room', field: 'rodMm', given: rodMm, max: spigotMm - WALL_MM - ROOM_MM });
   return succeed({
     flangeMm: round(need.value.outsideMm.max),
     flangeLengthMm: round(Math.max(12, part.depthToShoulderMm - part.widthMm + 10)),
     spigotMm: round(spigotMm),
-    spigotLengthMm: round(Math.min(part.widthMm * 0.8, 20)),
+    // Into a taper race only as far as its lip goes: behind it the track narrows.
+    spigotLengthMm: part.type === 'tapered_roller' ? 2 : round(Math.min(part.widthMm * 0.8, 20)),
     holeMm: round(holeMm),
     // The race's face must carry, never the inner race or the cage: they stand free in a relief.
-    relief: isCup ? null : { diameterMm: round(need.value.outsideMm.min), depthMm: 1 },
+    relief: isRim ? null : { diameterMm: round(need.value.outsideMm.min), depthMm: 1 },
   });
 }
 

@@ -1,6 +1,6 @@
 import { LIMIT_C, type MaterialCode, type SealMaterial } from '@/core/catalogue/materials';
 import type { BearingClosure } from '@/core/catalogue/bearings/designation';
-import type { Measured } from '@/core/quantity/measured';
+import { REFERENCE_C, type Measured } from '@/core/quantity/measured';
 import { freeTemperature } from './expansion';
 
 /** Something that a planned heat must not exceed, on its own side of the drop. */
@@ -13,9 +13,14 @@ export type Ceiling = {
   limitC: number;
   /** Name of the seat, for a part left in the casting. */
   seatName?: string;
+  /** A new part, just fitted, and not an old one that is still in. */
+  isNew?: boolean;
+  /** Share of the boss's rise that arrives there, where only a boss is heated; left out: all of it. */
+  share?: number;
 };
 
-export type LeftIn = { seatName: string; sealMaterial: SealMaterial };
+/** A seal that is in the casting: an old one, or a new one that was fitted already. */
+export type LeftIn = { seatName: string; sealMaterial: SealMaterial; isNew?: boolean; share?: number };
 
 const METAL_LIMIT_C: Partial<Record<MaterialCode, number>> = {
   alsi7mg_t6: LIMIT_C.alsi7mg_t6,
@@ -32,11 +37,13 @@ export function ceilingsFor({
   leftIn: readonly LeftIn[];
   bearing: { closure: BearingClosure; cage: 'steel' | 'polyamide' };
 }): Ceiling[] {
-  const ceilings: Ceiling[] = leftIn.map(({ seatName, sealMaterial }) => ({
+  const ceilings: Ceiling[] = leftIn.map(({ seatName, sealMaterial, isNew, share }) => ({
     what: 'seal_left_in',
     sees: 'casting',
     limitC: LIMIT_C[sealMaterial],
     seatName,
+    ...(isNew && { isNew }),
+    ...(share !== undefined && { share }),
   }));
   const metalLimit = METAL_LIMIT_C[castingMaterial];
   if (metalLimit !== undefined) ceilings.push({ what: 'casting_metal', sees: 'casting', limitC: metalLimit });
@@ -54,7 +61,13 @@ export function ceilingsFor({
 export const brokenCeilings = (
   ceilings: readonly Ceiling[],
   { castingC, settlingC }: { castingC: number; settlingC: number },
-) => ceilings.filter(({ sees, limitC }) => (sees === 'casting' ? castingC : settlingC) > limitC);
+) =>
+  ceilings.filter(
+    ({ sees, limitC, share = 1 }) => (sees === 'casting' ? arrivingC(castingC, share) : settlingC) > limitC,
+  );
+
+/** What arrives away from a boss that is heated alone. */
+const arrivingC = (castingC: number, share: number) => REFERENCE_C + (castingC - REFERENCE_C) * share;
 
 /** Heat-treated aluminium counts time as well as heat: above 150 °C half an hour is the end of it. From memory. */
 export const T6_MINUTES_ABOVE = 30;
@@ -64,7 +77,13 @@ export const minutesAllowed = (castingMaterial: MaterialCode, castingC: number):
   castingMaterial === 'alsi7mg_t6' && castingC > LIMIT_C.alsi7mg_t6_for_hours ? T6_MINUTES_ABOVE : null;
 
 /** A neighbour's bearing that sits in the same casting. */
-export type Neighbour = { seatName: string; diameterMm: number; interferenceMm: Measured };
+export type Neighbour = {
+  seatName: string;
+  diameterMm: number;
+  interferenceMm: Measured;
+  /** As a ceiling's. */
+  share?: number;
+};
 
 /**
  * Who else lets go when the whole casting is brought to `castingC`: seats whose race and bore together are free there (surely or
@@ -77,13 +96,13 @@ export const neighboursThatLetGo = (
   { ringAlphaPerK, housingAlphaPerK }: { ringAlphaPerK: number; housingAlphaPerK: number },
 ): string[] =>
   neighbours
-    .filter(({ diameterMm, interferenceMm: { value, u } }) => {
+    .filter(({ diameterMm, interferenceMm: { value, u }, share = 1 }) => {
       const freeC = freeTemperature({
         diameterMm,
         interferenceMm: Math.max(0, value - 2 * u),
         ringAlphaPerK,
         housingAlphaPerK,
       });
-      return freeC !== null && freeC <= castingC;
+      return freeC !== null && freeC <= arrivingC(castingC, share);
     })
     .map(({ seatName }) => seatName);

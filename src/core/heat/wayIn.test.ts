@@ -5,12 +5,21 @@ import { BOSS_UNDER_AIR } from '../../../tests/support/heatProblems';
 import { brokenCeilings, ceilingsFor, minutesAllowed, T6_MINUTES_ABOVE } from './ceilings';
 import { hotBossBand, type HotBossBand } from './hotBoss';
 import { predictDrop } from './predictDrop';
-import { planWayIn, WANTED_SECONDS, type WayInProblem } from './wayIn';
+import { WANTED_SECONDS } from './describeWay';
+import { planWayIn } from './planWayIn';
+import type { WayInProblem } from './wayIn';
 
 const problem: WayInProblem = {
   diameterMm: 62,
   widthMm: 16,
   interferenceMm: { value: 0.03, u: 0.003 },
+  holdMm: { value: 0.028, u: 0.003 },
+  heatedBy: 'oven',
+  sort: 'bearing',
+  workpiece: 'bare_casting',
+  hasStop: true,
+  isMeasured: true,
+  toolsN: { press: null, clamp: null },
   race: MATERIALS.bearing_steel,
   housing: MATERIALS.alsi9cu3,
   bearing: { massKg: 0.2, areaM2: 0.01 },
@@ -69,19 +78,22 @@ describe('ways in', () => {
       planWayIn({
         ...problem,
         interferenceMm: { value: -0.05, u: 0.002 },
+        holdMm: { value: -0.05, u: 0.002 },
         pushForce: { pressureMPa: { low: 0, high: 0 }, forceN: { low: 0, high: 0 }, housingTrescaMPa: 0 },
       }).mildest?.way,
-    ).toBe('drive');
+    ).toBe('by_hand');
   });
   it('steel in steel cannot be heated in: the ceilings stop it, and it is driven', () => {
     const steel = planWayIn({
       ...problem,
       housing: MATERIALS.mild_steel,
       interferenceMm: { value: 0.09, u: 0.004 },
+      holdMm: { value: 0.085, u: 0.004 },
     });
     expect(steel.ways.find((each) => each.way === 'heat')!.works).toBe(false);
     expect(steel.freeC).toBeNull();
-    expect(steel.mildest?.way).toBe('drive');
+    // The freezer would take less than half of its nip away.
+    expect(steel.mildest?.way).toBe('press');
   });
   it('a seal left in stops a plan above its limit, by name', () => {
     const leftIn = [{ seatName: 'Output shaft', sealMaterial: 'nbr' as const }];

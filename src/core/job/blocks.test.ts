@@ -3,8 +3,9 @@ import { describe, expect, it } from 'vitest';
 import type { JobRecord } from '@/core/record/job';
 import { TOOLS } from '../../../database/demo/demo';
 import { NOW, demo, seatOf, event, withEvents, viewJob } from '../../../tests/support/records';
-import { findBlocks, seatsBefore } from './blocks';
-import { findSeatMove } from './nextMove';
+import { findBlocks } from './blocks';
+import { seatsBefore } from './precedence';
+import { findSeatMove } from '@/core/walk/nextMove';
 
 describe('what stands in the way', () => {
   const gearbox = demo('Pelling 90, gearbox');
@@ -35,9 +36,9 @@ describe('what stands in the way', () => {
     expect(blocksOf(chosen, spun.id)).toContain('remedy_not_checked');
     expect(moveOf(chosen, spun.id)).toBe('check_remedy');
     const proven = withEvents(chosen, event('remedy_checked', { isGood: true }, { seatId: spun.id }));
-    // What is left is the old seal beside it, which the heat run asks for.
-    expect(blocksOf(proven, spun.id)).toEqual(['seal_left_in']);
-    expect(moveOf(proven, spun.id)).toBe('choose_way_in');
+    expect(blocksOf(proven, spun.id)).toEqual([]);
+    const felt = withEvents(proven, event('new_part_felt', { isGood: true }, { seatId: spun.id }));
+    expect(moveOf(felt, spun.id)).toBe('choose_way_in');
     expect(
       moveOf(withEvents(chosen, event('remedy_checked', { isGood: false }, { seatId: spun.id })), spun.id),
     ).toBe('repair_seat');
@@ -55,7 +56,7 @@ describe('what stands in the way', () => {
         promisedFor: null,
       }),
     );
-    expect(moveOf(arrived, slip.id)).toBe('clean_seat');
+    expect(moveOf(arrived, slip.id)).toBe('compare_part');
     expect(blocksOf(arrived, slip.id)).not.toContain('part_missing');
   });
   it('a part that fits one mate only, until somebody says why it is right', () => {
@@ -73,7 +74,7 @@ describe('what stands in the way', () => {
     const drive = demo('Bolver 570, front drive');
     const job = viewJob(drive, NOW);
     const pinion = job.seats.find(({ seat }) => seat.name === 'Pinion bearing')!;
-    expect(seatsBefore(pinion, job).map(({ seat }) => seat.name)).toEqual(['Pinion pilot needle']);
+    expect(seatsBefore(pinion, job).map(({ view }) => view.seat.name)).toEqual(['Pinion pilot needle']);
     const home = withEvents(drive, event('home', {}, { seatId: seatOf(drive, 'Pinion pilot needle').id }));
     expect(blocksOf(home, pinion.seat.id)).not.toContain('other_seat_first');
   });

@@ -1,5 +1,7 @@
 import type { PlanPart } from '@/core/record/plan';
 import { pickTools } from '@/core/tools/pickTools';
+import type { OrderReason } from '@/core/record/vocabulary';
+import { seatsBefore } from './precedence';
 import type { JobView, SeatView } from './seatView';
 import type { Work } from '@/core/project/jobState';
 
@@ -7,6 +9,7 @@ import type { Work } from '@/core/project/jobState';
 export type BlockCode =
   | 'part_not_compared'
   | 'part_wrong'
+  | 'part_doubtful'
   | 'part_missing'
   | 'other_seat_first'
   | 'seal_left_in'
@@ -14,16 +17,7 @@ export type BlockCode =
   | 'remedy_not_checked'
   | 'seat_slack';
 
-export type Block = { code: BlockCode; name?: string };
-
-/** Seats that must be filled before this one, and are not. */
-export const seatsBefore = ({ seat }: SeatView, { plan, seats }: JobView): SeatView[] => {
-  const ids = plan.order.filter(({ then }) => then === seat.id).map(({ first }) => first);
-  return seats.filter(
-    (other) =>
-      ids.includes(other.seat.id) && other.history.homeMs === null && other.history.accepted === null,
-  );
-};
+export type Block = { code: BlockCode; name?: string; why?: OrderReason };
 
 /** The part of a seat that was ordered and is not here (or came wrong); a part that was measured is here, whatever its order says. */
 export function awaitedPart({ seat, isMeasured }: SeatView, { plan, work }: JobView): PlanPart | null {
@@ -41,6 +35,7 @@ export function isAwaited({ key }: PlanPart, work: Work): boolean {
 const SHUTS: readonly BlockCode[] = [
   'part_not_compared',
   'part_wrong',
+  'part_doubtful',
   'part_missing',
   'remedy_not_checked',
   'seat_slack',
@@ -60,11 +55,12 @@ export function findBlocks(view: SeatView, job: JobView): Block[] {
     blocks.push({ code: 'seat_slack' });
   if (history.remedy && history.remedy.isGood === null) blocks.push({ code: 'remedy_not_checked' });
   if (!history.overruled && partCheck.verdict === 'wrong') blocks.push({ code: 'part_wrong' });
+  if (!history.overruled && partCheck.verdict === 'doubtful') blocks.push({ code: 'part_doubtful' });
   if (!history.overruled && partCheck.verdict === 'not_yet') blocks.push({ code: 'part_not_compared' });
   if (awaited) blocks.push({ code: 'part_missing', name: awaited.name });
-  for (const other of seatsBefore(view, job))
-    blocks.push({ code: 'other_seat_first', name: other.seat.name });
-  for (const { seatName } of leftIn) blocks.push({ code: 'seal_left_in', name: seatName });
+  for (const { view: other, why } of seatsBefore(view, job))
+    blocks.push({ code: 'other_seat_first', name: other.seat.name, why });
+  for (const { seatName, isNew } of leftIn) if (!isNew) blocks.push({ code: 'seal_left_in', name: seatName });
   if (job.tools.length > 0 && history.wayIn) {
     const needs = pickTools({ spec: view.seat.spec, planned: history.wayIn }, job.tools);
     for (const { need, fits } of needs)

@@ -12,7 +12,7 @@ import {
   viewSeat,
 } from '../../../tests/support/records';
 import { checkReading } from './checkReading';
-import { findSeatMove } from './nextMove';
+import { findSeatMove } from '@/core/walk/nextMove';
 import { planSeat } from './planSeat';
 
 describe('measuring', () => {
@@ -27,15 +27,24 @@ describe('measuring', () => {
       ['outside.0', 46.995],
       ['outside.90', 46.996],
     ];
-    let current = record;
+    let current = withEntries(
+      record,
+      [],
+      [
+        event('taken_out', { way: 'fall_out_hot', isSpoilt: false }, { seatId: seat.id }),
+        event('cleaned', { what: 'bore' }, { seatId: seat.id }),
+        event('dry_fit_noted', { result: 'good' }, { seatId: seat.id }),
+        event('new_part_felt', { isGood: true }, { seatId: seat.id }),
+      ],
+    );
     for (const [slot, value] of values) {
-      expect(findSeatMove(viewSeat(current, seat.id, NOW)!, viewJob(current, NOW), 'quick')).toMatchObject({
+      expect(findSeatMove(viewSeat(current, seat.id, NOW)!, viewJob(current, NOW), 'full')).toMatchObject({
         slot: readSlot(slot),
       });
       current = withEntries(current, [reading(seat.id, slot, value)], []);
     }
-    expect(findSeatMove(viewSeat(current, seat.id, NOW)!, viewJob(current, NOW), 'quick')?.code).toBe(
-      'choose_way_in',
+    expect(findSeatMove(viewSeat(current, seat.id, NOW)!, viewJob(current, NOW), 'full')?.code).toBe(
+      'part_into_freezer',
     );
   });
   it('a casting still warm from washing is provisional, and brought back to 20 °C', () => {
@@ -45,10 +54,20 @@ describe('measuring', () => {
     expect(fit?.bore?.meanMm.value).toBeCloseTo(46.97, 6);
   });
   it('the usual fit is enough to go on', () => {
-    const usual = withEntries(record, [], [event('usual_fit_accepted', {}, { seatId: seat.id })]);
+    const usual = withEntries(
+      record,
+      [],
+      [
+        event('dry_fit_noted', { result: 'good' }, { seatId: seat.id }),
+        event('new_part_felt', { isGood: true }, { seatId: seat.id }),
+        event('usual_fit_accepted', {}, { seatId: seat.id }),
+      ],
+    );
     const seen = viewSeat(usual, seat.id, NOW)!;
-    expect(findSeatMove(seen, viewJob(usual, NOW), 'quick')?.code).toBe('choose_way_in');
-    expect(planSeat(seen, 20)?.mildest?.works).toBe(true);
+    expect(findSeatMove(seen, viewJob(usual, NOW), 'full')?.code).toBe('choose_way_in');
+    expect(
+      planSeat(seen, { roomC: 20, workpiece: 'bare_casting', tools: [], neighbours: [] })?.mildest?.works,
+    ).toBe(true);
   });
   it.each([
     ['2.44', 'looks_like_inches'],

@@ -1,6 +1,7 @@
 import type { SeatId, AnyId } from '@/core/record/ids';
 import type { EventBody } from '@/core/record/entries';
 import type { JobHead } from '@/core/record/job';
+import type { JobPlan } from '@/core/record/plan';
 import type { ShaftSpec } from '@/core/record/seatSpec';
 import type { Shaft } from '@/core/record/shafts';
 
@@ -22,6 +23,12 @@ export function withoutSeats(head: JobHead, removed: readonly SeatId[]): JobHead
       order: head.plan.order.filter(({ first, then }) => stays(first) && stays(then)),
       parts: head.plan.parts.filter(({ seatId }) => stays(seatId)),
       hidden: head.plan.hidden.map((each) => ({ ...each, under: stays(each.under) ? each.under : null })),
+      tasks: head.plan.tasks.map((task) => ({
+        ...task,
+        after: task.after.filter((place) => stays(place as SeatId)),
+        before: task.before.filter((place) => stays(place as SeatId)),
+      })),
+      special: head.plan.special.filter(({ seatId }) => stays(seatId ?? null)),
     },
   };
 }
@@ -40,6 +47,28 @@ const copyShaft = (
     spec: { ...spec, sharedWith: spec.sharedWith && moved(spec.sharedWith) } as ShaftSpec,
   })),
 });
+
+/** The plan of a job whose seats have new ids. */
+function copyPlan(
+  { order, parts, hidden, tasks, special, ...plan }: JobPlan,
+  moved: (id: SeatId) => SeatId,
+): JobPlan {
+  // Keys of other work stay: no seat has such an id.
+  const movedPlace = (place: string) => moved(place as SeatId);
+  return {
+    ...plan,
+    version: 1,
+    order: order.map(({ first, then, why }) => ({ first: moved(first), then: moved(then), why })),
+    parts: parts.map((part) => ({ ...part, seatId: part.seatId && moved(part.seatId) })),
+    hidden: hidden.map((each) => ({ ...each, under: each.under && moved(each.under) })),
+    tasks: tasks.map((task) => ({
+      ...task,
+      after: task.after.map(movedPlace),
+      before: task.before.map(movedPlace),
+    })),
+    special: special.map(({ seatId, ...note }) => ({ ...note, ...(seatId && { seatId: moved(seatId) }) })),
+  };
+}
 
 /** The same castings, shafts, seats, parts and plan under new ids: “same as last”. Readings and events never come along. */
 export function copyHead(
@@ -62,7 +91,6 @@ export function copyHead(
     }),
   }));
   const moved = (id: SeatId) => ids.get(id) ?? id;
-  const { order, parts, hidden, ...plan } = head.plan;
   return {
     ...head,
     id: makeId(),
@@ -71,13 +99,7 @@ export function copyHead(
     openedAt,
     castings,
     shafts: head.shafts.map((shaft) => copyShaft(shaft, { makeId, moved })),
-    plan: {
-      ...plan,
-      version: 1,
-      order: order.map(({ first, then, why }) => ({ first: moved(first), then: moved(then), why })),
-      parts: parts.map((part) => ({ ...part, seatId: part.seatId && moved(part.seatId) })),
-      hidden: hidden.map((each) => ({ ...each, under: each.under && moved(each.under) })),
-    },
+    plan: copyPlan(head.plan, moved),
   };
 }
 

@@ -5,7 +5,7 @@ import { NOW, demo, seatOf, event, withEntries, viewJob, viewSeat } from '../../
 import { project } from '@/core/project/project';
 import { heatAt } from './castingHeat';
 import { viewHeatRun } from './heatRun';
-import { findNextMove } from './nextMove';
+import { findNextMove } from '@/core/walk/nextMove';
 
 describe('the heat run', () => {
   const record = demo('Fenwold 7');

@@ -3,6 +3,7 @@ import { clearanceAt, freeTemperature, leastClearanceMm } from '@/core/heat/expa
 import { gripAfterLettingGoS } from '@/core/heat/grip';
 import { boreTemperature, predictDrop, type DropMoment, type DropProblem } from '@/core/heat/predictDrop';
 import { timeUntil } from '@/core/heat/soak';
+import { isDrop, isHeated } from '@/core/heat/waySorts';
 import { bandOf } from '@/core/quantity/measured';
 import {
   bodies,
@@ -15,7 +16,7 @@ import {
 import type { SeatView } from './seatView';
 
 /** What the big sign says. Each has its own word and its own shape. */
-export type HeatCall = 'wait' | 'go' | 'too_late' | 'let_go' | 'grabbed' | 'home';
+export type HeatCall = 'push' | 'wait' | 'go' | 'too_late' | 'let_go' | 'grabbed' | 'home';
 
 export type HeatReason =
   | 'not_heating'
@@ -27,6 +28,9 @@ export type HeatReason =
   | 'sure'
   | 'band_at_margin'
   | 'was_it_home'
+  | 'square_before_force'
+  | 'light_blows'
+  | 'cocked_back_out'
   | 'it_grabbed'
   | 'it_is_home';
 
@@ -150,8 +154,12 @@ function judge(
   marginMm: number,
 ): { call: HeatCall; reason: HeatReason } {
   if (history.homeMs !== null) return { call: 'home', reason: 'it_is_home' };
-  if (history.stuck) return { call: 'grabbed', reason: 'it_grabbed' };
+  const isForced = history.wayIn !== null && !isDrop(history.wayIn.way);
+  if (history.stuck) return { call: 'grabbed', reason: isForced ? 'cocked_back_out' : 'it_grabbed' };
   if (history.letGoMs !== null) return { call: 'let_go', reason: 'was_it_home' };
+  if (isForced && !isHeated(history.wayIn!.way)) return { call: 'push', reason: 'square_before_force' };
+  // Warm metal and light blows: it need not drop, and goes on as long as it is warm.
+  if (isForced && heat.phase === 'out') return { call: 'push', reason: 'light_blows' };
   const isSure = now !== null && bandOf(now.clearanceMm).low >= marginMm;
   // Nothing but a probe on the boss tells how hot the air made it.
   if (heat.phase !== 'cold' && heat.source === 'gun' && now === null)

@@ -3,12 +3,16 @@ import { MATERIALS } from '@/core/catalogue/materials';
 import { ceilingsFor, type Neighbour } from '@/core/heat/ceilings';
 import { hotBossBand, type HotBossBand } from '@/core/heat/hotBoss';
 import { REST_CONDUCTANCE } from '@/core/heat/rest';
-import { FREEZER_C, CONVECTION } from '@/core/heat/soak';
-import { planWayIn, type WayInPlan } from '@/core/heat/wayIn';
+import { CONVECTION, FREEZER_C, timeUntilWithin } from '@/core/heat/soak';
+import { shareAwayFromBoss } from '@/core/heat/awayFromBoss';
+import { planWayIn } from '@/core/heat/planWayIn';
+import type { WayInPlan } from '@/core/heat/wayIn';
 import type { Casting, Seat } from '@/core/record/job';
-import type { HeatSource, Rest } from '@/core/record/vocabulary';
+import type { HeatSource, Rest, Way, Workpiece } from '@/core/record/vocabulary';
 import { heatedInside, partMetal } from '@/core/record/seatFacts';
-import type { SeatView } from './seatView';
+import type { Tool } from '@/core/tools/tool';
+import { hasStop, sortOfPart } from './seatJudgement';
+import { neighboursOf, type JobView, type SeatView } from './seatView';
 
 /** A boss is hot after some minutes of hot air; plans count on this. Common practice, no source. */
 const PLANNED_GUN_S = 180;
@@ -41,22 +45,65 @@ export function hotBossOf(
   );
 }
 
+/** What surrounds a seat when its way in is planned. */
+export type Surroundings = {
+  roomC: number;
+  workpiece: Workpiece;
+  tools: readonly Tool[];
+  /** Bearings that sit in the same casting already. */
+  neighbours: readonly Neighbour[];
+  preferredWay?: Way | undefined;
+};
+
+/** What surrounds a seat of this job. */
+export const surroundingsOf = (view: SeatView, job: JobView): Surroundings => ({
+  roomC: job.roomC,
+  workpiece: job.workpiece,
+  tools: job.tools,
+  neighbours: neighboursOf(job.seats, view),
+  preferredWay: job.plan.preferredWay,
+});
+
+/** Oven for what goes into one, hot air on the spot for the rest. */
+export const usualSource = (workpiece: Workpiece): HeatSource =>
+  workpiece === 'bare_casting' ? 'oven' : 'gun';
+
+const mostOf = (tools: readonly Tool[], sort: 'press' | 'clamp'): number | null => {
+  const forces = tools.flatMap((tool) => (tool.sort === sort && 'maxN' in tool ? [tool.maxN] : []));
+  return forces.length > 0 ? Math.max(...forces) : null;
+};
+
+/** How much of the heat on this seat's boss arrives at another seat of the casting; all of it in an oven. */
+function sharesAway({ seat, casting }: SeatView, heatedBy: HeatSource) {
+  const metal = MATERIALS[casting.material];
+  return (seatName: string): { share?: number } => {
+    const other = casting.seats.find(({ name }) => name === seatName);
+    if (heatedBy === 'oven' || !other || other.id === seat.id) return {};
+    const apartMm = Math.hypot(other.xMm - seat.xMm, other.yMm - seat.yMm);
+    const outside = apartMm - seat.spec.housing.bossOutsideMm / 2 - other.spec.housing.bossOutsideMm / 2;
+    return { share: shareAwayFromBoss(outside, metal, PLANNED_GUN_S) };
+  };
+}
+
 /**
  * The ways in for a viewed seat, with what is left in its casting and what sits there already; null where its fit is not known.
  * Apart from the view, because it simulates dozens of heats (some 20 ms).
  */
 export function planSeat(
-  { seat, casting, fit, leftIn, history }: SeatView,
-  roomC: number,
-  neighbours: readonly Neighbour[] = [],
-  heatedBy: HeatSource = history.wayIn?.heatedBy ?? 'oven',
+  view: SeatView,
+  { roomC, workpiece, tools, neighbours, preferredWay }: Surroundings,
+  heatedBy: HeatSource = view.history.wayIn?.heatedBy ?? usualSource(workpiece),
+  stop = view.history.wayIn?.stop,
 ): WayInPlan | null {
+  const { seat, casting, fit, leftIn, history } = view;
   if (!fit) return null;
   const { part } = seat.spec;
+  const away = sharesAway(view, heatedBy);
   return planWayIn({
     diameterMm: part.outsideMm,
     widthMm: part.widthMm,
     interferenceMm: fit.interference.forDropMm,
+    holdMm: fit.benchMm,
     race: partMetal(seat.spec.part),
     housing: MATERIALS[casting.material],
     bearing: bearingBody(part),
@@ -65,8 +112,32 @@ export function planSeat(
     freezerC: history.freezer?.freezerC ?? FREEZER_C,
     openAirH: CONVECTION.openAir,
     hotBoss: heatedBy === 'gun' ? hotBossOf({ seat, casting }) : null,
-    ceilings: ceilingsFor({ castingMaterial: casting.material, leftIn, bearing: heatedInside(part) }),
-    neighbours,
+    heatedBy,
+    sort: sortOfPart(seat.spec),
+    workpiece,
+    preferredWay,
+    isMeasured: fit.bore !== null,
+    hasStop: hasStop(seat.spec) || stop !== undefined,
+    toolsN: { press: mostOf(tools, 'press'), clamp: mostOf(tools, 'clamp') },
+    ceilings: ceilingsFor({
+      castingMaterial: casting.material,
+      leftIn: leftIn.map((each) => ({ ...each, ...away(each.seatName) })),
+      bearing: heatedInside(part),
+    }),
+    neighbours: neighbours.map((each) => ({ ...each, ...away(each.seatName) })),
     pushForce: fit.push,
   });
+}
+
+/** Minutes until the part is as cold as a freezer makes it, within 1 K. */
+export function freezerMinutes({ seat, history }: SeatView, roomC: number): number {
+  const body = bearingBody(seat.spec.part);
+  const surroundingsC = history.freezer?.freezerC ?? FREEZER_C;
+  const { specificHeatJKgK } = partMetal(seat.spec.part);
+  return (
+    timeUntilWithin(
+      { ...body, specificHeatJKgK, hWM2K: CONVECTION.freezer, startC: roomC, surroundingsC },
+      1,
+    ) / 60
+  );
 }

@@ -15,7 +15,7 @@ import type { CurrentReading } from '@/core/project/readings';
 import { counting } from './counting';
 
 /** Version of the formulas in this folder's results; stored beside every result that is kept. */
-export const FORMULA_VERSION = '2026.11';
+export const FORMULA_VERSION = '2026.12';
 
 /** Doubt of a metal temperature that a person typed or a probe showed, K. Common practice, no source. */
 const U_METAL_K = 1;
@@ -100,6 +100,7 @@ export function findSeatFit({ seat, casting, readings, instruments }: MeasuredSe
       yieldMPa: metal.yieldMPa,
       load,
       usualHighMm: usualHighMm(spec),
+      isMeasured: bore !== null,
     }),
   };
 }

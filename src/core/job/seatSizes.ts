@@ -29,5 +29,5 @@ export function comparedSizes(readings: readonly CurrentReading[]): ComparedSize
 export const checkSeatPart = (
   mates: { hasJournal: boolean },
   readings: readonly CurrentReading[],
-  { oldPart }: Pick<SeatHistory, 'oldPart'>,
-): PartCheck => comparePart(mates, comparedSizes(readings), oldPart);
+  { oldPart, dryFit }: Pick<SeatHistory, 'oldPart' | 'dryFit'>,
+): PartCheck => comparePart(mates, comparedSizes(readings), oldPart, dryFit);

@@ -2,17 +2,17 @@ import { describe, expect, it } from 'vitest';
 import { stillWarm } from '@/core/board/heatItems';
 import { buildDemo } from '../../../database/demo/demo';
 import { NOW, demo, summaryOf, view, viewJob } from '../../../tests/support/records';
-import { findSeatMove } from './nextMove';
+import { findSeatMove } from '@/core/walk/nextMove';
 import { isConverging } from './squarePasses';
 
 describe('the demo’s seats', () => {
   it.each([
-    ['Ostrel 250', 'Main bearing', 'measured', 'choose_way_in'],
-    ['Ostrel 250', 'Clutch shaft', 'planned', 'take_seal_out'],
+    ['Ostrel 250', 'Main bearing', 'measured', 'part_into_freezer'],
+    ['Ostrel 250', 'Clutch shaft', 'planned', 'take_out'],
     ['Ostrel 250', 'Output shaft', 'trouble', 'repair_seat'],
     ['Ostrel 250', 'Shift drum', 'home', 'tap_high_side'],
     ['Ostrel 250', 'Pump shaft', 'proven', undefined],
-    ['Ostrel 250', 'Right main bearing', 'as_found', 'read_bore'],
+    ['Ostrel 250', 'Right main bearing', 'as_found', 'compare_part'],
     ['Fenwold 7', 'Main bearing', 'hot', 'take_out_and_drop'],
     ['Ostrel 250, rear hub', 'Disc side', 'trouble', 'part_is_wrong'],
     ['Pelling 90', 'Drive side', 'planned', 'casting_into_heat'],

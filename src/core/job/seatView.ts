@@ -2,13 +2,15 @@ import { MATERIALS } from '@/core/catalogue/materials';
 import { interferenceAt } from '@/core/fit/runningFit';
 import type { Measured } from '@/core/quantity/measured';
 import type { PartCheck } from '@/core/parts/comparePart';
-import type { Casting, Instrument, Seat } from '@/core/record/job';
+import type { Casting, Instrument, JobHead, Seat } from '@/core/record/job';
+import type { Workpiece } from '@/core/record/vocabulary';
 import type { JobPlan } from '@/core/record/plan';
 import { type Journal, journalOf } from '@/core/record/journals';
 import { guardOf, partMetal } from '@/core/record/seatFacts';
 import type { Shaft } from '@/core/record/shafts';
 import type { Tool } from '@/core/tools/tool';
 import type { LeftIn, Neighbour } from '@/core/heat/ceilings';
+import { isDrop } from '@/core/heat/waySorts';
 import {
   FRESH_CASTING,
   FRESH_SEAT,
@@ -23,6 +25,7 @@ import { BORE_SLOTS, OUTSIDE_SLOTS, slotText, type Slot } from '@/core/record/sl
 import { coolsAtMs, heatAt, type CastingHeat } from './castingHeat';
 import { counting } from './counting';
 import { findSeatFit, type SeatFit } from './seatFit';
+import { workpieceOf } from './workpiece';
 import { checkSeatPart } from './seatSizes';
 import { judgePasses, type JudgedPass } from './squarePasses';
 
@@ -63,6 +66,9 @@ export type JobView = {
   plan: JobPlan;
   tools: readonly Tool[];
   skipped: Work['skipped'];
+  kind: JobHead['kind'];
+  workpiece: Workpiece;
+  roomC: number;
 };
 
 /** Bore slots that this seat needs: a seal’s bore is read at one depth. */
@@ -84,7 +90,7 @@ function stateOf({
   const isMended = history.remedy?.isGood === true;
   if (
     history.stuck ||
-    (partCheck.verdict === 'wrong' && !history.overruled) ||
+    ((partCheck.verdict === 'wrong' || partCheck.verdict === 'doubtful') && !history.overruled) ||
     (!isMended &&
       isMeasured &&
       (fit?.judgement.verdict === 'slack' || fit?.judgement.verdict === 'too_tight'))
@@ -103,13 +109,24 @@ function partStateOf({ history }: Pick<SeatView, 'history'>): PartState {
   return history.freezer ? 'cold' : 'waiting';
 }
 
-/** Seals that still sit in a casting and would be heated with it. */
-export const sealsLeftIn = ({ state }: Pick<ProjectedJob, 'state'>, casting: Casting): LeftIn[] =>
+/** Seals that sit in a casting and would be heated with it: old ones that are still in, and new ones that were fitted already. */
+export const sealsLeftIn = (
+  { state }: Pick<ProjectedJob, 'state'>,
+  casting: Pick<Casting, 'seats'>,
+): LeftIn[] =>
   casting.seats.flatMap(({ id, name, spec }) => {
-    const seal = guardOf(spec);
-    return seal?.leftIn && !state.seats[id]?.history.sealTakenOut
-      ? [{ seatName: name, sealMaterial: seal.material }]
-      : [];
+    if (state.work.removedSeats.includes(id)) return [];
+    const history = state.seats[id]?.history ?? FRESH_SEAT.history;
+    if (spec.kind === 'seal_in_bore') {
+      const seal = { seatName: name, sealMaterial: spec.part.material };
+      if (history.homeMs !== null) return [{ ...seal, isNew: true }];
+      return history.takenOut ? [] : [seal];
+    }
+    const guard = guardOf(spec);
+    if (!guard) return [];
+    const seal = { seatName: name, sealMaterial: guard.material };
+    if (history.sealFitted) return [{ ...seal, isNew: true }];
+    return guard.leftIn && !history.sealTakenOut ? [seal] : [];
   });
 
 /** Instruments that measured after their calibration had run out: what they say is marked. */
@@ -207,6 +224,9 @@ export class JobViewer {
       plan: job.plan,
       tools: job.tools,
       skipped: work.skipped,
+      kind: job.kind,
+      workpiece: workpieceOf(job),
+      roomC: job.roomC,
     };
   }
 }
@@ -251,7 +271,7 @@ const U_AT_DROP_K = 3;
 
 /** Interference at the planned drop (negative is clear); null where none is planned, or where it is driven cold. */
 export function interferenceAtDrop({ seat, casting, fit, history: { wayIn } }: SeatView): Measured | null {
-  if (!fit || !wayIn || wayIn.way === 'drive') return null;
+  if (!fit || !wayIn || !isDrop(wayIn.way)) return null;
   return interferenceAt({
     diameterMm: seat.spec.part.outsideMm,
     interferenceMm: fit.interference.forDropMm,

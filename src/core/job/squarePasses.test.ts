@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { NOW, demo, seatOf, event, reading, withEntries, viewJob } from '../../../tests/support/records';
-import { findSeatMove } from './nextMove';
+import { findSeatMove } from '@/core/walk/nextMove';
 
 describe('squaring up', () => {
   const record = demo('Ostrel 250');

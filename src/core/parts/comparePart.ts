@@ -17,7 +17,8 @@ export type MateCheck = {
 
 export type PartCheck = {
   mates: MateCheck[];
-  verdict: 'right' | 'wrong' | 'not_yet';
+  /** Doubtful: loose in the hand, whatever the numbers say. */
+  verdict: 'right' | 'wrong' | 'doubtful' | 'not_yet';
 };
 
 /** Sizes of one part as measured (means, mm); what was not measured is missing. */
@@ -63,23 +64,29 @@ function oldPartCheck(sizes: ComparedSizes, listed: ListedSizes | null): MateChe
     : { mate: 'old_part', state: 'not_compared', byMm: null };
 }
 
+/** What the hand said when the part was tried dry on its mates. */
+export type DryFit = 'good' | 'tight' | 'loose' | 'will_not_go';
+
 /**
  * Compares the part of a seat with its mates. A seat without a journal has one mate only; the old part is a third witness, never
- * needed.
+ * needed. A dry fit counts with the numbers: one that goes as it should has been compared with both, one that will not go is wrong.
  */
 export function comparePart(
   { hasJournal }: { hasJournal: boolean },
   sizes: ComparedSizes,
   oldListed: ListedSizes | null,
+  dryFit: DryFit | null = null,
 ): PartCheck {
   const mates: MateCheck[] = [
     fitCheck('bore', sizes.outside, sizes.bore),
     ...(hasJournal ? [fitCheck('journal', sizes.journal, sizes.inside)] : []),
     oldPartCheck(sizes, oldListed),
   ];
-  const isWrong = mates.some(({ state }) => state === 'wrong');
+  if (dryFit === 'will_not_go' || mates.some(({ state }) => state === 'wrong'))
+    return { mates, verdict: 'wrong' };
+  if (dryFit === 'loose') return { mates, verdict: 'doubtful' };
   const isMissing = mates.some(({ mate, state }) => mate !== 'old_part' && state === 'not_compared');
-  return { mates, verdict: isWrong ? 'wrong' : isMissing ? 'not_yet' : 'right' };
+  return { mates, verdict: isMissing && dryFit === null ? 'not_yet' : 'right' };
 }
 
 export type CountCheck = { state: 'right' | 'missing' | 'extra' | 'not_counted'; by: number };

@@ -48,6 +48,9 @@ export const dropReducers: Reducers<DropState> = {
   // A new heat of its casting is a new try: what grabbed or was let go before is history.
   casting_into_heat: ({ homeMs, letGoMs, stuck }) =>
     homeMs === null ? { letGoMs: null, stuck: null } : { letGoMs, stuck },
+  // So is another way.
+  way_in_chosen: ({ homeMs, letGoMs, stuck }) =>
+    homeMs === null ? { letGoMs: null, stuck: null } : { letGoMs, stuck },
   let_go: (_state, _body, { atMs }) => ({ letGoMs: atMs, stuck: null }),
   home: (_state, _body, { atMs }) => ({ homeMs: atMs, stuck: null, freezer: null }),
   stuck: (_state, { depthMm }, { atMs }) => ({ stuck: { atMs, depthMm }, homeMs: null, freezer: null }),

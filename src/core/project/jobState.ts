@@ -34,7 +34,7 @@ import { freshWalk, walkReducers, type WalkState } from './walk';
 import { freshWayIn, wayInReducers, type WayInState } from './wayIn';
 
 /** Of what shape a kept state is: one of another shape is made anew from the record. */
-export const STATE_SHAPE = 2;
+export const STATE_SHAPE = 3;
 
 /** What has been done on a job beyond its seats. */
 export type Work = WalkState & LookState & AccessState & StacksState & PartsState;
@@ -91,6 +91,11 @@ const SEAT: Reducers<SeatHistory> = {
   ...wayInReducers,
   ...dropReducers,
   ...squareReducers,
+  // Another way is another try: it concerns the plan and the drop alike.
+  way_in_chosen: (state, body, facts) => ({
+    ...wayInReducers.way_in_chosen!(state, body, facts),
+    ...dropReducers.way_in_chosen!(state, body, facts),
+  }),
 } as Reducers<SeatHistory>;
 
 function withSeatEvent(

@@ -6,6 +6,8 @@ import type { Reducers } from './area';
 export type LookState = {
   machine: EventBody<'machine_noted'>;
   looks: Partial<Record<Check, EventBody<'look_noted'>>>;
+  /** Everything looked over at once. */
+  lookedOver: EventBody<'looked_over'>['decision'] | null;
   rockTests: (EventBody<'rock_test_noted'> & { atMs: number })[];
   weighed: Record<string, EventBody<'weighed'>>;
   prices: Record<string, number>;
@@ -15,6 +17,7 @@ export type LookState = {
 export const freshLook: LookState = {
   machine: {},
   looks: {},
+  lookedOver: null,
   rockTests: [],
   weighed: {},
   prices: {},
@@ -24,6 +27,7 @@ export const freshLook: LookState = {
 export const lookReducers: Reducers<LookState> = {
   machine_noted: ({ machine }, body) => ({ machine: { ...machine, ...body } }),
   look_noted: ({ looks }, body) => ({ looks: { ...looks, [body.check]: body } }),
+  looked_over: (_state, { decision }) => ({ lookedOver: decision }),
   rock_test_noted: ({ rockTests }, body, { atMs }) => ({ rockTests: [...rockTests, { ...body, atMs }] }),
   weighed: ({ weighed }, body) => ({ weighed: { ...weighed, [body.partKey]: body } }),
   price_noted: ({ prices }, { partKey, each }) => ({ prices: { ...prices, [partKey]: each } }),

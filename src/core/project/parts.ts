@@ -26,13 +26,16 @@ export type CompareState = {
   oldPart: EventBody<'old_number_noted'> | null;
   overruled: EventBody<'compare_overruled'>['reason'] | null;
   dryFit: EventBody<'dry_fit_noted'>['result'] | null;
+  /** Turned and listened to; null: not yet. */
+  felt: boolean | null;
 };
 
-export const freshCompare: CompareState = { oldPart: null, overruled: null, dryFit: null };
+export const freshCompare: CompareState = { oldPart: null, overruled: null, dryFit: null, felt: null };
 
 export const compareReducers: Reducers<CompareState> = {
   // An empty number takes the note back.
   old_number_noted: (_state, body) => ({ oldPart: body.designation ? body : null }),
   compare_overruled: (_state, { reason }) => ({ overruled: reason }),
+  new_part_felt: (_state, { isGood }) => ({ felt: isGood }),
   dry_fit_noted: (_state, { result }) => ({ dryFit: result }),
 };

@@ -1,14 +1,17 @@
 import type { EventBody } from '@/core/record/entries';
 import type { PutBack, StackPiece } from '@/core/stack/pieces';
-import type { Reducers } from './area';
+import { including, type Reducers } from './area';
 
 /** Stacks as they came off and went back, by their key in the plan; and what was inspected. */
 export type StacksState = {
   stacks: Record<string, { pieces: StackPiece[]; putBack: PutBack[] }>;
   inspected: Record<string, EventBody<'part_inspected'>>;
+  /** Bagged, or back, as a whole, without a word on their pieces. */
+  bagged: string[];
+  backWhole: string[];
 };
 
-export const freshStacks: StacksState = { stacks: {}, inspected: {} };
+export const freshStacks: StacksState = { stacks: {}, inspected: {}, bagged: [], backWhole: [] };
 
 const stackOf = ({ stacks }: StacksState, key: string) => stacks[key] ?? { pieces: [], putBack: [] };
 
@@ -23,5 +26,7 @@ export const stackReducers: Reducers<StacksState> = {
     const stack = stackOf(state, body.stackKey);
     return { stacks: { ...state.stacks, [body.stackKey]: { ...stack, putBack: [...stack.putBack, body] } } };
   },
+  stack_bagged: ({ bagged }, { stackKey }) => ({ bagged: including(bagged, stackKey) }),
+  stack_put_back: ({ backWhole }, { stackKey }) => ({ backWhole: including(backWhole, stackKey) }),
   part_inspected: ({ inspected }, body) => ({ inspected: { ...inspected, [body.key]: body } }),
 };

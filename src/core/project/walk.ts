@@ -9,9 +9,27 @@ export type WalkState = {
   waiting: (EventBody<'waiting_noted'> & { sinceMs: number; eventId: EntryId }) | null;
   putAway: { eventId: EntryId } | null;
   removedSeats: SeatId[];
+  /** Pieces of work that are done, by their key in the plan. */
+  tasks: Record<string, { choice: string | null; atMs: number }>;
+  ticked: Record<string, string[]>;
+  /** The seat that is finished before the others. */
+  firstSeat: SeatId | null;
+  /** The newest note on each thing. */
+  notes: Record<string, string>;
+  fasteners: Record<string, EventBody<'fastener_noted'>['state']>;
 };
 
-export const freshWalk: WalkState = { skipped: {}, waiting: null, putAway: null, removedSeats: [] };
+export const freshWalk: WalkState = {
+  skipped: {},
+  waiting: null,
+  putAway: null,
+  removedSeats: [],
+  tasks: {},
+  ticked: {},
+  firstSeat: null,
+  notes: {},
+  fasteners: {},
+};
 
 export const walkReducers: Reducers<WalkState> = {
   step_skipped: ({ skipped }, { step, reason }, { id }) => ({
@@ -23,4 +41,17 @@ export const walkReducers: Reducers<WalkState> = {
   seat_removed: ({ removedSeats }, _body, { seatId }) => ({
     removedSeats: seatId ? including(removedSeats, seatId) : removedSeats,
   }),
+  task_done: ({ tasks }, { key, choice = null }, { atMs }) => ({
+    tasks: { ...tasks, [key]: { choice, atMs } },
+  }),
+  task_ticked: ({ ticked }, { key, item }) => ({
+    ticked: { ...ticked, [key]: including(ticked[key] ?? [], item) },
+  }),
+  seat_first: ({ firstSeat }, { isOn }, { seatId }) => ({
+    firstSeat: isOn ? seatId : firstSeat === seatId ? null : firstSeat,
+  }),
+  note_written: ({ notes }, { about, text }, { seatId }) => ({
+    notes: { ...notes, [seatId ? `${seatId}.${about}` : about]: text },
+  }),
+  fastener_noted: ({ fasteners }, { key, state }) => ({ fasteners: { ...fasteners, [key]: state } }),
 };

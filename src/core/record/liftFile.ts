@@ -19,8 +19,14 @@ const fromVersion2 = (file: File): File => ({
   events: Array.isArray(file.events) ? file.events.map(liftEvent) : file.events,
 });
 
+/** Version 3 knew no work beyond seats and access. */
+const fromVersion3 = (file: File): File => {
+  const head = z.looseObject({ plan: z.looseObject({}) }).safeParse(file.job);
+  return head.success ? { ...file, job: { ...head.data, plan: { tasks: [], ...head.data.plan } } } : file;
+};
+
 /** What lifts a file of each version to the next. */
-const LIFTS = [fromVersion1, fromVersion2];
+const LIFTS = [fromVersion1, fromVersion2, fromVersion3];
 
 export const JOB_FILE_VERSION = LIFTS.length + 1;
 

@@ -1,6 +1,15 @@
 import { z } from 'zod';
 import { seatIdSchema } from './ids';
-import { CHECKS, ORDER_REASONS, PART_SORTS, STEPS } from './vocabulary';
+import {
+  CHECKS,
+  LOCKINGS,
+  ORDER_REASONS,
+  PART_SORTS,
+  STAGES,
+  STEPS,
+  WAYS_IN,
+  WORKPIECES,
+} from './vocabulary';
 
 /**
  * What a job knows beyond its castings: the order of its seats, the parts that are bought, the stacks that come off, what lies hidden,
@@ -10,6 +19,28 @@ const name = z.string().trim().min(1).max(80);
 export const keySchema = z.string().regex(/^[a-z0-9_]{1,60}$/);
 
 export const stepSchema = z.enum(STEPS);
+
+/** What a piece of work waits for, or goes before: seats by their id, other work by its key. */
+const placesSchema = z.array(z.union([seatIdSchema, keySchema])).max(20);
+
+/** A piece of work that is no seat's own: splitting halves, drawing a crank in, a list of places to oil. */
+const taskSchema = z.strictObject({
+  key: keySchema,
+  /** In the imperative, as it is said. */
+  name: z.string().trim().min(1).max(120),
+  why: z.string().trim().max(240),
+  stage: z.enum(STAGES),
+  /** Asked in the longer walks only. */
+  isFullOnly: z.boolean(),
+  /** Where schools differ: either is right, the reason is asked once. */
+  choices: z.array(z.strictObject({ key: keySchema, name })).max(6),
+  /** What is ticked, thing by thing. */
+  items: z.array(z.strictObject({ key: keySchema, name })).max(30),
+  /** The caution of the trade that belongs to it. */
+  caution: z.string().max(40).nullable(),
+  after: placesSchema,
+  before: placesSchema,
+});
 
 export const planSchema = z.strictObject({
   /** Guards against two people changing one plan. */
@@ -32,7 +63,17 @@ export const planSchema = z.strictObject({
       }),
     )
     .max(120),
-  stacks: z.array(z.strictObject({ key: keySchema, name, shaft: z.string().trim().max(80) })).max(20),
+  stacks: z
+    .array(
+      z.strictObject({
+        key: keySchema,
+        name,
+        shaft: z.string().trim().max(80),
+        /** Asked for in the longer walks only. */
+        isFullOnly: z.boolean().optional(),
+      }),
+    )
+    .max(20),
   fasteners: z
     .array(
       z.strictObject({
@@ -41,11 +82,19 @@ export const planSchema = z.strictObject({
         size: z.string().trim().max(40),
         count: z.int().min(1).max(60),
         isLeftHand: z.boolean(),
+        /** Left out: nothing holds it but its torque. */
+        locking: z.enum(LOCKINGS).optional(),
       }),
     )
     .max(60),
   /** Work to get at it, in order. */
   access: z.array(z.strictObject({ key: keySchema, name })).max(20),
+  /** Work beyond the seats, in order within its stage; jobs of before have none. */
+  tasks: z.array(taskSchema).max(80).default([]),
+  /** What holds the seats; left out: as the kind of job has it. */
+  workpiece: z.enum(WORKPIECES).optional(),
+  /** How this kind of job is done where its tools are at hand; left out: as each seat asks for. */
+  preferredWay: z.enum(WAYS_IN).optional(),
   checks: z.array(z.enum(CHECKS)).max(10),
   /** Parts that lie hidden under another part. */
   hidden: z.array(z.strictObject({ key: keySchema, name, under: seatIdSchema.nullable() })).max(20),
@@ -62,10 +111,20 @@ export const planSchema = z.strictObject({
       }),
     )
     .max(40),
-  special: z.array(z.strictObject({ step: stepSchema, text: z.string().trim().min(1).max(300) })).max(40),
+  special: z
+    .array(
+      z.strictObject({
+        step: stepSchema,
+        text: z.string().trim().min(1).max(300),
+        /** The seat that it is said of; left out: every one. */
+        seatId: seatIdSchema.optional(),
+      }),
+    )
+    .max(60),
   cautions: z.array(z.string().max(40)).max(12),
 });
 export type JobPlan = z.infer<typeof planSchema>;
+export type Task = JobPlan['tasks'][number];
 export type PlanPart = JobPlan['parts'][number];
 
 export const EMPTY_PLAN: JobPlan = {
@@ -75,6 +134,7 @@ export const EMPTY_PLAN: JobPlan = {
   stacks: [],
   fasteners: [],
   access: [],
+  tasks: [],
   checks: [],
   hidden: [],
   inspect: [],

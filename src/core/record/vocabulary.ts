@@ -12,9 +12,26 @@ export const STEPS = [
   'way_in',
   'heat_run',
   'square',
+  'work',
   'record',
 ] as const;
 export type Step = (typeof STEPS)[number];
+
+/** Stages of the work over the whole job, in their order: everything is out before anything new goes in. */
+export const STAGES = [
+  'look',
+  'access',
+  'out',
+  'clean',
+  'parts',
+  'measure',
+  'in',
+  'square',
+  'shaft',
+  'close',
+  'prove',
+] as const;
+export type Stage = (typeof STAGES)[number];
 
 /** How much the walk through a job asks for and says. */
 export const WALKS = ['quick', 'full', 'taught'] as const;
@@ -53,7 +70,29 @@ export const ORDER_REASONS = [
   'no_room_later',
   'shaft_between',
   'spacer_between',
+  'needs_the_heat',
+  'guided_by_open_end',
 ] as const;
+export type OrderReason = (typeof ORDER_REASONS)[number];
+
+/** What the thing is that holds the seats: it says where heat may come from. */
+export const WORKPIECES = ['bare_casting', 'engine_in_frame', 'frame_or_arm', 'wheel'] as const;
+export type Workpiece = (typeof WORKPIECES)[number];
+
+/** How a part goes in. `drive`: hammer and driver. `warm_tap`: into a warm casting by light blows, creeping to depth. */
+export const WAYS_IN = [
+  'by_hand',
+  'drive',
+  'press',
+  'draw_in',
+  'clamp',
+  'chill',
+  'chill_press',
+  'warm_tap',
+  'heat',
+  'heat_chill',
+] as const;
+export type Way = (typeof WAYS_IN)[number];
 
 export const SKIP_REASONS = [
   'not_on_this_machine',
@@ -73,7 +112,44 @@ export const REMOVAL_WAYS = [
   'drift_by_quarters',
   'hook_or_lever',
   'screw_and_slide_hammer',
+  'expanding_puller',
+  'warm_and_pull',
+  'by_hand',
+  'came_with_shaft',
+  'cut',
+  'another',
 ] as const;
+/** Why a way that speaks against itself was taken all the same. */
+export const AGAINST_REASONS = [
+  'worked_before',
+  'nothing_else_here',
+  'scrap_anyway',
+  'manual_says_so',
+] as const;
+
+/** What holds a fastener against working loose. */
+export const LOCKINGS = [
+  'none',
+  'medium_locker',
+  'strong_locker',
+  'split_pin',
+  'tab',
+  'peened',
+  'lock_pin',
+] as const;
+export const FASTENER_STATES = ['good', 'rusted', 'ground_off', 'substituted', 'thread_damaged'] as const;
+
+/** What stops a part that no shoulder stops, once it is set up. */
+export const STOPS = ['plate', 'washer', 'stepped_pusher'] as const;
+
+/** Findings at a seat that change a later step. */
+export const SEAT_FINDINGS = ['scored_bed', 'worn_track', 'damaged_face', 'turned_in_seat'] as const;
+export type SeatFinding = (typeof SEAT_FINDINGS)[number];
+
+/** Signs by which a part is known to be home without a gauge. */
+export const HOME_SIGNS = ['even_gap', 'note_changed', 'went_stiff', 'flush'] as const;
+/** What goes on a seal's outside. */
+export const SEAL_OUTSIDES = ['dry', 'grease', 'sealant'] as const;
 export const PIECES = [
   'shim',
   'washer',

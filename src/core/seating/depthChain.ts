@@ -29,14 +29,12 @@ export function addDepths(links: readonly DepthLink[]): DepthOfChain {
   };
 }
 
-/** Where to scribe the driver so that its line meets the face when the part is at its depth: target + driver length below the line. */
-export const driverMarkMm = ({
-  targetDepthMm,
-  driverLengthMm,
-}: {
-  targetDepthMm: number;
-  driverLengthMm: number;
-}) => driverLengthMm - targetDepthMm;
+/**
+ * Where to scribe the driver, from the face that pushes the part: the line meets the casting's face when the part is at its depth below
+ * it. Null where the part stands out: then the casting's face is reached first, and a washer is the gauge.
+ */
+export const driverMarkMm = (targetDepthMm: number): number | null =>
+  targetDepthMm > 0 ? targetDepthMm : null;
 
 export type DepthVerdict = 'short' | 'there' | 'too_deep' | 'cannot_tell';
 

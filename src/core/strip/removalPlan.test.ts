@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { bearingSeat, bushSeat, sealSeat, type KindSeat } from '@/core/job/kinds/seats';
 import { PULLEY_HALF } from '@/core/job/kinds/pulleyHalf';
-import { planRemoval, type RemovalInput, type RemovalWay } from './removalPlan';
+import { planRemoval } from './removalPlan';
+import type { RemovalInput, RemovalWay } from './removal';
 
 const around = { bossOutsideMm: 60, bossHeightMm: 26, depthToShoulderMm: 15, shoulderBoreMm: 38 };
 const plan = (seat: KindSeat, more: Partial<RemovalInput> = {}) =>
@@ -13,6 +14,9 @@ const plan = (seat: KindSeat, more: Partial<RemovalInput> = {}) =>
     leftIn: [],
     hasHidden: false,
     isShaftInPlace: false,
+    workpiece: 'bare_casting',
+    forceN: 3000,
+    isBehindTaken: false,
     ...more,
   });
 const wayOf = (found: ReturnType<typeof planRemoval>, way: RemovalWay) =>
@@ -64,7 +68,12 @@ describe('removal, from the drawn geometry', () => {
     );
     expect(wayOf(found, 'push_from_behind').against).toContain('blind_behind');
     expect(wayOf(found, 'slide_hammer').against).toContain('no_room_behind_for_flare');
-    expect(found.ways.map(({ way }) => way)).toEqual(['fall_out_hot']);
+    // What is left: warmth, and the expanding puller through it.
+    expect(found.ways.slice(0, 3).map(({ way }) => way)).toEqual([
+      'fall_out_hot',
+      'warm_and_pull',
+      'expanding_puller',
+    ]);
   });
   it('changes when the geometry changes: the same cup with a hole behind it can be pulled', () => {
     const found = plan(
@@ -120,10 +129,39 @@ describe('removal, from the drawn geometry', () => {
       isShaftInPlace: true,
       interferenceMm: null,
     });
-    expect(found.ways.map(({ way }) => way)).toEqual(['hook_or_lever', 'screw_and_slide_hammer']);
+    expect(found.ways.slice(0, 2).map(({ way }) => way)).toEqual(['hook_or_lever', 'screw_and_slide_hammer']);
     expect(wayOf(plan(ball, { isShaftInPlace: true }), 'push_from_behind').against).toContain(
       'shaft_in_the_way',
     );
+  });
+  it('what worked can always be put on record: by hand, with the shaft, cut, another way', () => {
+    for (const seat of [ball, sealSeat('Seal', [0, 0], { shaftMm: 28, outsideMm: 47, widthMm: 7 })])
+      expect(plan(seat).ways.map(({ way }) => way)).toEqual(
+        expect.arrayContaining(['by_hand', 'came_with_shaft', 'another']),
+      );
+  });
+  it('nothing heats a wheel with its tyre, a frame or an arm', () => {
+    for (const workpiece of ['wheel', 'frame_or_arm'] as const)
+      for (const way of ['fall_out_hot', 'warm_and_pull'] as const)
+        expect(wayOf(plan(ball, { workpiece }), way).against).toContain('not_into_heat');
+  });
+  it('where it sits lightly, cold force comes before heat', () => {
+    const light = plan(ball, { forceN: 600, interferenceMm: { value: 0.004, u: 0.003 } });
+    expect(light.ways[0]!.way).toBe('push_from_behind');
+    expect(plan(ball).ways[0]!.way).toBe('fall_out_hot');
+  });
+  it('warm, less force is left: in proportion to the nip that is left', () => {
+    // 47 mm, 80 K warmer, 21.8 against 12 per million and kelvin: 36.8 µm of the 60 µm are won.
+    const found = wayOf(
+      plan(ball, { interferenceMm: { value: 0.06, u: 0.004 }, forceN: 6000 }),
+      'warm_and_pull',
+    );
+    expect(found.forceLeftN).toBeCloseTo((6000 * (60 - 47 * 9.8e-3 * 80)) / 60, 0);
+  });
+  it('with another bearing and a spacer behind it, it is drifted by quarters', () => {
+    const hub = plan(ball, { isBehindTaken: true, workpiece: 'wheel' });
+    expect(hub.ways[0]!.way).toBe('drift_by_quarters');
+    expect(wayOf(hub, 'push_from_behind').against).toContain('other_part_behind');
   });
   it('an unknown fit is said, not guessed', () =>
     expect(wayOf(plan(ball, { interferenceMm: null }), 'fall_out_hot').against).toEqual(['fit_not_known']));

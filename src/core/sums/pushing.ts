@@ -255,7 +255,7 @@ export const driver = defineSum({
     };
     const need = driverFor(part, i.race);
     if (!need.ok) return rename({ outsideMm: 'outside_mm', boreMm: 'bore_mm', widthMm: 'width_mm' })(need);
-    const pusher = pusherFor(part, i.rod_mm);
+    const pusher = pusherFor(part, i.rod_mm, i.race);
     const p = pusher.ok ? pusher.value : null;
     return succeed({
       outside_min_mm: need.value.outsideMm.min,

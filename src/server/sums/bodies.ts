@@ -61,4 +61,5 @@ export const pusherQuery = z.object({
   type: z
     .enum(['deep_groove', 'cylindrical_roller', 'tapered_roller', 'drawn_cup', 'needle_rings'])
     .default('deep_groove'),
+  race: z.enum(['outer', 'inner']).default('outer'),
 });

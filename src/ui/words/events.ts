@@ -2,9 +2,12 @@ import type { HeatPlace } from '@/core/record/events/heat';
 import type { EventBody, EventKind, JobEvent } from '@/core/record/entries';
 import { asText, showSize, showTemperature, type Units } from '@/core/quantity/format';
 import { readSlot } from '@/core/record/slots';
-import { slotWords, STEP_WORDS } from './moves';
+import { slotWords } from './slots';
+import { STEP_WORDS } from './steps';
+import { BY_SIGN_WORDS, FASTENER_WORDS, OUTSIDE_WORDS, SEAT_FINDING_WORDS } from './walk';
 import { WAY_WORDS } from './verdicts';
 import {
+  AGAINST_WORDS,
   CHECK_WORDS,
   CLEANING_WORDS,
   CONVERSION_WORDS,
@@ -41,7 +44,7 @@ const EVENT_WORDS: { [K in EventKind]: (body: EventBody<K>, say: Say) => string 
   reading_moved: (body) => `A reading moved to ${slotWords(readSlot(body.slot))}`,
   usual_fit_accepted: () => 'Not measured: usual fit taken',
   way_in_chosen: (body, { degrees }) =>
-    `Way in: ${WAY_WORDS[body.way].name.toLowerCase()}, ${body.heatedBy === 'gun' ? 'boss' : 'casting'} ${degrees(body.housingC)}, bearing ${degrees(body.ringC)} (formulas ${body.formulaVersion})`,
+    `Way in: ${WAY_WORDS[body.way].name.toLowerCase()}, ${body.heatedBy === 'gun' ? 'boss' : 'casting'} ${degrees(body.housingC)}, bearing ${degrees(body.ringC)} (formulas ${body.formulaVersion})${body.because ? `: ${body.because}` : ''}`,
   caution_acknowledged: (body) => `Caution read: ${body.caution.replaceAll('_', ' ')}`,
   seal_taken_out: () => 'Old seal taken out',
   laid_out: (body) => `Laid out: ${body.item}`,
@@ -63,6 +66,24 @@ const EVENT_WORDS: { [K in EventKind]: (body: EventBody<K>, say: Say) => string 
   step_skipped: (body) => `${STEP_WORDS[body.step]} left out: ${SKIP_WORDS[body.reason].toLowerCase()}`,
   waiting_noted: (body) => `Waiting for ${WAIT_WORDS[body.reason]}${body.note ? `: ${body.note}` : ''}`,
   waiting_over: () => 'Waiting is over',
+  task_done: ({ key, choice }) =>
+    choice === 'not_here'
+      ? `Not on this job: ${key.replaceAll('_', ' ')}`
+      : `Done: ${key.replaceAll('_', ' ')}${choice ? ` (${choice.replaceAll('_', ' ')})` : ''}`,
+  task_ticked: ({ item }) => `Ticked: ${item.replaceAll('_', ' ')}`,
+  seat_first: ({ isOn }) => (isOn ? 'This seat first' : 'Seats in their order'),
+  note_written: ({ about, text }) => `Note, ${about.replaceAll('_', ' ')}: ${text}`,
+  fastener_noted: ({ key, state }) => `${key.replaceAll('_', ' ')}: ${FASTENER_WORDS[state]}`,
+  looked_over: ({ decision }) =>
+    `Looked over: ${{ renew: 'renew what is worn', keep: 'keep it', look_again: 'look again' }[decision]}`,
+  retaining_ring_out: () => 'Retaining ring out',
+  retaining_ring_in: () => 'Retaining ring in its groove, all round',
+  seat_finding: ({ what }) => `Found: ${SEAT_FINDING_WORDS[what].name.toLowerCase()}`,
+  stack_bagged: ({ stackKey }) => `Bagged: ${stackKey.replaceAll('_', ' ')}`,
+  stack_put_back: ({ stackKey }) => `Put back whole: ${stackKey.replaceAll('_', ' ')}`,
+  new_part_felt: ({ isGood }) => (isGood ? 'New part turned: runs true' : 'New part turned: rough'),
+  seal_fitted: ({ outside }) => `Seal fitted, outside ${OUTSIDE_WORDS[outside].toLowerCase()}`,
+  squared_by_eye: ({ signs }) => `Square by ${signs.map((sign) => BY_SIGN_WORDS[sign]).join(', ')}`,
   job_put_away: () => 'Job put away',
   seat_removed: () => 'Seat taken off the map',
   machine_noted: (body) =>
@@ -77,7 +98,8 @@ const EVENT_WORDS: { [K in EventKind]: (body: EventBody<K>, say: Say) => string 
   as_found_noted: (body, { length }) =>
     `As found${body.depthMm === undefined ? '' : body.depthMm < 0 ? `: ${length(-body.depthMm)} proud` : `: ${length(body.depthMm)} deep`}${body.marks ? `, marks ${body.marks}` : ''}`,
   hidden_found: (body) => `${body.isThere ? 'Found' : 'Not there'}: ${body.key.replaceAll('_', ' ')}`,
-  taken_out: (body) => `Out: ${REMOVAL_WORDS[body.way].name.toLowerCase()}`,
+  taken_out: (body) =>
+    `Out: ${body.how || REMOVAL_WORDS[body.way].name.toLowerCase()}${body.because ? ` (${AGAINST_WORDS[body.because].toLowerCase()})` : ''}`,
   photograph_withdrawn: () => 'A photograph taken away',
   stack_piece_noted: (body, { length }) =>
     `Piece ${body.position} of ${body.stackKey.replaceAll('_', ' ')}: ${PIECE_WORDS[body.what]}${body.thicknessMm === null ? '' : ` ${length(body.thicknessMm)}`}`,

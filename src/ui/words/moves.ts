@@ -1,211 +1,191 @@
-import type { Move, MoveCode } from '@/core/job/nextMove';
-import { CHECK_WORDS, TOOL_NEED_WORDS } from './work';
-import { slotOf, type Slot, type SlotFamily } from '@/core/record/slots';
+import type { MoveCode, Move } from '@/core/walk/move';
+import { slotOf } from '@/core/record/slots';
 import { clockWords } from '@/core/seating/squareness';
+import {
+  asHeadline,
+  inSentence,
+  listed,
+  namesOf,
+  theSeats,
+  first,
+  sayLook,
+  sayTask,
+  sayOut,
+  sayNewParts,
+  sayPush,
+  sayHeat,
+  orElse,
+  readWords,
+  type MoveWords,
+  type Say,
+} from './moveParts';
+import { slotWords } from './slots';
+import { TOOL_NEED_WORDS } from './work';
 
-/** Where across a bore: `12–6`, `3–9`, `2–8`. */
-export const acrossWords = (angleDeg: number) =>
-  ({ 0: '12–6', 60: '2–8', 90: '3–9' })[angleDeg] ?? `${angleDeg}°`;
-
-const turnWords = (angleDeg: number) => (angleDeg === 0 ? 'once across' : 'a quarter turn on');
-
-const SLOT_WORDS: Record<SlotFamily, (slot: Slot) => string> = {
-  bore: ({ plane, angleDeg }) =>
-    `${acrossWords(angleDeg)}, ${plane === 1 ? 'near the mouth' : 'near the shoulder'}`,
-  outside: ({ angleDeg }) => `bearing, ${turnWords(angleDeg)}`,
-  inside: ({ angleDeg }) => `bearing’s bore, ${turnWords(angleDeg)}`,
-  journal: ({ angleDeg }) => `shaft, ${turnWords(angleDeg)}`,
-  width: () => 'bearing’s width',
-  old_outside: () => 'old part’s outside',
-  old_inside: () => 'old part’s bore',
-  old_width: () => 'old part’s width',
-  depth: ({ angleDeg }) => `at ${clockWords(angleDeg)}`,
-  temperature: () => 'casting temperature',
-};
-
-/** A slot in words: `12–6, near the mouth`. */
-export const slotWords = (slot: Slot): string => SLOT_WORDS[slot.family](slot);
-
-export type MoveWords = { headline: string; reason: string };
-
-type Facts = { move: Move; name: string; thing: string };
-
-/** What each move says: the seat's name and the thing's stand inside of a sentence. */
-const MOVE_WORDS: Record<MoveCode, (facts: Facts) => MoveWords> = {
-  look_over: ({ move }) => ({
-    headline: `Look first: ${CHECK_WORDS[move.check!].name.toLowerCase()}.`,
-    reason: CHECK_WORDS[move.check!].how,
+/** What each move says: seats and things stand inside of a sentence. */
+const MOVE_WORDS: Record<MoveCode, Say> = {
+  look_over: sayLook,
+  do_access: (move) => ({
+    headline: `Get at it: ${listed(namesOf(move).map(inSentence))}.`,
+    reason: 'What was taken off goes back on in reverse.',
   }),
-  do_access: ({ thing }) => ({
-    headline: `Get at it: ${thing}.`,
-    reason: 'One tap each; what was taken off goes back on in reverse.',
+  do_task: sayTask,
+  note_stack: (move) => ({
+    headline: `Off in order: ${listed(namesOf(move).map(inSentence))}; bagged.`,
+    reason: 'Which side, which way, how thick, how many notches: the same pieces go back. A picture of each.',
   }),
-  note_as_found: ({ name }) => ({
-    headline: `Write down how the ${name} stands.`,
-    reason: 'Depth, marks, lips: before it moves. The new one goes to the same place.',
+  note_as_found: (move) => ({
+    headline: `How deep do they stand: ${theSeats(move)}?`,
+    reason: 'Before it moves: the new one goes to the same place when no manual is at hand.',
   }),
-  find_hidden: ({ thing }) => ({
-    headline: `Find it: ${thing}.`,
+  take_out: sayOut,
+  ring_out: (move) => ({
+    headline: `Retaining ring out: ${theSeats(move)}.`,
+    reason: 'Glasses on; note which side faces out.',
+  }),
+  find_hidden: (move) => ({
+    headline: `Find it: ${listed(namesOf(move).map(inSentence))}.`,
     reason: 'It lies under a pressed part and is forgotten easily.',
   }),
-  take_out: ({ name }) => ({
-    headline: `Take the ${name} out.`,
-    reason: 'The kindest way that this seat allows stands first.',
+  clean: (move) => ({
+    headline: asHeadline(
+      [
+        ...namesOf(move, 'task').map(inSentence),
+        ...(move.items.some(({ act }) => act === 'clean')
+          ? [
+              move.castingName
+                ? `${inSentence(move.castingName)}: bores and shoulders clean`
+                : 'bores and shoulders clean',
+            ]
+          : []),
+      ].join('; ') + '.',
+    ),
+    reason:
+      'Rag, solvent, a small brass brush; no power tool in a bore that holds. Also oilways and threads.',
   }),
-  note_stack: ({ thing }) => ({
-    headline: `Bag the ${thing}, piece by piece.`,
-    reason: 'Thickness, notches, which way round: the same pieces go back.',
+  count_kit: () => ({ headline: 'Count the kit against the list.', reason: 'Before anything is pressed.' }),
+  inspect: (move) => ({
+    headline: asHeadline(`${listed(namesOf(move).map(inSentence))}: still good?`),
+    reason: 'A note and a picture of what is inspected.',
   }),
-  put_stack_back: ({ thing }) => ({
-    headline: `Put back the ${thing}, piece by piece.`,
-    reason: 'It is complete when each piece is in its place, the right way round.',
+  check_new_parts: sayNewParts,
+  compare_part: (move) => ({
+    headline: `Compare with both mates: ${theSeats(move)}.`,
+    reason:
+      'With the old part, the bore and the shaft: a kit of another year fits one of them and not the other.',
   }),
-  count_kit: ({ thing }) => ({ headline: `Count the kit: ${thing}.`, reason: 'Before anything is pressed.' }),
-  wait_for_part: ({ name }) => ({
-    headline: `Waiting for the ${name}.`,
+  feel_new: () => ({
+    headline: 'Turn the new bearings, and listen.',
+    reason: 'A rough new one is sent back now, not after closing.',
+  }),
+  wait_for_part: (move) => ({
+    headline: `Waiting for the ${theSeats(move)}.`,
     reason: 'Nothing else of this job can go on meanwhile.',
   }),
-  compare_part: ({ name }) => ({
-    headline: `Compare the ${name} with both its mates.`,
-    reason: 'A kit of another year fits one of them and not the other.',
+  part_is_wrong: (move) => ({
+    headline: `Stop: the ${theSeats(move)} part is wrong.`,
+    reason: 'It does not fit its mates, or the hand says so. Send it back, or say why it is right.',
   }),
-  part_is_wrong: ({ name }) => ({
-    headline: `Stop: the ${name} part is wrong.`,
-    reason: 'It does not fit its mates. Send it back, or say why it is right.',
-  }),
-  clean_seat: ({ name }) => ({
-    headline: `Clean the ${name} seat, then measure it.`,
-    reason: 'Also the oilways, threads, and the pocket behind.',
-  }),
-  check_remedy: ({ name }) => ({
-    headline: `Prove the repair of the ${name} seat.`,
+  check_remedy: (move) => ({
+    headline: `Prove the repair of the ${theSeats(move)} seat.`,
     reason: 'Measured again, it either holds or it does not.',
   }),
-  first_the_other: ({ name, move }) => ({
-    headline: `First the ${(move.seatName ?? '').toLowerCase()}, then the ${name}.`,
-    reason: 'Afterwards there is no room for it.',
-  }),
-  find_tool: ({ name, move }) => ({
-    headline: `Find ${TOOL_NEED_WORDS[move.name as keyof typeof TOOL_NEED_WORDS] ?? 'the tool'} for the ${name}.`,
-    reason: 'Before the metal is hot: buy, rent, borrow or turn one.',
-  }),
-  read_bore: ({ name, move }) => ({
-    headline: `Read the ${name} bore across ${slotWords(move.slot!)}.`,
-    reason: 'Two across at two depths tell round from oval and straight from tapered.',
-  }),
-  read_outside: ({ name, move }) => ({
-    headline: `Read the ${name}: ${slotWords(move.slot!)}.`,
-    reason: 'A kit of another year can be a millimetre out; its hole alone does not tell.',
-  }),
-  repair_seat: ({ name }) => ({
-    headline: `Stop at the ${name}: the fit is wrong.`,
+  repair_seat: (move) => ({
+    headline: `Stop at the ${theSeats(move)}: the fit is wrong.`,
     reason: 'Compare part and seat before any force.',
   }),
-  choose_way_in: ({ name }) => ({
-    headline: `Choose the way in for the ${name}.`,
-    reason: 'The mildest way that is sure stands first.',
+  measure: (move) => ({
+    headline: readWords(move),
+    reason:
+      'Two across at two depths tell round from oval and straight from tapered. Or the usual fit, not measured.',
   }),
-  take_seal_out: ({ move }) => ({
-    headline: `Take the old seal out at the ${(move.seatName ?? '').toLowerCase()}.`,
-    reason: 'It sits in the casting that is about to be heated.',
+  part_into_freezer: (move) => ({
+    headline: `Into the freezer: ${theSeats(move)}.`,
+    reason: `${move.minutes ? `About ${move.minutes} min. ` : ''}Wrapped; frost is wiped off just before entry.`,
   }),
-  part_into_freezer: ({ name }) => ({
-    headline: `Put the ${name} into the freezer.`,
-    reason: 'Wrapped; frost is wiped off just before entry.',
+  choose_way_in: (move) => ({
+    headline: `Choose the way in for the ${theSeats(move)}.`,
+    reason: 'The least risk to bore and bearing stands first.',
   }),
-  casting_into_heat: ({ name, move }) =>
-    move.heatedBy === 'gun'
-      ? {
-          headline: `Hot air on the boss for the ${name}.`,
-          reason:
-            'Round and round, the probe beside it; the rest of the casting stays cool and holds it back.',
-        }
-      : {
-          headline: `Put the casting into the heat for the ${name}.`,
-          reason: 'Clean and degreased, on wood when it comes out.',
-        },
-  take_out_and_drop: ({ name, move }) =>
-    move.heatedBy === 'gun'
-      ? {
-          headline: `Watch the probe; drop the ${name}.`,
-          reason: 'Everything within reach before the air is off: a boss cools fast.',
-        }
-      : {
-          headline: `Watch the heat; drop the ${name}.`,
-          reason: 'Everything within reach before the door opens.',
-        },
-  drop_now: ({ name }) => ({ headline: `Drop the ${name} now.`, reason: 'The casting is cooling.' }),
-  say_home_or_stuck: ({ name }) => ({
-    headline: `Is the ${name} home?`,
+  find_tool: (move) => ({
+    headline: `Find ${TOOL_NEED_WORDS[move.tool as keyof typeof TOOL_NEED_WORDS] ?? 'the tool'} for the ${theSeats(move)}.`,
+    reason: 'Before the metal is hot: buy, rent, borrow or turn one.',
+  }),
+  casting_into_heat: sayHeat,
+  take_out_and_drop: (move) => ({
+    headline:
+      move.way === 'warm_tap'
+        ? `Out of the heat, then light blows to depth: ${theSeats(first(move))}.`
+        : move.heatedBy === 'gun'
+          ? `Watch the probe; drop the ${theSeats(move)}.`
+          : `Watch the heat; drop the ${theSeats(move)}.`,
+    reason: 'Everything within reach first: a boss cools fast, a door opens once.',
+  }),
+  drop_now: (move) => ({
+    headline: `Drop the ${theSeats(first(move))} now.`,
+    reason: orElse(move, 'Square, marks outward; hold it down until it grips.'),
+  }),
+  say_home_or_stuck: (move) => ({
+    headline: `Is the ${theSeats(first(move))} home?`,
     reason: 'Only a change of note, and an even gap, are evidence.',
   }),
-  reheat: ({ name }) => ({
-    headline: `Back to the heat with the ${name}.`,
+  reheat: (move) => ({
+    headline: `Back to the heat with the ${theSeats(first(move))}.`,
     reason: 'It stopped half way: no hammer on hot and cocked.',
   }),
-  drive_it_in: ({ name }) => ({
-    headline: `Drive the ${name} in, square.`,
-    reason: 'Outer race only; read round it before force.',
+  back_it_out: (move) => ({
+    headline: `Back out with the ${theSeats(first(move))}; look at the bore.`,
+    reason: 'Cocked, it is not forced: start again square, and draw it in.',
   }),
-  start_square_pass: ({ name }) => ({
-    headline: `Read round the ${name}: sunk, or standing out?`,
+  push_it_in: sayPush,
+  start_square_pass: (move) => ({
+    headline: `Read round the ${theSeats(move)}: sunk, or standing out?`,
     reason: 'The two point opposite ways, so say which first.',
   }),
-  read_depths: ({ name, move }) => ({
-    headline: `Read the ${name} ${slotWords(slotOf('depth', { angleDeg: move.angleDeg ?? 0 }))}.`,
+  read_depths: (move) => ({
+    headline: `Read the ${theSeats(first(move))} ${slotWords(slotOf('depth', { angleDeg: move.angleDeg ?? 0 }))}.`,
     reason: 'Four readings round the outer race make a plane.',
   }),
-  tap_high_side: ({ name, move }) => ({
+  tap_high_side: (move) => ({
     headline:
       move.angleDeg === undefined
-        ? `Read round the ${name} again.`
-        : `Tap the ${name} at ${clockWords(move.angleDeg)}.`,
+        ? `Read round the ${theSeats(first(move))} again.`
+        : `Tap the ${theSeats(first(move))} at ${clockWords(move.angleDeg)}.`,
     reason: 'It stands highest there. Light taps, then read all round again.',
   }),
-  read_again: ({ name }) => ({
-    headline: `Read round the ${name} again.`,
+  read_again: (move) => ({
+    headline: `Read round the ${theSeats(first(move))} again.`,
     reason: 'The readings do not lie in one plane: one of them is wrong.',
   }),
-  read_eight: ({ name }) => ({
-    headline: `Read the ${name} at eight places.`,
+  read_eight: (move) => ({
+    headline: `Read the ${theSeats(first(move))} at eight places.`,
     reason: 'Four scatter as much as the lean that counts; eight would tell.',
   }),
-  judge_by_eye: ({ name }) => ({
-    headline: `Look round the ${name}: an even gap?`,
+  judge_by_eye: (move) => ({
+    headline: `Look round the ${theSeats(first(move))}: an even gap?`,
     reason: 'This gauge can not see a lean as small as the limit; the eye decides, or a finer gauge.',
   }),
-  accept_square: ({ name }) => ({
-    headline: `The ${name} is square. Keep it so.`,
+  accept_square: (move) => ({
+    headline: `The ${theSeats(first(move))} is square. Keep it so.`,
     reason: 'One tap puts the proof on record.',
+  }),
+  ring_in: (move) => ({
+    headline: `Retaining ring into its groove, all round: ${theSeats(move)}.`,
+    reason: 'When cool. One that will not enter all round: the bearing is not home. Clear of an oil passage.',
+  }),
+  seal_in: (move) => ({
+    headline: `Seals in, flush and square: ${theSeats(move)}.`,
+    reason: orElse(
+      move,
+      'When cool. Spring toward what is held, lips greased; driver bigger than the seal, felt all round.',
+    ),
+  }),
+  put_stack_back: (move) => ({
+    headline: `Back to the piece: ${listed(namesOf(move).map(inSentence))}.`,
+    reason: 'It is complete when each piece is in its place, the right way round.',
   }),
   all_proven: () => ({ headline: 'Every seat here is proven.', reason: 'Hand over with the record.' }),
 };
 
-const inSentence = (words: string) => words.charAt(0).toLowerCase() + words.slice(1);
-
 /** The next move as a sentence in the imperative, and the reason for it. */
-export const sayMove = (move: Move, seatName: string): MoveWords =>
-  MOVE_WORDS[move.code]({ move, name: inSentence(seatName), thing: inSentence(move.name ?? '') });
-
-export const STEP_WORDS = {
-  look: 'Look',
-  strip: 'Strip',
-  stacks: 'Stacks',
-  parts: 'Parts',
-  measure: 'Measure',
-  way_in: 'Way in',
-  heat_run: 'Heat run',
-  square: 'Square-up',
-  record: 'Record',
-} as const;
-export const STEP_PATHS = {
-  look: 'look',
-  strip: 'strip',
-  stacks: 'stacks',
-  parts: 'parts',
-  measure: 'measure',
-  way_in: 'way-in',
-  heat_run: 'run',
-  square: 'square',
-  record: 'record',
-} as const;
+export const sayMove = (move: Move): MoveWords => MOVE_WORDS[move.code](move);

@@ -6,7 +6,7 @@ import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import { sayEvent } from './events';
 import { sayIssue } from './issues';
 import { readSlot } from '@/core/record/slots';
-import { slotWords } from './moves';
+import { slotWords } from './slots';
 
 const FIELD_WORDS: Readonly<Record<string, string>> = {
   value: 'the reading',

@@ -3,10 +3,16 @@ import type { Ceiling } from '@/core/heat/ceilings';
 import type { FitVerdict } from '@/core/fit/judgeFit';
 import type { HeatReason } from '@/core/job/heatRun';
 import type { SquareVerdict } from '@/core/seating/squareness';
-import type { Way } from '@/core/heat/wayIn';
+import type { WayObjection } from '@/core/heat/wayIn';
+import type { MildReason } from '@/core/heat/mildest';
+import type { Way } from '@/core/record/vocabulary';
 
 /** Verdict in a word, and what it means for the work. */
 export const FIT_WORDS: Record<FitVerdict, { word: string; meaning: string }> = {
+  not_measured: {
+    word: 'Usual fit, not measured',
+    meaning: 'The usual class alone tells neither tight nor slack: a bore gauge would.',
+  },
   slack: {
     word: 'Slack: the seat is spun',
     meaning: 'It cannot hold a bearing. Sleeve, retaining compound or solder first; no punch marks.',
@@ -43,23 +49,54 @@ export const SQUARE_WORDS: Record<SquareVerdict, string> = {
 };
 
 export const WAY_WORDS: Record<Way, { name: string; note: string }> = {
+  by_hand: { name: 'By hand', note: 'square, marks outward' },
+  press: { name: 'Press it in cold', note: 'square under the ram, supported close to the bore' },
+  draw_in: {
+    name: 'Draw it in',
+    note: 'greased thread, thrust bearing under the nut, guide disc on the thin lip',
+  },
+  clamp: { name: 'Clamp or vice', note: 'flat plates on both sides, look often' },
+  chill_press: { name: 'Freezer, then press', note: 'frost off, a film of oil, at once' },
+  warm_tap: { name: 'Warm, then light blows', note: 'creep up to the depth, measure, stop' },
   drive: { name: 'Drive it in cold', note: 'driver on the outer race, square before force' },
-  chill: { name: 'Freezer only', note: 'wipe off frost, then oil' },
+  chill: { name: 'Freezer, then drop', note: 'wipe off frost, then oil' },
   heat: { name: 'Heat the casting', note: 'bearing at room temperature' },
   heat_chill: { name: 'Heat, and bearing from the freezer', note: 'carry it on ice' },
 };
 
+/** What forbids a way here; a person may take it all the same, with a reason. */
+export const WAY_OBJECTION_WORDS: Record<WayObjection, string> = {
+  nothing_stops_it: 'nothing stops the part at its depth: set up a plate, a washer or a stepped pusher',
+  not_into_an_oven: 'this does not go into an oven: hot air on the spot',
+  no_heat_here: 'a tyre, paint or grease goes with it: not heated',
+  tools_too_weak: 'more force than the shop’s tools give',
+  too_much_for_a_hand: 'more than a hand gives',
+};
+
+/** Why the proposed way is proposed. */
+export const MILD_WORDS: Record<MildReason, string> = {
+  goes_in_by_hand: 'As measured it goes in by hand.',
+  light_fit: 'A light fit: cold does it no harm, and is ready at once.',
+  steel_seat: 'A steel seat: heat gives little, cold force does not score it.',
+  nothing_stops_it: 'Set to a depth: warm, it creeps there under light blows.',
+  does_not_go_into_an_oven: 'What holds it is not heated: cold, square, with a tool that gives the force.',
+  real_nip_in_alloy:
+    'A real nip in light alloy: pressed cold it scores the bore and is looser each time; warm, it drops.',
+  seal_is_rubber: 'Rubber goes in cold.',
+  tools_of_this_job: 'Its own press tool holds it square.',
+};
+
 const WHAT: Record<Ceiling['what'], string> = {
   casting_metal: 'The casting’s metal',
-  seal_left_in: 'The seal left in',
+  seal_left_in: 'The old seal',
   bearing_seals: 'The bearing’s own seals',
   bearing_cage: 'The plastic cage',
   bearing_grease: 'The bearing’s grease',
   bearing_steel: 'The bearing’s steel',
 };
 
-export const sayCeiling = ({ what, seatName, limitC }: Ceiling, units: Units) =>
-  `${WHAT[what]}${seatName ? ` at ${seatName}` : ''} takes no more than ${asText(showTemperature(limitC, units))}`;
+export const sayCeiling = ({ what, seatName, limitC, isNew }: Ceiling, units: Units) =>
+  `${isNew ? 'The new seal' : WHAT[what]}${seatName ? ` at ${seatName}` : ''} takes no more than ${asText(showTemperature(limitC, units))}`;
 
 export const REASON_WORDS: Record<HeatReason, string> = {
   not_heating: 'The casting is cold.',
@@ -71,6 +108,9 @@ export const REASON_WORDS: Record<HeatReason, string> = {
   sure: 'Light on both sides: let it fall.',
   band_at_margin: 'No longer sure. Back to the heat; do not try your luck.',
   was_it_home: 'Did the note change? Hold it down until it grips.',
+  square_before_force: 'Square before force. Heavy force means cocked, wrong part or wrong race: stop.',
+  light_blows: 'Light blows while it is warm: creep up to the depth, measure, stop.',
+  cocked_back_out: 'Back it out, look at the bore, start again square; draw it in rather than hammer.',
   it_grabbed: 'It grabbed. Back to the heat, no hammer.',
   it_is_home: 'Home. Check it again when cold.',
 };

@@ -1,41 +1,45 @@
 import { asId } from '../../../tests/support/ids';
 import { readSlot } from '@/core/record/slots';
 import { describe, expect, it } from 'vitest';
-import type { MoveCode } from '@/core/job/nextMove';
+import type { Move, MoveCode } from '@/core/walk/move';
 import { STEPS } from '@/core/record/vocabulary';
 import type { Issue } from '@/core/quantity/result';
 import { sayIssue } from './issues';
-import { acrossWords, sayMove, slotWords, STEP_PATHS, STEP_WORDS } from './moves';
+import { acrossWords, slotWords } from './slots';
+import { sayMove } from './moves';
+import { STEP_PATHS, STEP_WORDS } from './steps';
 import { CAUTIONS, FIT_WORDS, sayCeiling, WAY_WORDS } from './verdicts';
 
-const MOVES: Record<MoveCode, true> = {
+const CODES: Record<MoveCode, true> = {
   look_over: true,
   do_access: true,
-  note_as_found: true,
-  find_hidden: true,
-  take_out: true,
+  do_task: true,
   note_stack: true,
+  note_as_found: true,
+  take_out: true,
+  ring_out: true,
+  find_hidden: true,
+  clean: true,
   count_kit: true,
-  wait_for_part: true,
+  inspect: true,
+  check_new_parts: true,
   compare_part: true,
+  feel_new: true,
+  wait_for_part: true,
   part_is_wrong: true,
-  clean_seat: true,
   check_remedy: true,
-  first_the_other: true,
-  find_tool: true,
-  put_stack_back: true,
-  read_bore: true,
-  read_outside: true,
   repair_seat: true,
-  choose_way_in: true,
-  take_seal_out: true,
+  measure: true,
   part_into_freezer: true,
+  choose_way_in: true,
+  find_tool: true,
   casting_into_heat: true,
   take_out_and_drop: true,
   drop_now: true,
   say_home_or_stuck: true,
   reheat: true,
-  drive_it_in: true,
+  back_it_out: true,
+  push_it_in: true,
   start_square_pass: true,
   read_depths: true,
   tap_high_side: true,
@@ -43,29 +47,61 @@ const MOVES: Record<MoveCode, true> = {
   read_eight: true,
   judge_by_eye: true,
   accept_square: true,
+  ring_in: true,
+  seal_in: true,
+  put_stack_back: true,
   all_proven: true,
 };
 
+const item = (name: string, act: Move['items'][number]['act'], key: string | null = null) => ({
+  id: name,
+  act,
+  name,
+  key,
+  seatId: key ? null : asId('s'),
+});
+const move = (code: MoveCode): Move => ({
+  code,
+  stage: 'in',
+  step: 'measure',
+  seatId: asId('s'),
+  seatIds: [asId('s')],
+  castingId: null,
+  castingName: null,
+  id: code,
+  cautions: [],
+  items: code === 'look_over' ? [item('oil', 'look', 'oil')] : [item('Output shaft', 'clean')],
+  slot: readSlot('bore.1.0'),
+  angleDeg: 275,
+  reason: 'Because.',
+  ...(code === 'find_tool' && { tool: 'driver' }),
+  ...(code === 'all_proven' && { items: [] }),
+});
+
 describe('the next move in words', () => {
-  it.each(Object.keys(MOVES) as MoveCode[])('%s is one sentence in the imperative, with a reason', (code) => {
-    const { headline, reason } = sayMove(
-      {
-        code,
-        seatId: asId('s'),
-        step: 'measure',
-        slot: readSlot('bore.1.0'),
-        angleDeg: 275,
-        seatName: 'Output shaft',
-        name: code === 'find_tool' ? 'driver' : 'Pinion shims',
-        check: 'oil',
-      },
-      'Main bearing',
-    );
-    expect(headline).toMatch(/^[A-Z].*[.?]$/);
+  it.each(Object.keys(CODES) as MoveCode[])('%s is one sentence in the imperative, with a reason', (code) => {
+    const { headline, reason } = sayMove(move(code));
+    expect(headline).toMatch(/^[A-Z].*[.?!]$/);
     expect(headline.length).toBeLessThan(75);
     expect(reason).toMatch(/^[A-Z].*\.$/);
     expect(`${headline} ${reason}`).not.toMatch(/undefined|null|NaN/);
   });
+  it('several seats are named; many are counted, with their casting', () => {
+    const say = (...names: string[]) =>
+      sayMove({
+        ...move('take_out'),
+        castingName: 'Left half',
+        items: names.map((name) => item(name, 'part_out')),
+      }).headline;
+    expect(say('Left needle')).toBe('Out: left needle.');
+    expect(say('Left needle', 'Right needle')).toBe('Out: left needle and right needle.');
+    expect(say('Needle, open end', 'Bush')).toBe('Out: needle, open end; bush.');
+    expect(say('One', 'Two', 'Three', 'Four')).toBe('Out: four seats of the left half.');
+  });
+  it('what is written in capitals stays so inside of a sentence', () =>
+    expect(
+      sayMove({ ...move('find_hidden'), items: [item('O-ring under it', 'hidden', 'o')] }).headline,
+    ).toBe('Find it: O-ring under it.'));
 
   it('places read as people say them, and never like a time of day', () => {
     expect(slotWords(readSlot('bore.1.0'))).toBe('12–6, near the mouth');
@@ -129,7 +165,7 @@ describe('verdicts', () => {
   it('a ceiling names what is weakest, where, and how much it takes', () => {
     expect(
       sayCeiling({ what: 'seal_left_in', sees: 'casting', limitC: 100, seatName: 'Output shaft' }, 'metric'),
-    ).toBe('The seal left in at Output shaft takes no more than 100\u00a0°C');
+    ).toBe('The old seal at Output shaft takes no more than 100\u00a0°C');
     expect(sayCeiling({ what: 'bearing_cage', sees: 'settling', limitC: 120 }, 'imperial')).toBe(
       'The plastic cage takes no more than 248\u00a0°F',
     );

@@ -4,9 +4,9 @@ import type { Weighing } from '@/core/look/renewOrKeep';
 import type { Mate } from '@/core/parts/comparePart';
 import type { EventBody } from '@/core/record/entries';
 import type { PlanPart } from '@/core/record/plan';
-import type { Check, Rest } from '@/core/record/vocabulary';
+import type { AGAINST_REASONS, Check, Rest } from '@/core/record/vocabulary';
 import type { PieceCheck } from '@/core/stack/pieces';
-import type { RemovalFirst, RemovalObjection, RemovalWay } from '@/core/strip/removalPlan';
+import type { RemovalFirst, RemovalObjection, RemovalWay } from '@/core/strip/removal';
 import type { ToolNeed } from '@/core/tools/pickTools';
 import type { ToolSort } from '@/core/tools/tool';
 
@@ -75,8 +75,20 @@ export const REMOVAL_WORDS: Record<RemovalWay, { name: string; how: string }> = 
   },
   screw_and_slide_hammer: {
     name: 'Pilot hole, screw, slide hammer',
-    how: 'Stop at the break-through: the bearing is behind. Grease on a rag catches the chips.',
+    how: 'Stop at the break-through: the bearing is behind. Grease on a rag catches the chips. Do not jack it out with the screw: its tip marks the bearing.',
   },
+  expanding_puller: {
+    name: 'Expanding puller',
+    how: 'Through it, spread tight, slide hammer or bridge; rented if need be. Fingers clear of the weight.',
+  },
+  warm_and_pull: {
+    name: 'Warm the casting, then pull',
+    how: 'The casting, not the puller: warmth makes the strokes light. Light ones near the end.',
+  },
+  by_hand: { name: 'By hand', how: 'Lifted or shaken out.' },
+  came_with_shaft: { name: 'Came with the shaft', how: 'Off the shaft by puller, split puller or press.' },
+  cut: { name: 'Cut it', how: 'Thin, along its axis, never into the seat. Eyes covered.' },
+  another: { name: 'Another way', how: 'In your words: what worked is worth writing down.' },
 };
 
 export const OBJECTION_WORDS: Record<RemovalObjection, string> = {
@@ -85,10 +97,19 @@ export const OBJECTION_WORDS: Record<RemovalObjection, string> = {
   face_may_not_carry: 'this face may not carry a puller: it warps',
   like_metals: 'like metals: heat does not part them',
   hotter_than_allowed: 'hotter than this casting takes',
+  not_into_heat: 'a tyre, paint or rubber goes with it: not heated',
+  other_part_behind: 'the other bearing and the spacer are behind it',
   seal_in_the_heat: 'a seal is still in the casting',
   fit_not_known: 'the fit is not known',
   nothing_to_grip: 'nothing to grip',
   shaft_in_the_way: 'the shaft is in the way',
+};
+
+export const AGAINST_WORDS: Record<(typeof AGAINST_REASONS)[number], string> = {
+  worked_before: 'Worked before',
+  nothing_else_here: 'Nothing else here',
+  scrap_anyway: 'Scrap anyway',
+  manual_says_so: 'The manual says so',
 };
 
 export const FIRST_WORDS: Record<RemovalFirst, string> = {
@@ -256,6 +277,7 @@ export const TOOL_WAY_WORDS: Record<EventBody<'tool_sorted'>['how'], string> = {
 
 export const BLOCK_WORDS: Record<BlockCode, string> = {
   part_not_compared: 'the part is not compared with both its mates',
+  part_doubtful: 'the part is loose in the hand',
   part_wrong: 'the part does not fit its mates',
   part_missing: 'the part is not here',
   other_seat_first: 'another seat comes first',

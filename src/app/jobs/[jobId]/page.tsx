@@ -1,12 +1,12 @@
 import { notFound, redirect } from 'next/navigation';
-import { findNextMove } from '@/core/job/nextMove';
+import { findNextMove } from '@/core/walk/nextMove';
 import { WALKS } from '@/core/record/vocabulary';
 import { viewJob } from '@/core/job/seatView';
 import { DatabaseAway } from '@/bench/away/DatabaseAway';
 import { readStanding } from '@/server/projection/standing';
 import { loadForPage } from '@/server/loadPage';
 import { isId } from '@/server/ids';
-import { STEP_PATHS } from '@/ui/words/moves';
+import { STEP_PATHS } from '@/ui/words/steps';
 
 export const dynamic = 'force-dynamic';
 

@@ -1,6 +1,7 @@
 import type { CastingMap } from '@/core/record/job';
 import { corner } from './outlines';
 import type { JobKind } from './jobKind';
+import { BLIND_NEEDLE_A_TASKS, BLIND_NEEDLE_B_TASKS } from './tasks/gearboxes';
 import { bearingSeat, bushSeat, sealSeat } from './seats';
 
 const CASE_MAP: CastingMap = {
@@ -151,7 +152,7 @@ export const BLIND_NEEDLE_GEARBOX_A: JobKind = {
       ],
     },
   ],
-  order: [{ first: 'Second-shaft needle, closed end', then: 'Main-shaft bearing', why: 'inner_first' }],
+  tasks: BLIND_NEEDLE_A_TASKS,
   parts: [
     { name: 'Cover gasket', what: 'gasket' },
     { name: 'Thrust washer with locating pin', what: 'shim_set' },
@@ -217,7 +218,7 @@ export const BLIND_NEEDLE_GEARBOX_B: JobKind = {
       ],
     },
   ],
-  order: [{ first: 'Main-shaft ball bearing', then: 'Main-shaft seal', why: 'inner_first' }],
+  tasks: BLIND_NEEDLE_B_TASKS,
   parts: [
     { name: 'Outer cover gasket', what: 'gasket' },
     { name: 'Pivot pin with O-ring groove', what: 'other' },

@@ -1,6 +1,7 @@
 import type { CastingMap } from '@/core/record/job';
 import { boltCircle, corner, roundMap } from './outlines';
 import type { JobKind } from './jobKind';
+import { FINAL_DRIVE_TASKS } from './tasks/gearboxes';
 import { bearingSeat, sealSeat } from './seats';
 
 const MAP: CastingMap = {
@@ -118,7 +119,7 @@ export const FINAL_DRIVE: JobKind = {
           'Cover seal, behind its bearing',
           [104, 104],
           { shaftMm: 40, outsideMm: 55, widthMm: 8 },
-          { shaft: 'axle' },
+          { shaft: 'axle', belowFaceMm: 17 },
         ),
       ],
     },
@@ -126,8 +127,8 @@ export const FINAL_DRIVE: JobKind = {
   order: [
     { first: 'Pinion pilot needle', then: 'Pinion bearing', why: 'inner_first' },
     { first: 'Cover seal, behind its bearing', then: 'Cover bearing', why: 'seal_behind' },
-    { first: 'Ring-gear side', then: 'Axle seal, case side', why: 'inner_first' },
   ],
+  tasks: FINAL_DRIVE_TASKS,
   parts: [
     { name: 'O-ring under the pinion bearing', what: 'o_ring' },
     { name: 'Cover O-ring', what: 'o_ring' },

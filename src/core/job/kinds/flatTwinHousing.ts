@@ -1,6 +1,7 @@
 import type { CastingMap } from '@/core/record/job';
 import { corner } from './outlines';
 import type { JobKind } from './jobKind';
+import { FLAT_TWIN_TASKS } from './tasks/gearboxes';
 import { bearingSeat, bushSeat } from './seats';
 
 const MAP: CastingMap = {
@@ -97,6 +98,7 @@ export const FLAT_TWIN_HOUSING: JobKind = {
       ],
     },
   ],
+  tasks: FLAT_TWIN_TASKS,
   parts: [
     { name: 'Thrust washers', what: 'shim_set', count: 2 },
     { name: 'Timing-gear key', what: 'other' },

@@ -1,6 +1,7 @@
 import type { AnyId, SeatId } from '@/core/record/ids';
-import type { JobPlan, PlanPart } from '@/core/record/plan';
-import { freeKey } from '@/core/record/vocabulary';
+import type { CautionCode } from '@/core/catalogue/words';
+import type { JobPlan, PlanPart, Task } from '@/core/record/plan';
+import { freeKey, keyFrom } from '@/core/record/vocabulary';
 import type { Casting, JobHead } from '@/core/record/job';
 import { gatherShafts } from '@/core/record/gatherShafts';
 import { guardOf } from '@/core/record/seatFacts';
@@ -8,6 +9,21 @@ import type { Shaft } from '@/core/record/shafts';
 import type { KindSeat } from './seats';
 
 type WithoutKey<T> = Omit<T, 'key'>;
+
+/** A piece of work that is no seat's own; seats, other work and stacks that it waits for are spoken of by name or key. */
+export type KindTask = {
+  /** Left out: from what is said. */
+  key?: string;
+  stage: Task['stage'];
+  say: string;
+  why?: string;
+  isFullOnly?: boolean;
+  choices?: readonly string[];
+  items?: readonly string[];
+  caution?: CautionCode;
+  after?: readonly string[];
+  before?: readonly string[];
+};
 
 /**
  * A job kind: what a job of this sort starts with. Seats are spoken of by name. The person changes sizes as they are measured; nothing
@@ -32,11 +48,14 @@ export type JobKind = {
   fasteners?: readonly (Pick<JobPlan['fasteners'][number], 'name' | 'size'> &
     Partial<JobPlan['fasteners'][number]>)[];
   access?: readonly string[];
+  /** What else is done, in order within its stage. */
+  tasks?: readonly KindTask[];
   checks?: JobPlan['checks'];
   hidden?: readonly { name: string; under?: string }[];
   inspect?: readonly { name: string; limitMm?: number; isLeast?: boolean }[];
-  special?: JobPlan['special'];
+  special?: readonly (Omit<JobPlan['special'][number], 'seatId'> & { seat?: string })[];
   cautions?: readonly string[];
+  preferredWay?: JobPlan['preferredWay'];
 };
 
 /** Keys from names, the second of a name numbered. */
@@ -89,6 +108,36 @@ const partsOfKind = (kind: JobKind, seatId: (name: string) => SeatId): PlanPart[
     }),
   );
 
+const seatNames = ({ castings }: JobKind) => castings.flatMap(({ seats }) => seats.map(({ name }) => name));
+
+function tasksOfKind(kind: JobKind, seatId: (name: string) => SeatId): Task[] {
+  const seats = seatNames(kind);
+  const placeOf = (name: string) => (seats.includes(name) ? seatId(name) : keyFrom(name));
+  const keyed = withKeys((kind.tasks ?? []).map((task) => ({ ...task, name: task.key ?? task.say })));
+  return keyed.map(({ key, stage, say, why = '', choices = [], items = [], ...task }) => ({
+    key,
+    name: say,
+    why,
+    stage,
+    isFullOnly: task.isFullOnly ?? false,
+    choices: withKeys(choices.map((name) => ({ name }))),
+    items: withKeys(items.map((name) => ({ name }))),
+    caution: task.caution ?? null,
+    after: (task.after ?? []).map(placeOf),
+    before: (task.before ?? []).map(placeOf),
+  }));
+}
+
+const fastenersOfKind = ({ fasteners = [] }: JobKind): JobPlan['fasteners'] =>
+  withKeys(fasteners).map(({ key, name, size, count = 1, isLeftHand = false, locking }) => ({
+    key,
+    name,
+    size,
+    count,
+    isLeftHand,
+    ...(locking && { locking }),
+  }));
+
 function planOfKind(kind: JobKind, seatId: (name: string) => SeatId): JobPlan {
   return {
     version: 1,
@@ -99,13 +148,8 @@ function planOfKind(kind: JobKind, seatId: (name: string) => SeatId): JobPlan {
     })),
     parts: partsOfKind(kind, seatId),
     stacks: withKeys(kind.stacks ?? []),
-    fasteners: withKeys(kind.fasteners ?? []).map(({ key, name, size, count = 1, isLeftHand = false }) => ({
-      key,
-      name,
-      size,
-      count,
-      isLeftHand,
-    })),
+    fasteners: fastenersOfKind(kind),
+    tasks: tasksOfKind(kind, seatId),
     access: withKeys((kind.access ?? []).map((name) => ({ name }))),
     checks: [...(kind.checks ?? ['free_turn', 'rough', 'rust'])],
     hidden: withKeys(kind.hidden ?? []).map(({ key, name, under }) => ({
@@ -119,8 +163,13 @@ function planOfKind(kind: JobKind, seatId: (name: string) => SeatId): JobPlan {
       limitMm,
       isLeast,
     })),
-    special: [...(kind.special ?? [])],
+    special: (kind.special ?? []).map(({ step, text, seat }) => ({
+      step,
+      text,
+      ...(seat && { seatId: seatId(seat) }),
+    })),
     cautions: [...(kind.cautions ?? [])],
+    ...(kind.preferredWay && { preferredWay: kind.preferredWay }),
   };
 }
 

@@ -1,6 +1,7 @@
 import type { CastingMap } from '@/core/record/job';
 import { corner, mirrorMap } from './outlines';
 import type { JobKind } from './jobKind';
+import { OFFROAD_TASKS } from './tasks/crankcases';
 import { bearingSeat, sealSeat } from './seats';
 
 const WIDTH_MM = 250;
@@ -140,6 +141,7 @@ export const OFFROAD_CRANKCASE: JobKind = {
     { name: 'Sealing O-ring under the slip side’s seal', what: 'o_ring' },
     { name: 'Bevelled collar', what: 'sleeve' },
   ],
+  tasks: OFFROAD_TASKS,
   stacks: [
     { name: 'Crank, slip side', shaft: 'crank' },
     { name: 'Gear shaft, slip end', shaft: 'gear shaft' },

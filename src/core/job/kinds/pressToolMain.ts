@@ -1,6 +1,7 @@
 import type { CastingMap } from '@/core/record/job';
 import { corner, mirrorMap } from './outlines';
 import type { JobKind } from './jobKind';
+import { PRESS_TOOL_TASKS } from './tasks/gearboxes';
 import { bearingSeat, sealSeat } from './seats';
 
 const WIDTH_MM = 310;
@@ -54,6 +55,7 @@ export const PRESS_TOOL_MAIN: JobKind = {
   machineSort: 'big twin',
   keywords: 'big twin main bearing press support tool',
   reach: 'full_strip',
+  preferredWay: 'press',
   castings: [
     {
       name: 'left case',
@@ -101,7 +103,7 @@ export const PRESS_TOOL_MAIN: JobKind = {
       ],
     },
   ],
-  order: [{ first: 'Left main', then: 'Left outboard seal', why: 'inner_first' }],
+  tasks: PRESS_TOOL_TASKS,
   parts: [{ name: 'Case gasket set', what: 'gasket' }],
   fasteners: [{ name: 'Case bolts', size: 'M8', count: 10 }],
   access: ['Engine out', 'Cylinders off', 'Primary and cam chest open'],

@@ -1,5 +1,6 @@
 import { boltCircle, roundMap } from './outlines';
 import type { JobKind } from './jobKind';
+import { PULLEY_TASKS } from './tasks/wheelsAndPivots';
 import { bearingSeat } from './seats';
 
 /**
@@ -15,7 +16,7 @@ export const PULLEY_HALF: JobKind = {
   castings: [
     {
       name: 'pulley half',
-      material: 'mild_steel',
+      material: 'alsi9cu3',
       massKg: 0.9,
       areaM2: 0.045,
       map: roundMap(132, boltCircle(66, 66, 48, 3)),
@@ -26,7 +27,7 @@ export const PULLEY_HALF: JobKind = {
           depthToShoulderMm: 24,
           shoulderBoreMm: 26,
           webThicknessMm: 4,
-          usualClass: 'N7',
+          usualClass: 'R7',
           faceCarries: false,
           load: 'rotating',
           running: { housingC: 60, ringC: 60 },
@@ -38,7 +39,7 @@ export const PULLEY_HALF: JobKind = {
           depthToShoulderMm: 14,
           shoulderBoreMm: 27,
           webThicknessMm: 4,
-          usualClass: 'K7',
+          usualClass: 'P7',
           faceCarries: false,
           load: 'rotating',
           running: { housingC: 60, ringC: 60 },
@@ -49,7 +50,8 @@ export const PULLEY_HALF: JobKind = {
       ],
     },
   ],
-  order: [{ first: 'Pulley ball bearing', then: 'Pulley needle', why: 'no_room_later' }],
+  order: [{ first: 'Pulley ball bearing', then: 'Pulley needle', why: 'needs_the_heat' }],
+  tasks: PULLEY_TASKS,
   parts: [{ name: 'Pulley O-rings', what: 'o_ring', count: 2 }],
   access: ['Belt cover off', 'Clutch bell and clutch off', 'Spring out (hold it: it jumps)'],
   checks: ['rough', 'noise'],

@@ -1,6 +1,7 @@
 import type { CastingMap } from '@/core/record/job';
 import { corner, mirrorMap } from './outlines';
 import type { JobKind } from './jobKind';
+import { SAW_TASKS } from './tasks/crankcases';
 import { bearingSeat, sealSeat } from './seats';
 
 const WIDTH_MM = 196;
@@ -108,6 +109,7 @@ export const SAW_CRANKCASE: JobKind = {
     { name: 'Crankcase gasket', what: 'gasket' },
     { name: 'Dowel pins', what: 'other', count: 2 },
   ],
+  tasks: SAW_TASKS,
   fasteners: [{ name: 'Case screws', size: 'M5', count: 6 }],
   access: ['Bar, chain and covers off', 'Flywheel and clutch off (clutch left-hand)', 'Cylinder off'],
   checks: ['rough', 'free_turn', 'seal_weeping'],

@@ -1,4 +1,5 @@
 import { blockMap } from './outlines';
+import { SEAL_ONLY_TASKS } from './tasks/wheelsAndPivots';
 import type { JobKind } from './jobKind';
 import { sealSeat } from './seats';
 
@@ -43,6 +44,7 @@ export const SEAL_ONLY: JobKind = {
       ],
     },
   ],
+  tasks: SEAL_ONLY_TASKS,
   access: ['Machine tied down', 'Sprocket or flywheel off', 'Clean round the seal first'],
   checks: ['seal_weeping', 'rust'],
   inspect: [{ name: 'Shaft: running track of the lip', limitMm: 0.05, isLeast: false }],

@@ -1,6 +1,7 @@
 import type { CastingMap } from '@/core/record/job';
 import { corner, mirrorMap } from './outlines';
 import type { JobKind } from './jobKind';
+import { SIDE_GEARBOX_TASKS } from './tasks/gearboxes';
 import { bearingSeat, sealSeat } from './seats';
 
 const WIDTH_MM = 176;
@@ -55,20 +56,15 @@ export const SIDE_GEARBOX: JobKind = {
       areaM2: 0.08,
       map: MAP,
       seats: [
-        bearingSeat('Input shaft', [38, 60], '6002', {
-          ...small,
-          shaft: 'input shaft',
-          seal: {
-            shaftMm: 15,
-            outsideMm: 26,
-            widthMm: 5,
-            material: 'nbr',
-            springToward: 'bearing',
-            leftIn: true,
-          },
-        }),
+        bearingSeat('Input shaft', [38, 60], '6002', { ...small, shaft: 'input shaft' }),
         bearingSeat('Middle shaft', [88, 68], '6001', { ...smaller, shaft: 'middle shaft' }),
         bearingSeat('Output shaft', [140, 62], '6002', { ...small, shaft: 'output shaft' }),
+        sealSeat(
+          'Input seal',
+          [38, 60],
+          { shaftMm: 15, outsideMm: 26, widthMm: 5 },
+          { shaft: 'input shaft', face: 'back' },
+        ),
       ],
     },
     {
@@ -93,7 +89,11 @@ export const SIDE_GEARBOX: JobKind = {
       ],
     },
   ],
-  order: [{ first: 'Output shaft, cover', then: 'Output seal', why: 'inner_first' }],
+  order: [
+    { first: 'Input seal', then: 'Input shaft', why: 'seal_behind' },
+    { first: 'Output seal', then: 'Output shaft, cover', why: 'seal_behind' },
+  ],
+  tasks: SIDE_GEARBOX_TASKS,
   parts: [
     { name: 'Gear oil', what: 'other' },
     { name: 'Filler plug washer', what: 'gasket', reach: 'outside' },

@@ -1,11 +1,12 @@
 import { blockMap } from './outlines';
 import type { JobKind } from './jobKind';
-import { bearingSeat, sealSeat } from './seats';
+import { STEERING_HEAD_TASKS } from './tasks/wheelsAndPivots';
+import { bearingSeat } from './seats';
 
 const race = {
   bossHeightMm: 40,
   webThicknessMm: 4,
-  usualClass: 'K7' as const,
+  usualClass: 'P7' as const,
   running: { housingC: 30, ringC: 30 },
 };
 
@@ -53,19 +54,15 @@ export const STEERING_HEAD: JobKind = {
           shaft: 'stem, bottom',
           face: 'back',
         }),
-        sealSeat(
-          'Dust seal under the cone',
-          [36, 34],
-          { shaftMm: 30, outsideMm: 42, widthMm: 7 },
-          { shaft: 'stem, bottom', face: 'back' },
-        ),
       ],
     },
   ],
-  order: [{ first: 'Upper race', then: 'Lower race', why: 'inner_first' }],
+  order: [{ first: 'Upper race', then: 'Lower race', why: 'guided_by_open_end' }],
+  tasks: STEERING_HEAD_TASKS,
   parts: [
     { name: 'Upper cone with rollers', what: 'bearing' },
     { name: 'Lower cone with rollers', what: 'bearing' },
+    { name: 'Dust seal under the lower cone', what: 'seal' },
     { name: 'Shim under the cone’s seal', what: 'shim_set', reach: 'outside' },
   ],
   shafts: [

@@ -1,6 +1,7 @@
 import type { CastingMap } from '@/core/record/job';
 import { corner } from './outlines';
 import type { JobKind } from './jobKind';
+import { SWING_ARM_TASKS } from './tasks/wheelsAndPivots';
 import { bearingSeat, bushSeat, sealSeat } from './seats';
 
 const MAP: CastingMap = {
@@ -94,9 +95,8 @@ export const SWING_ARM: JobKind = {
   order: [
     { first: 'Left inner bush', then: 'Left outer needle', why: 'no_room_later' },
     { first: 'Right inner bush', then: 'Right outer needle', why: 'no_room_later' },
-    { first: 'Left outer needle', then: 'Left outer seal', why: 'inner_first' },
-    { first: 'Right outer needle', then: 'Right outer seal', why: 'inner_first' },
   ],
+  tasks: SWING_ARM_TASKS,
   parts: [
     { name: 'Left inner sleeve', what: 'sleeve' },
     { name: 'Right inner sleeve', what: 'sleeve' },

@@ -1,5 +1,6 @@
 import type { CastingMap } from '@/core/record/job';
 import { corner, mirrorMap } from './outlines';
+import { TWO_STROKE_TASKS } from './tasks/crankcases';
 import { bearingSeat, sealSeat } from './seats';
 import type { JobKind } from './jobKind';
 
@@ -94,7 +95,7 @@ export const TWO_STROKE_CRANKCASE: JobKind = {
             widthMm: 7,
             material: 'nbr',
             springToward: 'bearing',
-            leftIn: false,
+            leftIn: true,
           },
         }),
         bearingSeat('Clutch shaft', [130, 68], '6204', {
@@ -182,9 +183,10 @@ export const TWO_STROKE_CRANKCASE: JobKind = {
     { name: 'Retainer plate screws', what: 'fastener', count: 2 },
     { name: 'Clutch-arm seal', what: 'seal', reach: 'some_hours' },
   ],
+  tasks: TWO_STROKE_TASKS,
   stacks: [
-    { name: 'Clutch shaft, left end', shaft: 'clutch shaft' },
-    { name: 'Output shaft, left end', shaft: 'output shaft' },
+    { name: 'Clutch shaft, left end', shaft: 'clutch shaft', isFullOnly: true },
+    { name: 'Output shaft, left end', shaft: 'output shaft', isFullOnly: true },
   ],
   shafts: [
     {

@@ -1,5 +1,6 @@
 import { boltCircle, roundMap } from './outlines';
 import type { JobKind } from './jobKind';
+import { HUB_TASKS } from './tasks/wheelsAndPivots';
 import { bearingSeat, sealSeat } from './seats';
 
 const light = { usualClass: 'M7' as const, load: 'rotating' as const, running: { housingC: 40, ringC: 38 } };
@@ -51,13 +52,10 @@ export const WHEEL_HUB: JobKind = {
       ],
     },
   ],
-  order: [
-    { first: 'Disc side', then: 'Sprocket side', why: 'spacer_between' },
-    { first: 'Disc side', then: 'Disc-side dust seal', why: 'inner_first' },
-    { first: 'Sprocket side', then: 'Sprocket-side dust seal', why: 'inner_first' },
-  ],
+  order: [{ first: 'Disc side', then: 'Sprocket side', why: 'spacer_between' }],
+  tasks: HUB_TASKS,
   parts: [{ name: 'Spacer tube', what: 'sleeve' }],
-  stacks: [{ name: 'Axle spacers', shaft: 'axle' }],
+  stacks: [{ name: 'Axle spacers', shaft: 'axle', isFullOnly: true }],
   access: ['Wheel out', 'Wheel on wood blocks, disc in the air'],
   checks: ['rock', 'rough', 'rust'],
   hidden: [{ name: 'Spacer tube between the bearings', under: 'Sprocket side' }],

@@ -22,6 +22,8 @@ export const lookBodies = {
     decision: z.enum(['renew', 'keep', 'look_again']).nullable(),
     note: text(200),
   }),
+  /** All that was to be looked at, at once, with what follows from it. */
+  looked_over: z.strictObject({ decision: z.enum(['renew', 'keep', 'look_again']) }),
   /** To-and-fro at the rim, the radius there, and how far the two bearings stand apart. */
   rock_test_noted: z.strictObject({ rimPlayMm: mm(0, 50), rimRadiusMm: mm(10, 600), spanMm: mm(5, 600) }),
   weighed: z.strictObject({ partKey: keySchema, feel: z.enum(FEELS), decision: z.enum(['renew', 'keep']) }),

@@ -10,6 +10,8 @@ export const partBodies = {
   part_origin_noted: z.strictObject({ partKey: keySchema, origin: z.enum(['original', 'pattern']) }),
   conversion_noted: z.strictObject({ partKey: keySchema, what: z.enum(CONVERSIONS), note: text(160) }),
   dry_fit_noted: z.strictObject({ result: z.enum(['good', 'tight', 'loose', 'will_not_go']) }),
+  /** Turned and listened to before it goes in. */
+  new_part_felt: z.strictObject({ isGood: z.boolean() }),
   /** Number read on the old part, with the sizes that the tables have for it. */
   old_number_noted: z.strictObject({
     designation: text(40),

@@ -24,6 +24,9 @@ export const stackBodies = {
     side: z.enum(SIDES),
     position: z.int().min(1).max(40),
   }),
+  /** Bagged and photographed as it came off, and put back so: without a word on its pieces. */
+  stack_bagged: z.strictObject({ stackKey: keySchema }),
+  stack_put_back: z.strictObject({ stackKey: keySchema }),
   part_inspected: z.strictObject({
     key: keySchema,
     finding: z.enum(FINDINGS),

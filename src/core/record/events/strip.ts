@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { keySchema } from '../plan';
-import { REMOVAL_WAYS } from '../vocabulary';
+import { AGAINST_REASONS, REMOVAL_WAYS, SEAT_FINDINGS } from '../vocabulary';
 import { photographIdSchema } from '../ids';
 import { empty, mm, text } from './fields';
 
@@ -11,7 +11,9 @@ export const stripBodies = {
     /** From the face down to the part; below zero: standing out. */
     depthMm: mm(-100, 200).optional(),
     marks: z.enum(['out', 'in', 'none']).optional(),
-    lips: z.enum(['toward_bearing', 'away', 'none']).optional(),
+    lips: z.enum(['toward_bearing', 'away', 'both', 'cannot_see', 'none']).optional(),
+    /** Where a seal's closed side looks. */
+    closedSide: z.enum(['out', 'in', 'cannot_see']).optional(),
     retainingRing: z.boolean().optional(),
     threadHand: z.enum(['left', 'right']).optional(),
     spacerLeftMm: mm(0, 300).optional(),
@@ -19,7 +21,16 @@ export const stripBodies = {
     note: text(200).optional(),
   }),
   hidden_found: z.strictObject({ key: keySchema, isThere: z.boolean() }),
-  taken_out: z.strictObject({ way: z.enum(REMOVAL_WAYS), isSpoilt: z.boolean() }),
+  taken_out: z.strictObject({
+    way: z.enum(REMOVAL_WAYS),
+    isSpoilt: z.boolean(),
+    /** In a person's words, for another way. */
+    how: text(120).optional(),
+    /** Why, where something spoke against it. */
+    because: z.enum(AGAINST_REASONS).optional(),
+  }),
   seal_taken_out: empty,
+  retaining_ring_out: empty,
+  seat_finding: z.strictObject({ what: z.enum(SEAT_FINDINGS) }),
   photograph_withdrawn: z.strictObject({ photographId: photographIdSchema }),
 } as const;

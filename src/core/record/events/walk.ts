@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { stepSchema } from '../plan';
-import { SKIP_REASONS, WAIT_REASONS } from '../vocabulary';
+import { keySchema, stepSchema } from '../plan';
+import { FASTENER_STATES, SKIP_REASONS, WAIT_REASONS } from '../vocabulary';
 import { empty, text } from './fields';
 
 /** The job on its way: steps left out, waiting, off the bench. */
@@ -11,4 +11,13 @@ export const walkBodies = {
   /** Off the bench, with its record; undone by withdrawing this. */
   job_put_away: empty,
   seat_removed: empty,
+  /** A piece of the job's work, done whole; `choice` where schools differ. */
+  task_done: z.strictObject({ key: keySchema, choice: keySchema.optional() }),
+  /** One of the things that a piece of work lists. */
+  task_ticked: z.strictObject({ key: keySchema, item: keySchema }),
+  /** This seat is finished before the others, or takes its turn again. */
+  seat_first: z.strictObject({ isOn: z.boolean() }),
+  /** What was seen, of a step or a thing: `about` names it (`step_strip`, `part_gears`). */
+  note_written: z.strictObject({ about: keySchema, text: text(300) }),
+  fastener_noted: z.strictObject({ key: keySchema, state: z.enum(FASTENER_STATES) }),
 } as const;

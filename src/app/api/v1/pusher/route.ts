@@ -18,6 +18,7 @@ export const GET = (request: Request) =>
         depthToShoulderMm: asked.depth_to_shoulder_mm,
       },
       asked.rod_mm,
+      asked.race,
     );
     if (!pusher.ok)
       throw new Refusal(400, pusher.issues[0]!.code, 'No pusher can be turned for this.', pusher.issues);

@@ -1,0 +1,183 @@
+import type { Material } from '@/core/catalogue/materials';
+import type { Way } from '@/core/record/vocabulary';
+import { describeWay, HOTTEST_PLAN_C, PLAN_STEP_C, planHeat } from './describeWay';
+import { freeTemperature, leastClearanceMm } from './expansion';
+import { shareAt } from './hotBoss';
+import { findMildest, THRESHOLDS, type MildCase, type Mildest } from './mildest';
+import type { WayIn, WayInPlan, WayInProblem, WayObjection } from './wayIn';
+import { isDrop, isHeated } from './waySorts';
+
+/** A strong push of a thumb with a part held square. Common practice, no source. */
+const BY_HAND_N = 100;
+/** What light blows make. Common practice, no source. */
+const LIGHT_BLOWS_N = 500;
+
+/** Force that is left when the part has `ringC` and its bore is as wide as one of `boreC`: it goes with the nip. */
+function forceAt(problem: WayInProblem, ringC: number, boreC: number): WayIn['forceN'] {
+  const { pushForce, holdMm, diameterMm, race, housing } = problem;
+  if (!pushForce) return null;
+  const wonMm = diameterMm * (housing.alphaPerK * (boreC - 20) - race.alphaPerK * (ringC - 20));
+  const share = (edgeMm: number) => (edgeMm <= 0 ? 0 : Math.max(0, edgeMm - wonMm) / edgeMm);
+  const { value, u } = holdMm;
+  return {
+    low: pushForce.forceN.low * share(value - 2 * u),
+    high: pushForce.forceN.high * share(value + 2 * u),
+  };
+}
+
+/** What forbids a way by what the seat and its workpiece are, and by what the tools give. */
+function objectionsTo(problem: WayInProblem, way: Way, forceN: WayIn['forceN']): WayObjection[] {
+  const { hasStop, workpiece, heatedBy, toolsN } = problem;
+  const mostN =
+    way === 'press' || way === 'chill_press' ? toolsN.press : way === 'clamp' ? toolsN.clamp : null;
+  return [
+    ...(isDrop(way) && !hasStop ? (['nothing_stops_it'] as const) : []),
+    ...(isHeated(way) && workpiece === 'wheel' ? (['no_heat_here'] as const) : []),
+    ...(isHeated(way) &&
+    heatedBy === 'oven' &&
+    (workpiece === 'frame_or_arm' || workpiece === 'engine_in_frame')
+      ? (['not_into_an_oven'] as const)
+      : []),
+    ...(mostN !== null && forceN !== null && forceN.high > mostN ? (['tools_too_weak'] as const) : []),
+    ...(way === 'by_hand' && forceN !== null && forceN.high > BY_HAND_N
+      ? (['too_much_for_a_hand'] as const)
+      : []),
+  ];
+}
+
+function withObjections(problem: WayInProblem, plan: WayIn): WayIn {
+  const against = objectionsTo(problem, plan.way, plan.forceN);
+  return { ...plan, against, works: plan.works && against.length === 0 };
+}
+
+/** Cold, or chilled, with force. */
+function planForce(problem: WayInProblem, way: Way, cold: WayIn): WayIn {
+  const forceN = forceAt(problem, cold.ringC, problem.roomC);
+  return withObjections(problem, {
+    ...cold,
+    way,
+    forceN,
+    works: forceN !== null && cold.broken.length === 0,
+  });
+}
+
+/** A bore as wide as one of this temperature that grows freely, where the boss or the whole casting has `housingC`. */
+const boreAt = ({ hotBoss, roomC }: WayInProblem, housingC: number) =>
+  hotBoss
+    ? roomC + (housingC - roomC) * shareAt(hotBoss.likely.boreShare, hotBoss.likely.stepS, 0)
+    : housingC;
+
+const WARM_FROM_C = 50;
+
+/** Warm enough that light blows walk it in, and no warmer; the blows stop at the depth, so that nothing has to stop the part. */
+function planWarmTap(problem: WayInProblem): WayIn {
+  const hottestC = Math.min(
+    HOTTEST_PLAN_C,
+    ...problem.ceilings
+      .filter(({ sees, share }) => sees === 'casting' && share === undefined)
+      .map(({ limitC }) => limitC),
+  );
+  const forceWhen = (housingC: number) => forceAt(problem, problem.freezerC, boreAt(problem, housingC));
+  let housingC = WARM_FROM_C;
+  while (housingC + PLAN_STEP_C <= hottestC && (forceWhen(housingC)?.high ?? 0) > LIGHT_BLOWS_N)
+    housingC += PLAN_STEP_C;
+  const plan = describeWay(problem, 'warm_tap', problem.freezerC, housingC);
+  const forceN = forceWhen(housingC);
+  return withObjections(problem, { ...plan, forceN, works: forceN !== null && plan.broken.length === 0 });
+}
+
+const planDrop = (problem: WayInProblem, way: 'heat' | 'heat_chill') =>
+  withObjections(problem, planHeat(problem, way, way === 'heat' ? problem.roomC : problem.freezerC));
+
+/** Temperatures that schools use beyond what is needed, °C: small magnesium pockets, bare gearbox castings. Common practice, no source. */
+const SCHOOLS_C = { az91: [130, 145], other: [180] } as const;
+
+function planSchools(problem: WayInProblem): WayIn[] {
+  const { housing, freezerC, workpiece, hasStop } = problem;
+  if (workpiece !== 'bare_casting' || !hasStop || !isLightAlloy(housing)) return [];
+  const isMagnesium = housing.code === 'az91';
+  return SCHOOLS_C[isMagnesium ? 'az91' : 'other'].map((housingC) => {
+    const plan = describeWay(problem, 'heat_chill', freezerC, housingC);
+    // Magnesium that relaxes a little is what this school lives with; what lies in the casting forbids it all the same.
+    const broken = plan.broken.filter(({ what }) => !(isMagnesium && what === 'casting_metal'));
+    return { ...plan, broken, works: broken.length === 0 };
+  });
+}
+
+export const isLightAlloy = ({ code }: Pick<Material, 'code'>) => code.startsWith('al') || code === 'az91';
+
+/** Probable force: the band's upper edge less its spread. */
+const probableForceN = ({ pushForce, holdMm: { value, u } }: WayInProblem) =>
+  pushForce && value + 2 * u > 0 ? (pushForce.forceN.high * Math.max(0, value)) / (value + 2 * u) : 0;
+
+/** The seat as the judgement of ways sees it. */
+const mildCase = (problem: WayInProblem): MildCase => ({
+  sort: problem.sort,
+  diameterMm: problem.diameterMm,
+  nipMm: problem.holdMm.value,
+  forceN: probableForceN(problem),
+  mostForceN: problem.pushForce?.forceN.high ?? 0,
+  isMeasured: problem.isMeasured,
+  preferredWay: problem.preferredWay,
+  isLightAlloy: isLightAlloy(problem.housing),
+  workpiece: problem.workpiece,
+  hasStop: problem.hasStop,
+  chillMm: problem.diameterMm * problem.race.alphaPerK * (problem.roomC - problem.freezerC),
+});
+
+/** Where the way that the seat asks for does not work: the next kindest. */
+const AFTER: readonly Way[] = ['chill_press', 'press', 'draw_in', 'drive', 'warm_tap', 'heat_chill', 'heat'];
+
+function pickMildest(ways: readonly WayIn[], { way }: Mildest, isLight: boolean): WayIn | null {
+  const works = (code: Way) => ways.find((each) => each.way === code && each.works);
+  if (way === 'heat_chill') {
+    const chill = works('chill');
+    if (chill) return chill;
+    const drops = ways.filter((each) => each.works && (each.way === 'heat' || each.way === 'heat_chill'));
+    const coolest = drops.sort((a, b) => a.housingC - b.housingC || (a.way === 'heat_chill' ? -1 : 1))[0];
+    if (coolest) return coolest;
+  }
+  const asked = works(way);
+  if (asked) return asked;
+  for (const next of isLight ? (['drive', ...AFTER] as const) : AFTER) {
+    const found = works(next);
+    if (found) return found;
+  }
+  return null;
+}
+
+/**
+ * All ways to get the part into its seat, side by side, and the mildest that works: the least risk to bore and part (see
+ * `findMildest`), then the least heat. Common practice for the order, no source; every figure at the unfavourable edge.
+ */
+export function planWayIn(problem: WayInProblem): WayInPlan {
+  const atRoom = describeWay(problem, 'drive', problem.roomC, problem.roomC);
+  const chilled = describeWay(problem, 'chill', problem.freezerC, problem.roomC);
+  const ways = [
+    ...(['by_hand', 'drive', 'press', 'draw_in', 'clamp'] as const).map((way) =>
+      planForce(problem, way, atRoom),
+    ),
+    planForce(problem, 'chill_press', chilled),
+    withObjections(problem, chilled),
+    planWarmTap(problem),
+    planDrop(problem, 'heat'),
+    planDrop(problem, 'heat_chill'),
+  ];
+  const thresholds = problem.thresholds ?? THRESHOLDS;
+  const asked = findMildest(mildCase(problem), thresholds);
+  const { diameterMm, interferenceMm, race, housing } = problem;
+  return {
+    ways,
+    asked,
+    mildest: pickMildest(ways, asked, probableForceN(problem) <= thresholds.forceN),
+    schools: planSchools(problem),
+    freeC: freeTemperature({
+      diameterMm,
+      interferenceMm: Math.max(0, interferenceMm.value),
+      ringAlphaPerK: race.alphaPerK,
+      housingAlphaPerK: housing.alphaPerK,
+    }),
+    leastClearanceMm: leastClearanceMm(diameterMm),
+    heldShare: problem.hotBoss?.likely.boreShare[0] ?? null,
+  };
+}

@@ -1,0 +1,56 @@
+import { MATERIALS } from '@/core/catalogue/materials';
+import { findMildest, type MildCase, type Mildest } from '@/core/heat/mildest';
+import { isLightAlloy } from '@/core/heat/planWayIn';
+import { FREEZER_C } from '@/core/heat/soak';
+import { partMetal } from '@/core/record/seatFacts';
+import type { BoreSpec } from '@/core/record/seatSpec';
+import type { JobView, SeatView } from './seatView';
+
+/** What is fitted, as far as the way in is concerned. */
+export const sortOfPart = ({ part }: BoreSpec): MildCase['sort'] =>
+  part.type === 'seal'
+    ? 'seal'
+    : part.type === 'drawn_cup'
+      ? 'drawn_cup'
+      : part.type === 'tapered_roller'
+        ? 'race'
+        : part.type === 'bush'
+          ? 'bush'
+          : 'bearing';
+
+/** A shoulder stops the part. A drawn cup is set to a depth, by a gauge or a washer, whatever lies behind it. */
+export const hasStop = (spec: BoreSpec): boolean =>
+  spec.part.type !== 'drawn_cup' &&
+  spec.housing.isThrough !== true &&
+  spec.housing.shoulderBoreMm < spec.part.outsideMm;
+
+const ROOM_C = 20;
+
+/** Probable force to push it in cold: the band's upper edge less its spread. */
+export function probableForceN({ fit }: SeatView): number {
+  if (!fit?.push) return 0;
+  const { value, u } = fit.benchMm;
+  return value > 0 ? (fit.push.forceN.high * value) / (value + 2 * u) : 0;
+}
+
+/** Which way in this seat asks for, from its closed figures alone: nothing is simulated. */
+export function judgeWayIn(
+  view: SeatView,
+  { workpiece, plan }: Pick<JobView, 'workpiece' | 'plan'>,
+): Mildest {
+  const { seat, casting, fit } = view;
+  const { part } = seat.spec;
+  return findMildest({
+    sort: sortOfPart(seat.spec),
+    diameterMm: part.outsideMm,
+    nipMm: fit?.benchMm.value ?? 0,
+    forceN: probableForceN(view),
+    mostForceN: fit?.push?.forceN.high ?? 0,
+    isMeasured: fit?.bore != null,
+    isLightAlloy: isLightAlloy(MATERIALS[casting.material]),
+    workpiece,
+    preferredWay: plan.preferredWay,
+    hasStop: hasStop(seat.spec) || view.history.wayIn?.stop !== undefined,
+    chillMm: part.outsideMm * partMetal(part).alphaPerK * (ROOM_C - FREEZER_C),
+  });
+}

@@ -1,0 +1,122 @@
+import { isHeated } from '@/core/heat/waySorts';
+import { planSeat, surroundingsOf } from '@/core/job/planSeat';
+import { FORMULA_VERSION } from '@/core/job/seatFit';
+import type { JobView, SeatView } from '@/core/job/seatView';
+import type { EventBody } from '@/core/record/entries';
+import type { SeatId } from '@/core/record/ids';
+import { SEAL_OUTSIDES } from '@/core/record/vocabulary';
+import { sealOutsideFor } from '@/core/seal/outside';
+import { asksForReadings, isSeal } from './facts';
+import { ofFirst, offer, viewsOf, type Here } from './here';
+import type { Draft, Offer } from './offer';
+
+/** The proposed way of a seat; driven in cold where nothing is sure. */
+function proposed(view: SeatView, job: JobView): Draft {
+  const plan = planSeat(view, surroundingsOf(view, job));
+  const way = plan?.mildest;
+  const heatedBy = view.history.wayIn?.heatedBy ?? (job.workpiece === 'bare_casting' ? 'oven' : 'gun');
+  return {
+    kind: 'way_in_chosen',
+    body: way
+      ? {
+          way: way.way,
+          housingC: way.housingC,
+          ringC: way.ringC,
+          formulaVersion: FORMULA_VERSION,
+          ...(isHeated(way.way) && { heatedBy, boreC: way.boreC }),
+        }
+      : { way: 'drive', housingC: job.roomC, ringC: job.roomC, formulaVersion: FORMULA_VERSION },
+    seatId: view.seat.id,
+  };
+}
+
+/** What was left unsaid on the way to a part that is fitted with one tap: the usual fit, and the way that was proposed. */
+export const beforeFit = (view: SeatView, job: JobView): Draft[] => [
+  ...(view.isMeasured || view.history.usualFitAccepted || isSeal(view)
+    ? []
+    : [{ kind: 'usual_fit_accepted', body: {}, seatId: view.seat.id } as const]),
+  ...(view.history.wayIn ? [] : [proposed(view, job)]),
+];
+
+export const byEye = (seatId: SeatId, signs: EventBody<'squared_by_eye'>['signs']): Draft => ({
+  kind: 'squared_by_eye',
+  body: { signs },
+  seatId,
+});
+
+/** Home, and square by the eye where the walk does not ask for readings. */
+const homeDrafts = (view: SeatView, { job, walk }: Here): Draft[] => [
+  { kind: 'home', body: {}, seatId: view.seat.id },
+  ...(asksForReadings(view, job, walk) ? [] : [byEye(view.seat.id, ['note_changed', 'even_gap'])]),
+];
+
+export function fitOffers(here: Here): Offer[] {
+  const { job } = here;
+  const views = [...viewsOf('fit', here)];
+  const home = () =>
+    views.flatMap((view): Draft[] => {
+      const { id: seatId } = view.seat;
+      return [...beforeFit(view, job), { kind: 'let_go', body: {}, seatId }, ...homeDrafts(view, here)];
+    });
+  const [first] = views;
+  if (!first) return [];
+  const stuck = (): Draft[] => [
+    ...beforeFit(first, job),
+    { kind: 'let_go', body: {}, seatId: first.seat.id },
+    { kind: 'stuck', body: { depthMm: null }, seatId: first.seat.id },
+  ];
+  return [offer('home', home), offer('stuck', stuck)];
+}
+
+export function sealOffers(here: Here): Offer[] {
+  const { job } = here;
+  const guards = viewsOf('seal_in', here);
+  const seats = viewsOf('fit', here);
+  const usual = sealOutsideFor([...guards, ...seats]);
+  return [usual, ...SEAL_OUTSIDES.filter((each) => each !== usual)].map((outside) =>
+    offer(
+      'sealed',
+      [
+        ...guards.map(({ seat }): Draft => ({ kind: 'seal_fitted', body: { outside }, seatId: seat.id })),
+        ...seats.flatMap((view): Draft[] => [
+          ...beforeFit(view, job),
+          { kind: 'seal_fitted', body: { outside }, seatId: view.seat.id },
+          { kind: 'let_go', body: {}, seatId: view.seat.id },
+          { kind: 'home', body: {}, seatId: view.seat.id },
+          byEye(view.seat.id, ['flush']),
+        ]),
+      ],
+      { key: outside },
+    ),
+  );
+}
+
+/** One tap that says it is home, and one that says it is not. */
+export const outcomeOffers = (here: Here): Offer[] => [
+  ...ofFirst(here, 'home', (view) => homeDrafts(view, here)),
+  ...ofFirst(here, 'stuck', ({ seat }) => [{ kind: 'stuck', body: { depthMm: null }, seatId: seat.id }]),
+];
+
+/** Set this much hotter than the casting should become, so that it gets there in a useful time. Common practice, no source. */
+const OVEN_ABOVE_K = 15;
+
+export function heatOffers(here: Here): Offer[] {
+  return ofFirst(here, 'in_heat', (view) => {
+    const wayIn = view.history.wayIn;
+    const isAir = (wayIn?.heatedBy ?? here.move.heatedBy) === 'gun';
+    const wantedC = wayIn?.housingC ?? 80;
+    return [
+      ...(wayIn ? [] : [proposed(view, here.job)]),
+      {
+        kind: 'casting_into_heat',
+        body: {
+          source: isAir ? 'gun' : 'oven',
+          sourceC: isAir ? wantedC : Math.round((wantedC + OVEN_ABOVE_K) / 5) * 5,
+          castingC: here.job.roomC,
+          place: null,
+        },
+        castingId: view.casting.id,
+      },
+    ];
+  });
+}

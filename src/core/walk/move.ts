@@ -1,0 +1,83 @@
+import type { BlockCode } from '@/core/job/blocks';
+import type { CautionCode } from '@/core/catalogue/words';
+import type { CastingId, SeatId } from '@/core/record/ids';
+import type { Slot } from '@/core/record/slots';
+import type { HeatSource, OrderReason, Stage, Step, Way } from '@/core/record/vocabulary';
+import type { RemovalWay } from '@/core/strip/removal';
+import type { Item } from './item';
+
+export type MoveCode =
+  | 'look_over'
+  | 'do_access'
+  | 'do_task'
+  | 'note_stack'
+  | 'note_as_found'
+  | 'take_out'
+  | 'ring_out'
+  | 'find_hidden'
+  | 'clean'
+  | 'count_kit'
+  | 'inspect'
+  | 'check_new_parts'
+  | 'compare_part'
+  | 'feel_new'
+  | 'wait_for_part'
+  | 'part_is_wrong'
+  | 'check_remedy'
+  | 'repair_seat'
+  | 'measure'
+  | 'part_into_freezer'
+  | 'choose_way_in'
+  | 'find_tool'
+  | 'casting_into_heat'
+  | 'take_out_and_drop'
+  | 'drop_now'
+  | 'say_home_or_stuck'
+  | 'reheat'
+  | 'back_it_out'
+  | 'push_it_in'
+  | 'start_square_pass'
+  | 'read_depths'
+  | 'tap_high_side'
+  | 'read_again'
+  | 'read_eight'
+  | 'judge_by_eye'
+  | 'accept_square'
+  | 'ring_in'
+  | 'seal_in'
+  | 'put_stack_back'
+  | 'all_proven';
+
+/** The one next move: what, where, on which seats, and the facts that its sentence needs. */
+export type Move = {
+  code: MoveCode;
+  stage: Stage;
+  step: Step;
+  /** The seat whose screen shows it; null where it belongs to none. */
+  seatId: SeatId | null;
+  /** Every seat that it covers and that is still open. */
+  seatIds: SeatId[];
+  castingId: CastingId | null;
+  /** Named where all of it is in one casting of several. */
+  castingName: string | null;
+  /** What is to be done, item by item. */
+  items: Pick<Item, 'id' | 'act' | 'seatId' | 'key' | 'name'>[];
+  /** The same for one move from its first item to its last. */
+  id: string;
+  slot?: Slot;
+  angleDeg?: number;
+  heatedBy?: HeatSource;
+  /** How each part comes out. */
+  removals?: { name: string; way: RemovalWay }[];
+  /** How it goes in. */
+  way?: Way;
+  tool?: string;
+  /** Why a task is done, as the plan says it. */
+  reason?: string;
+  /** In the freezer. */
+  minutes?: number;
+  blocks?: BlockCode[];
+  why?: { seat: string; reason: OrderReason };
+  /** Shown with it, and acknowledged by doing it: each once in a job. */
+  cautions: CautionCode[];
+};

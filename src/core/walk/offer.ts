@@ -1,0 +1,60 @@
+import type { EventBody, EventKind } from '@/core/record/entries';
+import type { CastingId, SeatId } from '@/core/record/ids';
+
+/** An event that is not on record yet: what it says, and of what. */
+export type Draft = {
+  [K in EventKind]: { kind: K; body: EventBody<K>; seatId?: SeatId; castingId?: CastingId };
+}[EventKind];
+
+/** What a person can answer to a move with one tap. */
+export type OfferCode =
+  | 'done'
+  | 'renew'
+  | 'keep'
+  | 'look_again'
+  | 'good'
+  | 'bad'
+  | 'choice'
+  | 'not_here'
+  | 'bagged'
+  | 'as_it_was'
+  | 'out'
+  | 'by_hand'
+  | 'found'
+  | 'not_there'
+  | 'all_there'
+  | 'all_good'
+  | 'match_and_run'
+  | 'by_eye'
+  | 'usual_fit'
+  | 'as_proposed'
+  | 'in_freezer'
+  | 'in_heat'
+  | 'metal_out'
+  | 'let_go'
+  | 'home'
+  | 'stuck'
+  | 'again_drawn_in'
+  | 'square'
+  | 'all_round'
+  | 'sealed'
+  | 'put_back'
+  | 'arrived'
+  | 'overrule'
+  | 'remedy'
+  | 'holds'
+  | 'does_not_hold'
+  | 'tool'
+  | 'same_for_others';
+
+export type Offer = {
+  code: OfferCode;
+  /** Which of several of one code: a school, a remedy, a reason. */
+  key?: string;
+  /** In words that the plan brings. */
+  name?: string;
+  /** All that one tap puts on record; worked out when it is tapped, as a proposed way in takes its time. */
+  drafts: () => Draft[];
+  /** There is nothing to put on record: it is not offered. */
+  isEmpty: boolean;
+};

@@ -1,0 +1,109 @@
+import { precedencesOf } from '@/core/job/precedence';
+import type { JobView, SeatView } from '@/core/job/seatView';
+import { isChilled, isHeated } from '@/core/heat/waySorts';
+import { isFromSameFace } from '@/core/strip/coaxial';
+import type { SeatId } from '@/core/record/ids';
+import type { WalkStyle } from '@/core/record/vocabulary';
+import { keyItemId, seatItemId, type Item } from './item';
+import { isSeal, wayOf } from './facts';
+import { jobItems, isSkipped, progressOf } from './jobItems';
+import { seatItems } from './seatItems';
+import { sortItems } from './sortItems';
+
+/** A kit of so few parts is counted while it is compared. Common practice, no source. */
+const SMALL_KIT = 8;
+
+/** The way in is a move by itself where heat or cold makes it a choice; in the longer walks always. */
+const asksForWay = (views: readonly SeatView[], job: JobView, walk: WalkStyle) =>
+  walk !== 'quick' ||
+  views.some((view) => {
+    const way = wayOf(view, job);
+    return !isSeal(view) && view.history.homeMs === null && (isHeated(way) || isChilled(way));
+  });
+
+/** Everything that there is to do on this job, in no order yet. */
+function collectItems(job: JobView, walk: WalkStyle): Item[] {
+  const progress = progressOf(job);
+  const castings = [...new Set(job.seats.map(({ casting }) => casting.id))];
+  const isSmallKit = walk === 'quick' && job.plan.parts.length <= SMALL_KIT;
+  const partsGroup = isSmallKit ? 'new_parts' : null;
+  const ofSeats = job.seats.flatMap((view) => {
+    const beside = job.seats.filter(({ casting }) => casting.id === view.casting.id);
+    return seatItems(
+      { view, job, walk, castingIndex: castings.indexOf(view.casting.id), partsGroup },
+      asksForWay(beside, job, walk),
+    );
+  });
+  return [...jobItems(job, walk, progress, partsGroup), ...ofSeats].map((item) =>
+    isSkipped(job, item.stage) && item.act !== 'seal_out' ? { ...item, isDone: true } : item,
+  );
+}
+
+/** Puts in what goes before what: among seats, and between seats and the job's other work. */
+function link(items: readonly Item[], job: JobView): Item[] {
+  const byId = new Map(items.map((item) => [item.id, { ...item, after: [...item.after] }]));
+  const wait = (id: string, forId: string) => byId.get(id)?.after.push(forId);
+  const nameOf = (id: string) => job.seats.find(({ seat }) => seat.id === id)?.seat.name ?? '';
+  const seatOf = (id: SeatId) => job.seats.find(({ seat }) => seat.id === id)!.seat;
+  const isOneFace = (a: SeatId, b: SeatId) => isFromSameFace(seatOf(a), seatOf(b));
+  for (const { first, then, why } of precedencesOf(job)) {
+    wait(seatItemId('fit', then), seatItemId('fit', first));
+    wait(seatItemId('heat', then), seatItemId('fit', first));
+    // Out the other way round, with whatever holds or covers the outer one. A seal that is reached from its own face waits for nobody.
+    const isTrapped = why !== 'seal_behind' || isOneFace(first, then);
+    for (const act of ['part_out', 'ring_out', 'seal_out'] as const)
+      if (isTrapped) wait(seatItemId(act, first), seatItemId('part_out', then));
+    for (const { key, under } of job.plan.hidden)
+      if (under === then) wait(seatItemId('part_out', first), keyItemId('hidden', key));
+    const later = byId.get(seatItemId('fit', then));
+    if (later) later.why = { seat: nameOf(first), reason: why };
+    // A seal that a bearing waits for does not wait for the other seals.
+    const sooner = byId.get(seatItemId('fit', first));
+    if (sooner?.group === 'seals_in' && why === 'seal_behind') sooner.group = 'seals_first';
+  }
+  for (const task of job.plan.tasks)
+    for (const place of task.before) {
+      const isOut = task.stage === 'out' || task.stage === 'access';
+      const seatActs = isOut ? (['part_out', 'ring_out'] as const) : (['fit', 'heat'] as const);
+      for (const act of seatActs) wait(`${act}:${place}`, `task:${task.key}`);
+      wait(`task:${place}`, `task:${task.key}`);
+      wait(`stack_off:${place}`, `task:${task.key}`);
+    }
+  return [...byId.values()];
+}
+
+/** What something waits for comes just before it, however late its own turn would be. */
+function withInheritedRanks(items: readonly Item[]): Item[] {
+  const ranks = new Map(items.map(({ id, rank }) => [id, rank]));
+  // As many rounds as the longest chain; a circle ends with them.
+  for (let round = 0; round < items.length; round += 1) {
+    let isSettled = true;
+    for (const { id, after } of items)
+      for (const before of after) {
+        const rank = ranks.get(before);
+        const most = ranks.get(id)! - 0.01;
+        if (rank === undefined || rank <= most) continue;
+        ranks.set(before, most);
+        isSettled = false;
+      }
+    if (isSettled) break;
+  }
+  return items.map((item) => ({ ...item, rank: ranks.get(item.id)! }));
+}
+
+/** What is not done waits with what it waits for. */
+function withWaiting(moves: Item[][]): Item[][] {
+  const waiting = new Set<string>();
+  for (const item of moves.flat())
+    if (!item.isDone && (item.isWaiting || item.after.some((id) => waiting.has(id)))) waiting.add(item.id);
+  return moves.map((move) => move.map((item) => ({ ...item, isWaiting: waiting.has(item.id) })));
+}
+
+/**
+ * The whole work in its order, one list for each move: by stages over the whole casting, never seat by seat; out from outer to inner, in
+ * from inner to outer.
+ */
+export function writeScript(job: JobView, walk: WalkStyle): Item[][] {
+  const items = withInheritedRanks(link(collectItems(job, walk), job));
+  return withWaiting(sortItems(items));
+}

@@ -1,0 +1,44 @@
+import { isHeard, isPastStripping, isSeal, isWorthMeasuring, troubleOf } from './facts';
+import { fitItems, homeItems, sealFit } from './inItems';
+import type { Item } from './item';
+import { inAHurry, makeItem, type Make } from './makeItem';
+import { outItems } from './outItems';
+import { RANK } from './rank';
+
+/** Cleaned, compared, heard, and measured where that decides something. */
+function readyItems(make: Make): Item[] {
+  const { view, job, walk, castingIndex, partsGroup } = make;
+  const { history, partCheck, casting, seat } = view;
+  const isReady = history.wayIn !== null || history.homeMs !== null;
+  const clean = makeItem(make, 'clean', 'clean', {
+    rank: RANK.clean + castingIndex,
+    group: inAHurry(make, 'clean') ?? `clean:${casting.id}`,
+    isDone: history.cleaned.includes('bore') || isPastStripping(view),
+  });
+  const compare = makeItem(make, 'compare', 'parts', {
+    rank: RANK.compare,
+    group: partsGroup ?? inAHurry(make, 'compare') ?? `compare:${seat.spec.part.designation}`,
+    isDone: isReady || partCheck.verdict === 'right' || history.overruled !== null,
+  });
+  const feel = makeItem(make, 'feel', 'parts', {
+    rank: RANK.feel,
+    group: partsGroup ?? 'feel',
+    isDone: isReady || history.felt !== null,
+  });
+  const measure = makeItem(make, 'measure', 'measure', {
+    rank: RANK.measure,
+    group: inAHurry(make, 'measure'),
+    isDone: isReady || view.isMeasured || history.usualFitAccepted,
+  });
+  const wantsGauge = !isSeal(view) && (walk !== 'quick' || isWorthMeasuring(view, job));
+  return [clean, compare, ...(isHeard(view) ? [feel] : []), ...(wantsGauge ? [measure] : [])];
+}
+
+/** All items of one seat, from as found to square, marked where they can't be gone on with. */
+export function seatItems(make: Make, hasWayMove: boolean): Item[] {
+  const trouble = troubleOf(make.view, make.job);
+  const inItems = isSeal(make.view) ? sealFit(make) : [...fitItems(make, hasWayMove), ...homeItems(make)];
+  const ahead = [...readyItems(make), ...inItems];
+  if (trouble) for (const item of ahead) item.isWaiting = item.act !== 'clean';
+  return [...outItems(make), ...ahead];
+}
