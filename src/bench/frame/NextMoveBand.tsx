@@ -4,6 +4,9 @@ import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
 import { token, TYPE } from '@/ui/theme/tokens';
 
+/** A longer headline is set smaller, so that it stays one line beside its answers. */
+const LONG = 44;
+
 /** The next move, one line in the imperative, at the same place on every screen; the reason under it. */
 export function NextMoveBand({
   headline,
@@ -29,7 +32,7 @@ export function NextMoveBand({
       <Box sx={{ flex: { xs: '1 0 100%', sm: 1 }, minWidth: 0 }}>
         <Typography
           variant="h1"
-          sx={{ fontSize: { xs: TYPE.figure, md: TYPE.headline } }}
+          sx={{ fontSize: { xs: TYPE.figure, md: headline.length > LONG ? TYPE.title : TYPE.headline } }}
           data-testid="next-move"
         >
           {headline}

@@ -5,6 +5,9 @@ import Button from '@mui/material/Button';
 import { useEffect, useRef, useState, type KeyboardEvent, type RefObject } from 'react';
 import { parseMetalTemperature } from '@/core/job/metalTemperature';
 import { useSeatView } from '@/bench/record/JobProvider';
+import type { SeatView } from '@/core/job/seatView';
+import { journalMm } from '@/core/record/journals';
+import { familyOf } from '@/core/record/slots';
 import { later } from '@/bench/record/later';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { sayIssue } from '@/ui/words/issues';
@@ -105,7 +108,13 @@ export function GaugeBar({ seatId, slots, slot, onSlot }: Props) {
         />
         <BarButtons here={here} readings={readings} onType={() => setPad('reading')} />
       </Box>
-      <Pads label={slotLabel(here)} pad={pad} readings={readings} onClose={() => setPad(null)} />
+      <Pads
+        label={slotLabel(here)}
+        pad={pad}
+        readings={readings}
+        nominalMm={nominalOf(view, here)}
+        onClose={() => setPad(null)}
+      />
     </Box>
   );
 }
@@ -183,9 +192,19 @@ function BarButtons({ here, readings, onType }: { here: GaugeSlot; readings: Rea
   );
 }
 
-type PadProps = { label: string; pad: 'reading' | 'metal' | null; readings: Readings; onClose: () => void };
+/** The size that belongs in a slot, mm; null where none can be told beforehand. */
+const nominalOf = ({ seat, journal }: SeatView, { place }: GaugeSlot) =>
+  familyOf(place).expectedMm({ part: seat.spec.part, shaftMm: journalMm(journal) });
 
-function Pads({ label, pad, readings, onClose }: PadProps) {
+type PadProps = {
+  nominalMm: number | null;
+  label: string;
+  pad: 'reading' | 'metal' | null;
+  readings: Readings;
+  onClose: () => void;
+};
+
+function Pads({ label, pad, readings, nominalMm, onClose }: PadProps) {
   const { units } = readings;
   const takeMetal = (typed: string) => {
     const metal = parseMetalTemperature(typed, units);
@@ -199,6 +218,7 @@ function Pads({ label, pad, readings, onClose }: PadProps) {
         isOpen={pad === 'reading'}
         title={`Reading ${label}`}
         quantity="length"
+        nominalMm={units === 'imperial' ? null : nominalMm}
         onClose={onClose}
         onEnter={readings.takeTyped}
       />

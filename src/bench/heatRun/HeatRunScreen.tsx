@@ -15,7 +15,7 @@ import { OtherHeat } from '@/bench/frame/HeatBar';
 import { UndoBar } from '@/bench/frame/UndoBar';
 import { playCall } from '@/bench/frame/sounds';
 import { useLink, useNow } from '@/bench/record/hooks';
-import { useJob, useSeatView } from '@/bench/record/JobProvider';
+import { useFromJob, useJob, useSeatView } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
 import { useLoaded } from '@/bench/record/useLoaded';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
@@ -86,6 +86,21 @@ function useCalls(call: HeatCall) {
     lastCall.current = call;
   }, [call]);
 }
+
+/** What the kind of job says of this moment: the nip of a spacer, the washer as gauge. */
+const KindAdvice = ({ seatId }: { seatId: SeatId }) => {
+  const notes = useFromJob(({ record }) => record.plan.special);
+  const said = notes.filter(
+    (note) => note.step === 'heat_run' && (note.seatId === undefined || note.seatId === seatId),
+  );
+  return (
+    <Box data-testid="kind-notes" sx={{ fontSize: TYPE.lead, lineHeight: 1.2 }}>
+      {said.map(({ text }) => (
+        <Box key={text}>{text}</Box>
+      ))}
+    </Box>
+  );
+};
 
 /** The one reason, in words that match the sign. */
 const Reason = ({ run }: { run: HeatRunView }) => (
@@ -168,6 +183,7 @@ function Run({ view }: { view: SeatView }) {
               />
             )}
           </Box>
+          <KindAdvice seatId={seat.id} />
           <RunFoot run={run} record={record} units={units} heat={heat} view={view} probe={probe} />
         </Column>
       </Box>

@@ -41,7 +41,8 @@ export function findDueCaution(
 ): CautionCode | null {
   if (history.homeMs !== null || history.letGoMs !== null) return null;
   const way = history.wayIn?.way;
-  if (way && !isHeated(way) && !isDrop(way)) return read.includes('press') ? null : 'press';
+  if (!way) return null;
+  if (!isHeated(way) && !isDrop(way)) return read.includes('press') ? null : 'press';
   if (heat.phase !== 'cold' || way === 'chill') return null;
   if (casting.material === 'az91' && !read.includes('magnesium')) return 'magnesium';
   return read.includes('hot_metal') ? null : 'hot_metal';

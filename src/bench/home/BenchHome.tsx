@@ -98,9 +98,10 @@ export function BenchHome({ shop, initial, people, kinds, ownKinds, heat, nowMs,
     }),
     [units, kinds, jobs],
   );
+  const [isStarting, setStarting] = useState(jobs.length === 0);
   const words = first
     ? sayMove(first.moves[walk])
-    : { headline: 'No job on the bench.', reason: 'Start one below, or take in a job file.' };
+    : { headline: 'No job on the bench.', reason: 'Start one, or take in a job file.' };
   return (
     <Column sx={{ minHeight: '100vh', px: 4 }}>
       <Head
@@ -122,7 +123,14 @@ export function BenchHome({ shop, initial, people, kinds, ownKinds, heat, nowMs,
           </Alert>
         ))}
         <AskLine context={context} asked={asked} walk={walk} />
-        <BenchFilter jobs={jobs} filter={filter} onFilter={setFilter} />
+        <FilterRow
+          jobs={jobs}
+          filter={filter}
+          setFilter={setFilter}
+          isStarting={isStarting}
+          setStarting={setStarting}
+        />
+        {isStarting && <JobStarter kinds={kinds} jobs={jobs} ownKinds={ownKinds} walk={walk} />}
         <CastingLine
           jobs={shown}
           renderJob={(job) => (
@@ -133,19 +141,42 @@ export function BenchHome({ shop, initial, people, kinds, ownKinds, heat, nowMs,
         {shown.length === 0 && (
           <Box sx={{ fontSize: TYPE.name, py: 4 }} data-testid="bench-empty">
             {jobs.length === 0
-              ? 'The bench is empty. Start a job below: one tap for its kind, one to begin.'
+              ? 'The bench is empty. Start a job: one tap for its kind, one to begin.'
               : `No job is ${FILTERS[filter].words.toLowerCase()} now.`}
           </Box>
         )}
         <MarksKey />
         <Box sx={{ flex: 1, minHeight: 16 }} />
-        <MoreJobs kinds={kinds} jobs={jobs} ownKinds={ownKinds} walk={walk} shop={shop} />
+        <MoreJobs shop={shop} />
       </Box>
       <HeatBarPlace initial={heat} own={null} people={people} units={units} initialMs={nowMs} />
       <PutAwayBar {...putAway} />
     </Column>
   );
 }
+
+type FilterRowProps = {
+  jobs: readonly BenchJob[];
+  filter: FilterName;
+  setFilter: (filter: FilterName) => void;
+  isStarting: boolean;
+  setStarting: (isStarting: boolean) => void;
+};
+
+/** Which jobs stand on the line, and beside it the start of another one: at the top, however many there are. */
+const FilterRow = ({ jobs, filter, setFilter, isStarting, setStarting }: FilterRowProps) => (
+  <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'flex-start', columnGap: 2 }}>
+    <BenchFilter jobs={jobs} filter={filter} onFilter={setFilter} />
+    <Button
+      variant="outlined"
+      aria-expanded={isStarting}
+      onClick={() => setStarting(!isStarting)}
+      sx={{ ml: 'auto', minHeight: 48 }}
+    >
+      Start a job
+    </Button>
+  </Box>
+);
 
 type FirstMoveProps = {
   words: MoveWords;
@@ -191,15 +222,11 @@ const MarksKey = () => (
 );
 
 type MoreJobsProps = {
-  kinds: readonly KindToStart[];
-  jobs: readonly BenchJob[];
-  ownKinds: readonly { id: string; name: string }[];
-  walk: WalkStyle;
   shop: { name: string; showsDemo: boolean; hasDemo: boolean };
 };
 
-/** Starting a job, taking one in, and the ways to orders and tools. */
-function MoreJobs({ kinds, jobs, ownKinds, walk, shop }: MoreJobsProps) {
+/** Taking a job in, and the ways to orders and tools. */
+function MoreJobs({ shop }: MoreJobsProps) {
   return (
     <Box
       sx={{
@@ -210,8 +237,7 @@ function MoreJobs({ kinds, jobs, ownKinds, walk, shop }: MoreJobsProps) {
         borderTop: `2px solid ${token('ink')}`,
       }}
     >
-      <JobStarter kinds={kinds} jobs={jobs} ownKinds={ownKinds} walk={walk} />
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 3, mt: 1 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 3 }}>
         <JobFileTaker />
         <Button variant="text" component={Link} href="/orders">
           Orders

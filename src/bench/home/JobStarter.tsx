@@ -42,8 +42,8 @@ export function JobStarter({
   const alike = start ? jobs.filter(({ kind }) => kind === start.kind).slice(-4) : [];
 
   return (
-    <Box>
-      <Box sx={{ fontSize: TYPE.head, fontWeight: 800, fontStretch: '62%', mb: 0.5 }}>Start a job</Box>
+    <Box data-testid="job-starter" sx={{ pb: 1.5 }}>
+      <Quiet sx={{ mb: 0.5 }}>What kind?</Quiet>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         {kinds.map(({ kind, name }) => (
           <Button

@@ -1,4 +1,6 @@
 'use client';
+import type { SeatId } from '@/core/record/ids';
+import type { Step } from '@/core/record/vocabulary';
 import Box from '@mui/material/Box';
 import { usePathname } from 'next/navigation';
 import { memo } from 'react';
@@ -8,33 +10,29 @@ import { useFromJob } from '@/bench/record/JobProvider';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { stepOfPath } from './stepOfPath';
 
-/** Which caution of the trade belongs to a code of the job's plan. */
-const WHERE: Record<string, string> = {
-  press: 'press',
-  hot_metal: 'heat',
-  magnesium: 'magnesium',
-  eyes: 'eyes',
-  drift: 'drift',
-  safety_parts: 'safety parts',
-};
+/** Steps at which the hands are at work: what is special there is said in a hurry too. */
+const AT_THE_HANDS: readonly Step[] = ['strip', 'way_in', 'heat_run', 'square'];
 
-/** What is special about this kind of job at this step, and its cautions. The quick walk keeps the cautions only. */
-export const KindNotes = memo(function KindNotes() {
+/** What the kind says of this step, of every seat or of this one. */
+function useAdvice(step: Step | null, seatId: SeatId) {
   const plan = useFromJob(({ record }) => record.plan);
   const person = usePerson(useFromJob(({ record }) => record.people));
-  const step = stepOfPath(usePathname());
   const walk = person?.walk ?? 'full';
-  const notes =
-    walk === 'quick'
-      ? []
-      : plan.special.filter(
-          (note) =>
-            note.step === step || (walk === 'taught' && step === 'way_in' && note.step === 'heat_run'),
-        );
+  return plan.special.filter(
+    (note) =>
+      (note.seatId === undefined || note.seatId === seatId) &&
+      (note.step === step || (step === 'way_in' && note.step === 'heat_run')) &&
+      (walk !== 'quick' || (step !== null && AT_THE_HANDS.includes(step))),
+  );
+}
+
+/** What is special about this kind of job at this step, one line each, and its cautions. */
+export const KindNotes = memo(function KindNotes({ seatId }: { seatId: SeatId }) {
+  const codes = useFromJob(({ record }) => record.plan.cautions);
+  const step = stepOfPath(usePathname());
+  const notes = useAdvice(step, seatId);
   const cautions =
-    step === 'strip' || step === 'way_in'
-      ? plan.cautions.flatMap((code) => CAUTIONS.find(({ where }) => where === WHERE[code]) ?? [])
-      : [];
+    step === 'strip' || step === 'way_in' ? CAUTIONS.filter(({ code }) => codes.includes(code)) : [];
   if (notes.length + cautions.length === 0) return null;
   return (
     <Box

@@ -2,8 +2,13 @@
 import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
+import { usePathname } from 'next/navigation';
+import { later } from '@/bench/record/later';
 import { KindNotes } from './KindNotes';
 import { MapPanel } from './MapPanel';
+import { stepOfPath } from './stepOfPath';
+
+const SeatExtras = later(() => import('./SeatExtras'), 'SeatExtras');
 
 /** Map, the step's drawing, the slate beside it, and below them the strip that takes readings. Upright tablets stack them. */
 export function StepLayout({
@@ -17,6 +22,7 @@ export function StepLayout({
   slate: ReactNode;
   strip?: ReactNode;
 }) {
+  const step = stepOfPath(usePathname());
   return (
     <>
       <Box
@@ -37,7 +43,8 @@ export function StepLayout({
       >
         <Box sx={{ gridArea: 'map', minHeight: 0, overflowY: { lg: 'auto' } }}>
           <MapPanel seatId={seatId} />
-          <KindNotes />
+          <KindNotes seatId={seatId} />
+          {step && <SeatExtras seatId={seatId} step={step} />}
         </Box>
         <Box
           sx={{ gridArea: 'middle', minHeight: { xs: 420, lg: 0 }, minWidth: 0, overflowY: { lg: 'auto' } }}

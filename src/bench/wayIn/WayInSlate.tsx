@@ -76,7 +76,6 @@ export function WayInSlate({ seatId }: { seatId: SeatId }) {
       },
       { seatId },
     );
-  const caution = casting.material === 'az91' ? ('magnesium' as const) : ('hot_metal' as const);
   return (
     <Box data-testid="way-in-slate">
       <Typography variant="h2">{seat.name}</Typography>
@@ -114,7 +113,7 @@ export function WayInSlate({ seatId }: { seatId: SeatId }) {
         plan={plan}
         history={history}
         isWarned={isWarned}
-        caution={caution}
+        caution={casting.material === 'az91' ? 'magnesium' : 'hot_metal'}
       />
     </Box>
   );

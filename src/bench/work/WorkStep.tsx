@@ -10,7 +10,7 @@ import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { STAGE_ORDER, STAGE_WORDS } from '@/ui/words/walk';
 import { Lead, Note, Text } from '@/ui/parts/text';
 import { Ruled } from '@/ui/parts/layout';
-import { NoteField } from './NoteField';
+import { NoteField } from '@/bench/record/NoteField';
 
 /** The work beyond the seats, in the order in which it is done: each ticked, chosen, or not on this job. */
 export function WorkStep() {

@@ -19,6 +19,7 @@ import type { SeatView } from './seatView';
 export type HeatCall = 'push' | 'wait' | 'go' | 'too_late' | 'let_go' | 'grabbed' | 'home';
 
 export type HeatReason =
+  | 'nothing_planned'
   | 'not_heating'
   | 'probe_the_boss'
   | 'bore_still_small'
@@ -154,6 +155,7 @@ function judge(
   marginMm: number,
 ): { call: HeatCall; reason: HeatReason } {
   if (history.homeMs !== null) return { call: 'home', reason: 'it_is_home' };
+  if (!history.wayIn && heat.phase === 'cold') return { call: 'wait', reason: 'nothing_planned' };
   const isForced = history.wayIn !== null && !isDrop(history.wayIn.way);
   if (history.stuck) return { call: 'grabbed', reason: isForced ? 'cocked_back_out' : 'it_grabbed' };
   if (history.letGoMs !== null) return { call: 'let_go', reason: 'was_it_home' };

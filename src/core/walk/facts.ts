@@ -51,6 +51,14 @@ export function isWorthMeasuring(view: SeatView, { plan }: JobView): boolean {
 export const asksForReadings = (view: SeatView, job: JobView, walk: WalkStyle) =>
   !isSeal(view) && (walk !== 'quick' || isWorthMeasuring(view, job));
 
+/** Two across at one depth and the part once: enough in a hurry. In the longer walks two depths tell a taper too. */
+export function isMeasuredFor({ readings, isMeasured }: SeatView, walk: WalkStyle): boolean {
+  if (isMeasured || walk !== 'quick') return isMeasured;
+  const taken = new Set(counting(readings).map(({ slot }) => slot));
+  const isAcross = ['1', '2'].some((plane) => taken.has(`bore.${plane}.0`) && taken.has(`bore.${plane}.90`));
+  return isAcross && taken.has('outside.0');
+}
+
 /** Usual classes of seats that carry a crank or the like. Common practice, no source. */
 const TIGHT_CLASSES: readonly string[] = ['P7', 'R7'];
 

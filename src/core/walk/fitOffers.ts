@@ -6,7 +6,7 @@ import type { EventBody } from '@/core/record/entries';
 import type { SeatId } from '@/core/record/ids';
 import { SEAL_OUTSIDES } from '@/core/record/vocabulary';
 import { sealOutsideFor } from '@/core/seal/outside';
-import { asksForReadings, isSeal } from './facts';
+import { asksForReadings, isMeasuredFor, isSeal } from './facts';
 import { ofFirst, offer, viewsOf, type Here } from './here';
 import type { Draft, Offer } from './offer';
 
@@ -31,8 +31,8 @@ function proposed(view: SeatView, job: JobView): Draft {
 }
 
 /** What was left unsaid on the way to a part that is fitted with one tap: the usual fit, and the way that was proposed. */
-export const beforeFit = (view: SeatView, job: JobView): Draft[] => [
-  ...(view.isMeasured || view.history.usualFitAccepted || isSeal(view)
+export const beforeFit = (view: SeatView, { job, walk }: Pick<Here, 'job' | 'walk'>): Draft[] => [
+  ...(isMeasuredFor(view, walk) || view.history.usualFitAccepted || isSeal(view)
     ? []
     : [{ kind: 'usual_fit_accepted', body: {}, seatId: view.seat.id } as const]),
   ...(view.history.wayIn ? [] : [proposed(view, job)]),
@@ -51,17 +51,16 @@ const homeDrafts = (view: SeatView, { job, walk }: Here): Draft[] => [
 ];
 
 export function fitOffers(here: Here): Offer[] {
-  const { job } = here;
   const views = [...viewsOf('fit', here)];
   const home = () =>
     views.flatMap((view): Draft[] => {
       const { id: seatId } = view.seat;
-      return [...beforeFit(view, job), { kind: 'let_go', body: {}, seatId }, ...homeDrafts(view, here)];
+      return [...beforeFit(view, here), { kind: 'let_go', body: {}, seatId }, ...homeDrafts(view, here)];
     });
   const [first] = views;
   if (!first) return [];
   const stuck = (): Draft[] => [
-    ...beforeFit(first, job),
+    ...beforeFit(first, here),
     { kind: 'let_go', body: {}, seatId: first.seat.id },
     { kind: 'stuck', body: { depthMm: null }, seatId: first.seat.id },
   ];
@@ -69,7 +68,6 @@ export function fitOffers(here: Here): Offer[] {
 }
 
 export function sealOffers(here: Here): Offer[] {
-  const { job } = here;
   const guards = viewsOf('seal_in', here);
   const seats = viewsOf('fit', here);
   const usual = sealOutsideFor([...guards, ...seats]);
@@ -79,7 +77,7 @@ export function sealOffers(here: Here): Offer[] {
       [
         ...guards.map(({ seat }): Draft => ({ kind: 'seal_fitted', body: { outside }, seatId: seat.id })),
         ...seats.flatMap((view): Draft[] => [
-          ...beforeFit(view, job),
+          ...beforeFit(view, here),
           { kind: 'seal_fitted', body: { outside }, seatId: view.seat.id },
           { kind: 'let_go', body: {}, seatId: view.seat.id },
           { kind: 'home', body: {}, seatId: view.seat.id },

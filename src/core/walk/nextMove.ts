@@ -44,13 +44,20 @@ const TROUBLE_STEP: Record<Trouble, [Step, Stage]> = {
   repair_seat: ['measure', 'measure'],
 };
 
-function nextSlot(view: SeatView) {
+function nextSlot(view: SeatView, walk: WalkStyle) {
   const taken = new Set(counting(view.readings).map(({ slot }) => slot));
-  return [...boreSlotsOf(view.seat), ...OUTSIDE_SLOTS].find((slot) => !taken.has(slotText(slot)));
+  const isQuick = walk === 'quick';
+  const bore = boreSlotsOf(view.seat).slice(0, isQuick ? 2 : undefined);
+  return [...bore, ...OUTSIDE_SLOTS.slice(0, isQuick ? 1 : undefined)].find(
+    (slot) => !taken.has(slotText(slot)),
+  );
 }
 
+/** In which job and walk. */
+type Where = { job: JobView; walk: WalkStyle };
+
 /** Where a seat of the move stands in detail. */
-function detailOf(act: ItemAct, view: SeatView | undefined, job: JobView): Partial<Move> {
+function detailOf(act: ItemAct, view: SeatView | undefined, { job, walk }: Where): Partial<Move> {
   if (!view) return {};
   switch (act) {
     case 'fit':
@@ -65,7 +72,7 @@ function detailOf(act: ItemAct, view: SeatView | undefined, job: JobView): Parti
     case 'freeze':
       return { minutes: Math.ceil(freezerMinutes(view, job.roomC) / 5) * 5 };
     case 'measure': {
-      const slot = nextSlot(view);
+      const slot = nextSlot(view, walk);
       return slot ? { slot } : {};
     }
     case 'way_in':
@@ -99,7 +106,8 @@ function castingNameOf(views: readonly SeatView[], { seats }: JobView): string |
 }
 
 /** The move of items that are done together; only what is open counts. */
-export function moveOf(items: readonly Item[], job: JobView): Move {
+export function moveOf(items: readonly Item[], where: Where): Move {
+  const { job } = where;
   const open = items.filter(({ isDone, isWaiting }) => !isDone && !isWaiting);
   const lead = open.find(({ act }) => act === 'part_out' || act === 'compare') ?? open[0]!;
   const acts = new Set(open.map(({ act }) => act));
@@ -127,7 +135,7 @@ export function moveOf(items: readonly Item[], job: JobView): Move {
     id: `${items[0]!.group ?? items[0]!.id}:${items.map(({ id }) => id).sort()[0]}`,
     ...(lead.act === 'task' && { reason: job.plan.tasks.find(({ key }) => key === lead.key)?.why ?? '' }),
     ...(lead.why && (lead.act === 'fit' || lead.act === 'heat') && { why: lead.why }),
-    ...(isSealsIn && lead.act === 'fit' ? { code: 'seal_in' as const } : detailOf(lead.act, leadView, job)),
+    ...(isSealsIn && lead.act === 'fit' ? { code: 'seal_in' as const } : detailOf(lead.act, leadView, where)),
   };
   return { ...move, cautions: dueCautions(move, job) };
 }
@@ -155,7 +163,8 @@ function troubleMove(view: SeatView, job: JobView): Move | null {
 const isOpen = ({ isDone, isWaiting }: Item) => !isDone && !isWaiting;
 
 /** Hot or cold metal first, whatever else is open: of several, the one whose turn it is. */
-function urgentMove(moves: readonly Item[][], job: JobView): Move | null {
+function urgentMove(moves: readonly Item[][], where: Where): Move | null {
+  const { job } = where;
   const left = new Set(moves.flat().flatMap(({ id, isDone }) => (isDone ? [] : [id])));
   const turns = moves.flatMap((items) =>
     items.flatMap((item) => {
@@ -169,7 +178,7 @@ function urgentMove(moves: readonly Item[][], job: JobView): Move | null {
   const first = turns.sort((a, b) => a.urgency - b.urgency)[0];
   if (!first) return null;
   const others = first.items.filter((each) => each !== first.item);
-  return { ...moveOf([first.item, ...others], job), id: moveOf(first.items, job).id };
+  return { ...moveOf([first.item, ...others], where), id: moveOf(first.items, where).id };
 }
 
 /** The items of one seat, with all that they wait for. */
@@ -192,7 +201,7 @@ export function findSeatMove(view: SeatView, job: JobView, walk: WalkStyle): Mov
   if (trouble && trouble.code !== 'wait_for_part') return trouble;
   const moves = forSeat(writeScript(job, walk), view.seat.id);
   const open = moves.find((move) => move.some(isOpen));
-  return open ? moveOf(open, job) : trouble;
+  return open ? moveOf(open, { job, walk }) : trouble;
 }
 
 const PROVEN: Move = {
@@ -211,13 +220,14 @@ const PROVEN: Move = {
 /** The job's next move: what can't wait, else the first in the order of the work that is open; last, what is in trouble. */
 export function findNextMove(job: JobView, walk: WalkStyle): Move {
   const script = writeScript(job, walk);
-  const urgent = urgentMove(script, job);
+  const where = { job, walk };
+  const urgent = urgentMove(script, where);
   if (urgent) return urgent;
   const { firstSeat } = job.work;
   const own = firstSeat && forSeat(script, firstSeat).find((move) => move.some(isOpen));
-  if (own) return moveOf(own, job);
+  if (own) return moveOf(own, where);
   const next = script.find((move) => move.some(isOpen));
-  if (next) return moveOf(next, job);
+  if (next) return moveOf(next, where);
   const troubles = job.seats.flatMap((view) => troubleMove(view, job) ?? []);
   return troubles.find(({ code }) => code !== 'wait_for_part') ?? troubles[0] ?? PROVEN;
 }

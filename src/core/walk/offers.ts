@@ -175,7 +175,7 @@ const OFFERS: Record<Exclude<MoveCode, 'all_proven'>, MakeOffers> = {
     ),
   ],
   choose_way_in: (here) => [
-    offer('as_proposed', () => viewsOf('way_in', here).flatMap((view) => beforeFit(view, here.job))),
+    offer('as_proposed', () => viewsOf('way_in', here).flatMap((view) => beforeFit(view, here))),
   ],
   find_tool: (here) =>
     TOOL_WAYS.map((how) =>
@@ -195,7 +195,7 @@ const OFFERS: Record<Exclude<MoveCode, 'all_proven'>, MakeOffers> = {
     ofFirst(here, 'metal_out', ({ casting }) => [{ kind: 'casting_out', body: {}, castingId: casting.id }]),
   drop_now: (here) =>
     ofFirst(here, 'let_go', (view) => [
-      ...beforeFit(view, here.job),
+      ...beforeFit(view, here),
       { kind: 'let_go', body: {}, seatId: view.seat.id },
     ]),
   say_home_or_stuck: outcomeOffers,

@@ -1,4 +1,4 @@
-import { isHeard, isPastStripping, isSeal, isWorthMeasuring, troubleOf } from './facts';
+import { isHeard, isMeasuredFor, isPastStripping, isSeal, isWorthMeasuring, troubleOf } from './facts';
 import { fitItems, homeItems, sealFit } from './inItems';
 import type { Item } from './item';
 import { inAHurry, makeItem, type Make } from './makeItem';
@@ -28,7 +28,7 @@ function readyItems(make: Make): Item[] {
   const measure = makeItem(make, 'measure', 'measure', {
     rank: RANK.measure,
     group: inAHurry(make, 'measure'),
-    isDone: isReady || view.isMeasured || history.usualFitAccepted,
+    isDone: isReady || isMeasuredFor(view, walk) || history.usualFitAccepted,
   });
   const wantsGauge = !isSeal(view) && (walk !== 'quick' || isWorthMeasuring(view, job));
   return [clean, compare, ...(isHeard(view) ? [feel] : []), ...(wantsGauge ? [measure] : [])];

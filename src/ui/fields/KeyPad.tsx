@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import { useState } from 'react';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
+import { completeSize } from '@/core/quantity/completeSize';
 import { Name } from '@/ui/parts/text';
 
 const KEYS = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '.', '0', '⌫'] as const;
@@ -17,10 +18,12 @@ type Props = {
   quantity: keyof typeof UNIT_KEYS;
   onClose: () => void;
   onEnter: (text: string) => string | null;
+  /** The size that belongs there, mm: its last three digits alone are enough. */
+  nominalMm?: number | null;
 };
 
 /** Numbers by touch, with gloves: no pop-up keyboard. `onEnter` gives back what is wrong, or null when it was taken. */
-export function KeyPad({ isOpen, title, quantity, onClose, onEnter }: Props) {
+export function KeyPad({ isOpen, title, quantity, onClose, onEnter, nominalMm = null }: Props) {
   const unitKeys: readonly string[] = UNIT_KEYS[quantity];
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
@@ -28,13 +31,14 @@ export function KeyPad({ isOpen, title, quantity, onClose, onEnter }: Props) {
     setProblem(null);
     setText((before) => (key === '⌫' ? before.slice(0, -1) : before + key));
   };
+  const completed = nominalMm === null ? null : completeSize(text, nominalMm);
   const close = () => {
     setText('');
     setProblem(null);
     onClose();
   };
   const enter = () => {
-    const wrong = onEnter(text);
+    const wrong = onEnter(completed ?? text);
     if (wrong === null) close();
     else setProblem(wrong);
   };
@@ -53,7 +57,7 @@ export function KeyPad({ isOpen, title, quantity, onClose, onEnter }: Props) {
           minHeight: 68,
         }}
       >
-        {text || '\u00a0'}
+        {completed ?? (text || '\u00a0')}
       </Box>
       <Box role="alert" sx={{ minHeight: 44, fontSize: TYPE.small, fontWeight: 650 }}>
         {problem}

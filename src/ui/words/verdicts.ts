@@ -99,6 +99,7 @@ export const sayCeiling = ({ what, seatName, limitC, isNew }: Ceiling, units: Un
   `${isNew ? 'The new seal' : WHAT[what]}${seatName ? ` at ${seatName}` : ''} takes no more than ${asText(showTemperature(limitC, units))}`;
 
 export const REASON_WORDS: Record<HeatReason, string> = {
+  nothing_planned: 'No way in is chosen yet.',
   not_heating: 'The casting is cold.',
   probe_the_boss: 'Hot air has no dial: hold the probe on the boss.',
   bore_still_small: 'The bore is still too small to be sure.',
