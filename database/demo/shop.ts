@@ -98,6 +98,10 @@ export const TOOLS: Tool[] = [
   hang({ sort: 'collet', name: 'Collet 18–24', fromMm: 17.6, toMm: 24 }),
   hang({ sort: 'collet', name: 'Collet 24–32', fromMm: 23.5, toMm: 32 }),
   hang({ sort: 'puller', name: 'Two-leg puller', fromMm: 20, toMm: 90 }),
+  hang({ sort: 'ring_pliers', name: 'Ring pliers, inside' }),
+  hang({ sort: 'seal_hook', name: 'Seal hook' }),
+  hang({ sort: 'feelers', name: 'Feelers' }),
+  hang({ sort: 'thread_locker', name: 'Locker, medium' }),
   hang({
     sort: 'rod',
     name: 'Rod M10, class 8.8',

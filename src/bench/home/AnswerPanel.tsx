@@ -2,11 +2,12 @@
 import Box from '@mui/material/Box';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
-import type { AskAnswer } from '@/core/ask/ask';
+import type { AskAnswer, HelpTopic } from '@/core/ask/ask';
 import type { QuickPart } from '@/core/ask/quickSeat';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { type Units } from '@/core/quantity/format';
 import { sumPath, type SumDescription } from '@/core/sums/sum';
+import { HELP_WORDS } from '@/ui/words/help';
 import { sayAnswer } from '@/ui/words/sayAnswer';
 import { bearingMarks } from '@/ui/drawing/bearing';
 import { SceneView } from '@/ui/drawing/SceneView';
@@ -72,6 +73,7 @@ export function AnswerPanel({
         {answer.kind === 'part' && <Lead>{answer.meaning}. Goes over or between: nothing is pressed.</Lead>}
         {answer.kind === 'sum' && <SumAnswer answer={answer} units={units} />}
         {answer.kind === 'sums' && <SumList sums={answer.sums} />}
+        {answer.kind === 'help' && <Help topic={answer.topic} />}
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, mt: 1.5, alignItems: 'center' }}>
           {children}
         </Box>
@@ -94,8 +96,23 @@ function titleOf(answer: AskAnswer): string {
       return `${answer.machine}, job ${answer.number}`;
     case 'job_kind':
       return answer.name;
+    case 'job_kinds':
+      return 'Which of these jobs?';
+    case 'help':
+      return HELP_WORDS[answer.topic].title;
   }
 }
+
+/** What to do with a part that did not go where it should. */
+const Help = ({ topic }: { topic: HelpTopic }) => (
+  <>
+    {HELP_WORDS[topic].lines.map(({ when, then }) => (
+      <Lead key={when} sx={{ mb: 0.5 }}>
+        <b>{when}:</b> {then}
+      </Lead>
+    ))}
+  </>
+);
 
 const partScene = (part: QuickPart, units: Units): Scene => ({
   width: PICTURE.width,

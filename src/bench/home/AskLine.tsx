@@ -86,6 +86,17 @@ export function AskLine({ context, asked, walk }: { context: AskContext; asked: 
               Keep as a job
             </Button>
           )}
+          {answer.kind === 'job_kinds' &&
+            answer.kinds.map(({ jobKind, name }) => (
+              <Button
+                key={jobKind}
+                variant="outlined"
+                disabled={isSending}
+                onClick={() => void start({ kind: jobKind, machine: '' })}
+              >
+                {name}
+              </Button>
+            ))}
           {answer.kind === 'job_kind' && (
             <Button variant="contained" disabled={isSending} onClick={keep}>
               Start this job

@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { counting } from '@/core/job/counting';
+import { isSizedByBore } from '@/core/job/seatView';
 import type { SeatView } from '@/core/job/seatView';
 import { later } from '@/bench/record/later';
 import { useJob } from '@/bench/record/JobProvider';
@@ -88,6 +89,12 @@ export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
           hasThird={hasThird}
         />
       </Box>
+      {isSizedByBore(seat) && (
+        <Note role="note" data-testid="cup-note">
+          A drawn cup is sized by its bore: free, it is out of round and its outside tells little. Measure the
+          bore; a plug in the needles proves it when it is in.
+        </Note>
+      )}
       <SeatCondition view={view} />
       {fit && (
         <>

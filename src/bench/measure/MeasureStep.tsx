@@ -2,6 +2,7 @@
 import type { SeatId } from '@/core/record/ids';
 import { useMemo, useState, type ReactNode } from 'react';
 import { counting } from '@/core/job/counting';
+import { isSizedByBore } from '@/core/job/seatView';
 import { BORE_SLOTS, OUTSIDE_SLOTS, slotOf, slotText, type Slot } from '@/core/record/slots';
 import { GaugeBar } from '@/bench/gauge/GaugeBar';
 import { gaugeSlot } from '@/bench/gauge/useReadings';
@@ -32,13 +33,14 @@ export function MeasureStep({
     [view?.readings],
   );
   const hasThird = isThirdWanted || THIRD_SLOTS.some((place) => taken.has(slotText(place)));
+  const isCup = view !== null && isSizedByBore(view.seat);
   const slots = useMemo(
     () => [
       ...BORE_SLOTS.map(boreSlot),
       ...(hasThird ? THIRD_SLOTS.map(boreSlot) : []),
-      ...OUTSIDE_SLOTS.map(outsideSlot),
+      ...(isCup ? [] : OUTSIDE_SLOTS.map(outsideSlot)),
     ],
-    [hasThird],
+    [hasThird, isCup],
   );
   const slot =
     chosen && slots.some((each) => each.slot === chosen)

@@ -205,7 +205,9 @@ function Overrule({ partCheck, history, seatId }: OverruleProps) {
   return (
     <Box sx={{ borderTop: `1.5px solid ${token('steel')}`, mt: 1, pt: 1 }}>
       <Note>
-        {partCheck.verdict === 'wrong' ? 'It is right all the same, because:' : 'Not measured, but compared:'}
+        {partCheck.verdict === 'wrong' || partCheck.verdict === 'doubtful'
+          ? 'It is right all the same, because:'
+          : 'Not measured, but compared:'}
       </Note>
       <ChoiceRow
         label="Reason"

@@ -30,7 +30,14 @@ export function RemovalList({ view }: { view: SeatView }) {
     [seat.spec, job.tools],
   );
   const toolFor = ({ way }: PlannedRemoval) =>
-    needs.find(({ need }) => need === (way === 'slide_hammer' ? 'collet' : 'receiver'))?.fits[0]?.name;
+    way === 'expanding_puller'
+      ? job.tools.find(
+          (tool) =>
+            tool.sort === 'blind_puller' &&
+            tool.fromMm <= seat.spec.part.boreMm &&
+            tool.toMm >= seat.spec.part.boreMm,
+        )?.name
+      : needs.find(({ need }) => need === (way === 'slide_hammer' ? 'collet' : 'receiver'))?.fits[0]?.name;
   if (history.takenOut)
     return (
       <Text sx={{ mt: 1 }} data-testid="taken-out">

@@ -24,6 +24,13 @@ const SETTING: WallFormSetting<Tool> = {
     ],
     collet: [length('fromMm', 'Enters from', 14), length('toMm', 'Spreads to', 18)],
     puller: [length('fromMm', 'From', 20), length('toMm', 'To', 90)],
+    blind_puller: [length('fromMm', 'Grips from', 12), length('toMm', 'To', 22)],
+    ring_pliers: [],
+    seal_hook: [],
+    ring_nut_wrench: [],
+    crank_tool: [],
+    feelers: [],
+    thread_locker: [],
     rod: [
       length('threadMm', 'Thread', 12),
       length('pitchMm', 'Pitch', 1.75),

@@ -6,6 +6,8 @@ import { showSize, type Units } from '@/core/quantity/format';
 import { token, TYPE } from '@/ui/theme/tokens';
 
 const PX_PER_MM = 1.1;
+/** Drawn open: they go into something, or round it. */
+const GRIPS: readonly Tool['sort'][] = ['collet', 'puller', 'blind_puller'];
 
 type Props = {
   title: string;
@@ -103,7 +105,7 @@ function ToolPicture({ tool, isFit, isNearly }: { tool: Tool; isFit: boolean; is
   const hole =
     'insideMm' in tool
       ? (tool.insideMm / 2) * PX_PER_MM
-      : tool.sort === 'collet' || tool.sort === 'puller'
+      : GRIPS.includes(tool.sort) && 'fromMm' in tool
         ? (tool.fromMm / 2) * PX_PER_MM
         : 0;
   const size = 2 * r + 8;
@@ -126,7 +128,7 @@ function ToolPicture({ tool, isFit, isNearly }: { tool: Tool; isFit: boolean; is
           fill={token('paper')}
           stroke={token('ink')}
           strokeWidth="1.6"
-          strokeDasharray={tool.sort === 'collet' || tool.sort === 'puller' ? '5 3' : undefined}
+          strokeDasharray={GRIPS.includes(tool.sort) ? '5 3' : undefined}
         />
       )}
     </svg>

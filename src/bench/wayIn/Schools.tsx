@@ -37,6 +37,7 @@ function School({ school, units, isShut, choose }: Omit<Props, 'plan'> & { schoo
         <Box sx={{ flex: 1 }}>
           A school heats such a casting to {hot}.
           {weakest && <b> Not here: {sayCeiling(weakest, units).toLowerCase()}.</b>}
+          {` Casting and part settle at ${asText(showTemperature(school.settlingC, units))}.`}
           {school.minutesAllowed && ` No longer than ${school.minutesAllowed} min: its temper goes.`}
         </Box>
         {!weakest && !isAsked && (

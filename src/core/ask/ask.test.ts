@@ -2,13 +2,14 @@ import { asId } from '../../../tests/support/ids';
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { bagCode, isBagCode } from '@/core/board/bagCode';
+import { JOB_KINDS } from '@/core/job/kinds/allKinds';
 import { ask, type AskContext } from './ask';
 import { quickSeat, usualClassFor } from './quickSeat';
 
 const CONTEXT: AskContext = {
   units: 'metric',
   jobs: [{ jobId: asId('j7'), code: bagCode(7), machine: 'Ostrel 250', number: 7 }],
-  kinds: [{ kind: 'two_stroke_crankcase', name: 'Two-stroke crankcase', keywords: 'saw case' }],
+  kinds: JOB_KINDS,
 };
 const asked = (text: string, units: AskContext['units'] = 'metric') => ask(text, { ...CONTEXT, units });
 
@@ -59,6 +60,8 @@ describe('the ask line', () => {
       sum: { topic: 'press_rod', mode: 'force' },
       inputs: { torque_Nm: 20, pitch_mm: 1.5, strength_class: '4.6' },
     });
+    // Common practice, no source: nobody who says a thread and a torque means a rod.
+    expect(asked('m6 11 ft-lb')).toMatchObject({ kind: 'sum', sum: { topic: 'bolt_torque' } });
     expect(asked('m6 bolt 8.8 10 ft-lb')).toMatchObject({
       kind: 'sum',
       sum: { topic: 'bolt_torque' },
@@ -69,12 +72,33 @@ describe('the ask line', () => {
     expect(asked(bagCode(7).toLowerCase())).toMatchObject({ kind: 'job', jobId: asId('j7') });
     expect(asked('saw case')).toEqual({
       kind: 'job_kind',
-      jobKind: 'two_stroke_crankcase',
-      name: 'Two-stroke crankcase',
+      jobKind: 'saw_crankcase',
+      name: 'Chainsaw crankcase',
     });
     expect(asked('infrared')).toMatchObject({ kind: 'sum', sum: { topic: 'thermometer' } });
     expect(asked('shim')).toMatchObject({ kind: 'sums' });
   });
+  it.each([
+    ['wheel bearing', 'wheel_hub'],
+    ['head bearing', 'steering_head'],
+    ['leaking seal', 'seal_only'],
+    ['two stroke', 'two_stroke_crankcase'],
+  ])('“%s” is the job that a person means by it', (text, jobKind) =>
+    expect(asked(text)).toMatchObject({ kind: 'job_kind', jobKind }),
+  );
+  it('“crank” offers the crankcases, not one of them', () => {
+    const answer = asked('crank');
+    const names = answer?.kind === 'job_kinds' ? answer.kinds.map(({ jobKind }) => jobKind) : [];
+    expect(names).toEqual(
+      expect.arrayContaining(['two_stroke_crankcase', 'offroad_crankcase', 'saw_crankcase']),
+    );
+    expect(names).not.toContain('seal_only');
+  });
+  it.each([
+    ['stuck', 'stuck'],
+    ['Stuck!', 'stuck'],
+    ['cocked', 'cocked'],
+  ])('“%s” says what to do', (text, topic) => expect(asked(text)).toEqual({ kind: 'help', topic }));
   it('a part that does not press into a bore says what it is', () =>
     expect(asked('AXK2035')).toMatchObject({ kind: 'part', part: { type: 'thrust_needle' } }));
   it('each of the common questions takes twelve keys or fewer', () => {

@@ -35,7 +35,33 @@ export type AskAnswer =
   | { kind: 'sum'; sum: SumDescription; inputs: Record<string, unknown>; solved: Solved }
   | { kind: 'job'; jobId: JobId; machine: string; number: number; code: string }
   | { kind: 'job_kind'; jobKind: string; name: string }
+  /** Several kinds that the word fits. */
+  | { kind: 'job_kinds'; kinds: { jobKind: string; name: string }[] }
+  /** A part that did not go where it should: what to do. */
+  | { kind: 'help'; topic: HelpTopic }
   | { kind: 'sums'; sums: SumDescription[] };
+
+export type HelpTopic = 'stuck' | 'cocked';
+/** What people type when it happens. */
+const HELP_WORDS: Record<string, HelpTopic> = {
+  stuck: 'stuck',
+  grabbed: 'stuck',
+  jammed: 'stuck',
+  'half way': 'stuck',
+  cocked: 'cocked',
+  crooked: 'cocked',
+  tilted: 'cocked',
+};
+const askHelp = (text: string): AskAnswer | null => {
+  const topic =
+    HELP_WORDS[
+      text
+        .toLowerCase()
+        .replace(/[^a-z ]/g, '')
+        .trim()
+    ];
+  return topic ? { kind: 'help', topic } : null;
+};
 
 /** Metals as people shorten them. */
 const METAL_WORDS: Record<string, MaterialCode> = {
@@ -158,7 +184,8 @@ function askThread(words: readonly string[], units: Units): AskAnswer | null {
   const torque = parseQuantity(torqueText, 'newton_metre', units);
   if (!torque.ok || torque.value < 0 || torque.value > 2000) return null;
   const size = { thread_d_mm: thread.diameterMm, pitch_mm: thread.pitchMm, torque_Nm: torque.value };
-  if (rest.some((word) => /^(bolt|screw)$/i.test(word)))
+  // A thread with a torque is a bolt; a rod is asked for by its name.
+  if (!rest.some((word) => /^rod$/i.test(word)))
     return solved('bolt_torque', {
       ...size,
       engagement_mm: 2 * thread.diameterMm,
@@ -183,8 +210,12 @@ function askBag(text: string, { jobs }: AskContext): AskAnswer | null {
 const sumWords = (sum: (typeof SUMS)[number]) => `${sum.title} ${sum.keywords} ${sum.lead}`;
 
 function askWords(text: string, { kinds }: AskContext): AskAnswer | null {
-  const kind = findByWords(kinds, text, ({ name, keywords }) => `${name} ${keywords}`)[0];
-  if (kind) return { kind: 'job_kind', jobKind: kind.kind, name: kind.name };
+  const fitting = findByWords(kinds, text, ({ name, keywords }) => `${name} ${keywords}`).map((each) => ({
+    jobKind: each.kind,
+    name: each.name,
+  }));
+  if (fitting.length > 1) return { kind: 'job_kinds', kinds: fitting };
+  if (fitting[0]) return { kind: 'job_kind', ...fitting[0] };
   const found = findByWords(
     SUMS.filter(({ isAlias }) => !isAlias),
     text,
@@ -202,6 +233,7 @@ export function ask(typed: string, context: AskContext): AskAnswer | null {
   if (text.length < 2) return null;
   const words = text.split(/\s+/);
   return (
+    askHelp(text) ??
     askBag(text, context) ??
     askThread(words, context.units) ??
     askDesignation(words) ??

@@ -98,8 +98,11 @@ function planSchools(problem: WayInProblem): WayIn[] {
   const isMagnesium = housing.code === 'az91';
   return SCHOOLS_C[isMagnesium ? 'az91' : 'other'].map((housingC) => {
     const plan = describeWay(problem, 'heat_chill', freezerC, housingC);
-    // Magnesium that relaxes a little is what this school lives with; what lies in the casting forbids it all the same.
-    const broken = plan.broken.filter(({ what }) => !(isMagnesium && what === 'casting_metal'));
+    // Magnesium that relaxes a little, and steel that lets a hair go, are what these schools live with; what lies in the casting, or in
+    // the part, forbids it all the same.
+    const broken = plan.broken.filter(
+      ({ what }) => what !== 'bearing_steel' && !(isMagnesium && what === 'casting_metal'),
+    );
     return { ...plan, broken, works: broken.length === 0 };
   });
 }

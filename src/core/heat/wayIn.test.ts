@@ -173,4 +173,46 @@ describe('ceilings', () => {
     expect(
       ceilingsFor({ castingMaterial: 'az91', leftIn: [], bearing: { closure: 'open', cage: 'steel' } }),
     ).toContainEqual({ what: 'casting_metal', sees: 'casting', limitC: 120 }));
+  it('no drop-in where nothing stops the part, unless a stop is set up', () => {
+    for (const name of ['chill', 'heat', 'heat_chill']) {
+      expect(way(name, { hasStop: false }).against).toContain('nothing_stops_it');
+      expect(way(name).against).toEqual([]);
+    }
+    expect(planWayIn({ ...problem, hasStop: false }).mildest?.way).toBe('warm_tap');
+  });
+  it('warm and light blows: just warm enough that little force is left', () => {
+    const tap = way('warm_tap', { hasStop: false });
+    expect(tap.works).toBe(true);
+    expect(tap.forceN!.high).toBeLessThanOrEqual(500);
+    expect(tap.housingC).toBeLessThan(way('heat').housingC);
+  });
+  it('chilled and pressed takes less force than pressed, in proportion to the nip that is left', () => {
+    const [cold, chilled] = [way('press').forceN!, way('chill_press').forceN!];
+    // 38 K of 12 per million on 62 mm: 28.3 µm of the upper edge of 34 µm.
+    expect(chilled.high / cold.high).toBeCloseTo((34 - 62 * 12e-3 * 38) / 34, 2);
+  });
+  it('what is not heated is said by name: a wheel never, a frame not in an oven', () => {
+    expect(way('heat', { workpiece: 'wheel' }).against).toEqual(['no_heat_here']);
+    expect(way('heat', { workpiece: 'frame_or_arm' }).against).toEqual(['not_into_an_oven']);
+    expect(way('heat', { workpiece: 'frame_or_arm', heatedBy: 'gun' }).against).toEqual([]);
+  });
+  it('a press that is too weak is not proposed', () =>
+    expect(way('press', { toolsN: { press: 2000, clamp: null } }).against).toEqual(['tools_too_weak']));
+  it('hotter schools stand beside the proposal; a seal in the casting forbids them by name', () => {
+    expect(planWayIn(problem).schools.map(({ housingC, works }) => [housingC, works])).toEqual([[180, true]]);
+    const sealed = planWayIn({
+      ...problem,
+      ceilings: ceilingsFor({
+        castingMaterial: 'alsi9cu3',
+        leftIn: [
+          { seatName: 'Output shaft', sealMaterial: 'fkm', isNew: true },
+          { seatName: 'Pump', sealMaterial: 'nbr' },
+        ],
+        bearing: { closure: 'open', cage: 'steel' },
+      }),
+    });
+    expect(sealed.schools[0]!.broken[0]).toMatchObject({ what: 'seal_left_in', seatName: 'Pump' });
+    const saw = planWayIn({ ...problem, housing: MATERIALS.az91, casting: { massKg: 0.5, areaM2: 0.08 } });
+    expect(saw.schools.map(({ housingC }) => housingC)).toEqual([130, 145]);
+  });
 });

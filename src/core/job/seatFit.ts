@@ -75,7 +75,8 @@ export function findSeatFit({ seat, casting, readings, instruments }: MeasuredSe
   const race = partMetal(part);
   const metal = MATERIALS[casting.material];
   const boreReadings = counting(readings, 'bore');
-  const outsideReadings = counting(readings, 'outside');
+  // A cup's free outside is out of round: its class is taken in its place.
+  const outsideReadings = part.type === 'drawn_cup' ? [] : counting(readings, 'outside');
   const bore = shapeOf(boreReadings, metal.alphaPerK, part.outsideMm, instruments);
   const partOutside = shapeOf(outsideReadings, race.alphaPerK, part.outsideMm, instruments);
   const interference = findInterference({ nominalMm: part.outsideMm, usualClass, bore, partOutside });

@@ -27,7 +27,7 @@ export function comparedSizes(readings: readonly CurrentReading[]): ComparedSize
 
 /** The seat's part against both its mates and the old one. */
 export const checkSeatPart = (
-  mates: { hasJournal: boolean },
+  mates: { hasJournal: boolean; isSeal: boolean },
   readings: readonly CurrentReading[],
   { oldPart, dryFit }: Pick<SeatHistory, 'oldPart' | 'dryFit'>,
 ): PartCheck => comparePart(mates, comparedSizes(readings), oldPart, dryFit);

@@ -75,6 +75,9 @@ export type JobView = {
 export const boreSlotsOf = ({ spec }: Seat): readonly Slot[] =>
   spec.kind === 'seal_in_bore' ? BORE_SLOTS.slice(0, 2) : BORE_SLOTS;
 
+/** A drawn cup takes the shape of its bore: its free outside is out of round and tells little. ISO 3245 practice, from memory. */
+export const isSizedByBore = ({ spec }: Seat): boolean => spec.part.type === 'drawn_cup';
+
 const hasAll = (readings: readonly CurrentReading[], slots: readonly Slot[]) => {
   const taken = new Set(counting(readings).map(({ slot }) => slot));
   return slots.every((slot) => taken.has(slotText(slot)));
@@ -172,9 +175,14 @@ function makeView(
     heat: heatAt(castingDone.heat, nowMs),
     fit: findSeatFit({ seat, casting, readings, instruments }),
     leftIn,
-    isMeasured: hasAll(readings, boreSlotsOf(seat)) && hasAll(readings, OUTSIDE_SLOTS),
+    isMeasured:
+      hasAll(readings, boreSlotsOf(seat)) && (isSizedByBore(seat) || hasAll(readings, OUTSIDE_SLOTS)),
     journal,
-    partCheck: checkSeatPart({ hasJournal: journal !== null }, readings, history),
+    partCheck: checkSeatPart(
+      { hasJournal: journal !== null, isSeal: seat.spec.kind === 'seal_in_bore' },
+      readings,
+      history,
+    ),
     overdue: overdueInstruments(readings, instruments),
   };
   return {

@@ -34,10 +34,24 @@ const WRONG_FIT_MM = 0.25;
 /** Two parts of one number differ by less. Common practice, no source. */
 const SAME_PART_MM = 0.15;
 
-const fitCheck = (mate: Mate, one: number | undefined, other: number | undefined): MateCheck => {
+/** How much bigger one may be than the other, mm. */
+type Window = { from: number; to: number };
+const METAL: Window = { from: -WRONG_FIT_MM, to: WRONG_FIT_MM };
+/**
+ * A seal is rubber: its outside is some tenths bigger than its bed, its free lip about a millimetre smaller than its collar, and that is
+ * right. ISO 6194-1 practice, from memory.
+ */
+const SEAL = { bed: { from: 0, to: 0.8 }, lip: { from: 0.2, to: 2.5 } } as const;
+
+const fitCheck = (
+  mate: Mate,
+  one: number | undefined,
+  other: number | undefined,
+  { from, to }: Window = METAL,
+): MateCheck => {
   if (one === undefined || other === undefined) return { mate, state: 'not_compared', byMm: null };
   const byMm = one - other;
-  return { mate, state: Math.abs(byMm) > WRONG_FIT_MM ? 'wrong' : 'right', byMm };
+  return { mate, state: byMm < from || byMm > to ? 'wrong' : 'right', byMm };
 };
 
 /** Sizes that belong to the number on the old part, as they were looked up when it was noted. */
@@ -72,14 +86,14 @@ export type DryFit = 'good' | 'tight' | 'loose' | 'will_not_go';
  * needed. A dry fit counts with the numbers: one that goes as it should has been compared with both, one that will not go is wrong.
  */
 export function comparePart(
-  { hasJournal }: { hasJournal: boolean },
+  { hasJournal, isSeal = false }: { hasJournal: boolean; isSeal?: boolean },
   sizes: ComparedSizes,
   oldListed: ListedSizes | null,
   dryFit: DryFit | null = null,
 ): PartCheck {
   const mates: MateCheck[] = [
-    fitCheck('bore', sizes.outside, sizes.bore),
-    ...(hasJournal ? [fitCheck('journal', sizes.journal, sizes.inside)] : []),
+    fitCheck('bore', sizes.outside, sizes.bore, isSeal ? SEAL.bed : METAL),
+    ...(hasJournal ? [fitCheck('journal', sizes.journal, sizes.inside, isSeal ? SEAL.lip : METAL)] : []),
     oldPartCheck(sizes, oldListed),
   ];
   if (dryFit === 'will_not_go' || mates.some(({ state }) => state === 'wrong'))

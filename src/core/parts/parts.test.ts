@@ -38,6 +38,25 @@ describe('a part against both its mates', () => {
     expect(check.mates.find(({ mate }) => mate === 'bore')).toMatchObject({ state: 'wrong' });
     expect(check.mates.find(({ mate }) => mate === 'bore')!.byMm).toBeCloseTo(1.02, 6);
   });
+  it('a dry fit counts: it will not go, or it is loose, whatever the numbers say', () => {
+    const tried = (dryFit: Parameters<typeof comparePart>[3], sizes: ComparedSizes = good) =>
+      comparePart({ hasJournal: true }, sizes, null, dryFit).verdict;
+    expect(tried('will_not_go')).toBe('wrong');
+    expect(tried('loose')).toBe('doubtful');
+    expect(tried('good', {})).toBe('right');
+    expect(tried('tight', {})).toBe('right');
+    expect(tried('good', { ...good, outside: 47.995 })).toBe('wrong');
+  });
+  it('a seal is rubber: some tenths bigger than its bed, its lip about a millimetre smaller than its collar, is right (ISO 6194-1 practice, from memory)', () => {
+    const seal = (sizes: ComparedSizes) =>
+      comparePart({ hasJournal: true, isSeal: true }, sizes, null).verdict;
+    const honest = { bore: 47, outside: 47.35, inside: 28.9, journal: 30 };
+    expect(seal(honest)).toBe('right');
+    expect(compare(honest).verdict).toBe('wrong');
+    expect(seal({ ...honest, outside: 46.8 })).toBe('wrong');
+    expect(seal({ ...honest, inside: 30.1 })).toBe('wrong');
+    expect(seal({ ...honest, journal: 35 })).toBe('wrong');
+  });
   it('bored too big for its shaft is wrong though it fits its bore, and is named by its sizes', () => {
     const check = compare({ ...good, inside: 22 });
     expect(check.verdict).toBe('wrong');

@@ -116,7 +116,7 @@ export function chooseShims({
     shimsUm,
     totalUm: total,
     endFloatUm: endFloatWithoutUm - total,
-    errorUm: Math.abs(total - wantedUm),
+    errorUm: wantedUm - total,
     pieces: picked.pieces,
   });
 }

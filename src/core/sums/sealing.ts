@@ -94,9 +94,9 @@ export const oRing = defineSum({
   lead: 'Squeeze in its gland, and how much of its spring is gone.',
   keywords: 'o-ring squeeze set gland section replace',
   fields: [
-    num('section_mm', 'Section now', 'size_mm', 1.7, [0.5, 15]),
-    maybeNum('new_section_mm', 'Section of a new one', 'size_mm', 1.95, [0.5, 15], 'not known'),
-    num('gland_depth_mm', 'Gland depth', 'size_mm', 1.5, [0.3, 15]),
+    num('section_mm', 'Section now', 'size_mm', 2.36, [0.5, 15]),
+    maybeNum('new_section_mm', 'Section of a new one', 'size_mm', 2.62, [0.5, 15], 'not known'),
+    num('gland_depth_mm', 'Gland depth', 'size_mm', 2.1, [0.3, 15]),
   ],
   answers: [
     { name: 'set', label: 'Spring lost', quantity: 'share', nullWords: 'a new one is needed to tell' },

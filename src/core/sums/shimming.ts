@@ -75,7 +75,7 @@ export const shims = defineSum({
   judge: (_, { error_um: e }) =>
     e === 0
       ? { words: 'exactly', severity: 'none' }
-      : e <= 25
+      : Math.abs(e) <= 25
         ? { words: 'near enough for most shafts', severity: 'none' }
         : { words: 'the stock cannot do better', severity: 'caution' },
 });

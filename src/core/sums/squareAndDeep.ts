@@ -27,7 +27,7 @@ const tiltFields = [
     'depths_mm',
     'Depths below the face (standing out: negative)',
     'size_mm',
-    [6.12, 6.31, 6.48, 6.3],
+    [3.42, 3.55, 3.61, 3.47],
     [-1000, 1000],
     [3, 200],
   ),

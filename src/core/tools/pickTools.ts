@@ -88,11 +88,17 @@ function needsOfBush({ part }: BoreSpec, tools: readonly Tool[]): ToolNeed[] {
   return [need('driver', PUSHERS, size, tools, outsideOf, NEARLY_MM)];
 }
 
-/** A driver a size bigger than the seal, so that the casting stops it. */
+/** Deeper than this below the face the casting no longer stops a bigger driver, mm. */
+const BELOW_FLUSH_MM = 1.5;
+
+/** A driver a size bigger than the seal, so that the casting stops it; where it stands below the face, a thin one on its rim. */
 function needsOfSeal(spec: BoreSpec, tools: readonly Tool[]): ToolNeed[] {
   const sealMm = (spec.kind === 'seal_in_bore' ? spec.part : guardOf(spec))?.outsideMm;
   if (sealMm === undefined) return [];
-  return [need('seal_driver', PUSHERS, { min: sealMm + 0.5, max: sealMm + 20 }, tools, outsideOf, NEARLY_MM)];
+  const isBelow =
+    spec.kind === 'seal_in_bore' && spec.housing.depthToShoulderMm - spec.part.widthMm > BELOW_FLUSH_MM;
+  const size = isBelow ? { min: sealMm - 5, max: sealMm - 0.5 } : { min: sealMm + 0.5, max: sealMm + 20 };
+  return [need('seal_driver', PUSHERS, size, tools, outsideOf, NEARLY_MM)];
 }
 
 type PlannedHeat = { housingC: number; ringC: number; heatedBy?: HeatSource | undefined };

@@ -7,11 +7,18 @@ export const TOOL_SORTS: readonly ToolSort[] = [
   'receiver',
   'collet',
   'puller',
+  'blind_puller',
   'rod',
   'press',
   'clamp',
   'heat',
   'cold',
+  'ring_pliers',
+  'seal_hook',
+  'ring_nut_wrench',
+  'crank_tool',
+  'feelers',
+  'thread_locker',
 ];
 
 /** The diameter by which a tool is drawn on the wall; null for what has none. */
@@ -23,6 +30,7 @@ export function drawnDiameterMm(tool: Tool): number | null {
       return tool.outsideMm;
     case 'collet':
     case 'puller':
+    case 'blind_puller':
       return tool.toMm;
     case 'rod':
       return tool.threadMm;

@@ -5,6 +5,16 @@ import { toolIdSchema } from '@/core/record/ids';
  * What hangs on the shop's tool wall. Sizes in mm, forces in N, temperatures in °C. A socket serves as a driver by its outside, not by the
  * size of its hexagon.
  */
+/** Tools whose size does not decide whether they serve. */
+export const HAND_TOOLS = [
+  'ring_pliers',
+  'seal_hook',
+  'ring_nut_wrench',
+  'crank_tool',
+  'feelers',
+  'thread_locker',
+] as const;
+
 const mm = (min: number, max: number) => z.number().min(min).max(max);
 const common = { id: toolIdSchema, name: z.string().trim().min(1).max(80) };
 const push = { outsideMm: mm(3, 400), insideMm: mm(0, 390), lengthMm: mm(3, 1000) };
@@ -43,6 +53,10 @@ export const toolSchema = z.discriminatedUnion('sort', [
   }),
   z.strictObject({ ...common, sort: z.literal('cold'), minC: z.number().min(-200).max(10) }),
   z.strictObject({ ...common, sort: z.literal('puller'), fromMm: mm(4, 400), toMm: mm(4, 500) }),
+  /** Expands inside of a part that nothing reaches from behind. */
+  z.strictObject({ ...common, sort: z.literal('blind_puller'), fromMm: mm(4, 200), toMm: mm(4, 210) }),
+  // Known by their name alone.
+  z.strictObject({ ...common, sort: z.enum(HAND_TOOLS) }),
 ]);
 export type Tool = z.infer<typeof toolSchema>;
 export type ToolSort = Tool['sort'];

@@ -1,6 +1,6 @@
 import { awaitedPart } from '@/core/job/blocks';
 import { counting } from '@/core/job/counting';
-import type { JobView, SeatView } from '@/core/job/seatView';
+import { isSizedByBore, type JobView, type SeatView } from '@/core/job/seatView';
 import { isRealNip } from '@/core/heat/mildest';
 import { isLightAlloy } from '@/core/heat/planWayIn';
 import { isChilled, isHeated } from '@/core/heat/waySorts';
@@ -52,11 +52,11 @@ export const asksForReadings = (view: SeatView, job: JobView, walk: WalkStyle) =
   !isSeal(view) && (walk !== 'quick' || isWorthMeasuring(view, job));
 
 /** Two across at one depth and the part once: enough in a hurry. In the longer walks two depths tell a taper too. */
-export function isMeasuredFor({ readings, isMeasured }: SeatView, walk: WalkStyle): boolean {
+export function isMeasuredFor({ seat, readings, isMeasured }: SeatView, walk: WalkStyle): boolean {
   if (isMeasured || walk !== 'quick') return isMeasured;
   const taken = new Set(counting(readings).map(({ slot }) => slot));
   const isAcross = ['1', '2'].some((plane) => taken.has(`bore.${plane}.0`) && taken.has(`bore.${plane}.90`));
-  return isAcross && taken.has('outside.0');
+  return isAcross && (isSizedByBore(seat) || taken.has('outside.0'));
 }
 
 /** Usual classes of seats that carry a crank or the like. Common practice, no source. */

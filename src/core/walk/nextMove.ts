@@ -2,7 +2,7 @@ import { findBlocks } from '@/core/job/blocks';
 import { counting } from '@/core/job/counting';
 import { freezerMinutes } from '@/core/job/planSeat';
 import { planStrip } from '@/core/job/planStrip';
-import { boreSlotsOf, type JobView, type SeatView } from '@/core/job/seatView';
+import { boreSlotsOf, isSizedByBore, type JobView, type SeatView } from '@/core/job/seatView';
 import type { SeatId } from '@/core/record/ids';
 import { OUTSIDE_SLOTS, slotText } from '@/core/record/slots';
 import type { Stage, Step, WalkStyle } from '@/core/record/vocabulary';
@@ -48,7 +48,7 @@ function nextSlot(view: SeatView, walk: WalkStyle) {
   const taken = new Set(counting(view.readings).map(({ slot }) => slot));
   const isQuick = walk === 'quick';
   const bore = boreSlotsOf(view.seat).slice(0, isQuick ? 2 : undefined);
-  return [...bore, ...OUTSIDE_SLOTS.slice(0, isQuick ? 1 : undefined)].find(
+  return [...bore, ...(isSizedByBore(view.seat) ? [] : OUTSIDE_SLOTS.slice(0, isQuick ? 1 : undefined))].find(
     (slot) => !taken.has(slotText(slot)),
   );
 }

@@ -13,7 +13,7 @@ const degrees = (celsius: number | undefined, units: Units) =>
 /** What is wrong, in words, beside the field. */
 const WORDS: Record<string, (issue: Issue, units: Units) => string> = {
   empty: () => 'Type a number, then Enter.',
-  not_a_length: ({ given }) => `“${given}” is no size. Try 62.01, .195in, 195 thou or 3/16.`,
+  not_a_length: ({ given }) => `“${given}” is no size. Try 42.03, .238in, 238 thou or 7/32.`,
   unknown_unit: ({ given }) => `“${given}” is no unit here: mm, in, thou or µm.`,
   looks_like_inches: ({ given, min, max }, units) =>
     `${size(given, units)} cannot be; in inches it would fit ${span(min, max, units)}. Add “in”?`,

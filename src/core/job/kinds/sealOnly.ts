@@ -8,7 +8,7 @@ export const SEAL_ONLY: JobKind = {
   kind: 'seal_only',
   name: 'Seal only, shaft in place',
   machineSort: 'any machine',
-  keywords: 'seal only oil leak output shaft crank shift in the frame',
+  keywords: 'seal only oil leak leaking weeping output shift shaft in the frame',
   reach: 'outside',
   castings: [
     {

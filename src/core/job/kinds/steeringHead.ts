@@ -18,7 +18,7 @@ export const STEERING_HEAD: JobKind = {
   kind: 'steering_head',
   name: 'Steering head',
   machineSort: 'trail bike',
-  keywords: 'steering head headset race taper cone fork stem',
+  keywords: 'steering head bearing headset race taper cone fork stem',
   reach: 'some_hours',
   castings: [
     {

@@ -10,7 +10,7 @@ export const WHEEL_HUB: JobKind = {
   kind: 'wheel_hub',
   name: 'Wheel hub',
   machineSort: 'trail bike',
-  keywords: 'wheel hub front rear axle spacer',
+  keywords: 'wheel bearing hub front rear axle spacer',
   reach: 'some_hours',
   castings: [
     {
