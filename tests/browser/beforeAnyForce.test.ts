@@ -172,7 +172,7 @@ describe('looking, weighing, estimating', () => {
     expect(await textOf(page, 'estimate')).toMatch(/labour 90 =/);
   });
 
-  it('the walk follows the person: quick goes to the gauge, taught says what is special', async () => {
+  it('the walk follows the person: quick asks all at once, and says what is special where the hands are', async () => {
     const jobId = await startJob(app, 'two_stroke_crankcase');
     const { page } = await openPage(browser, { person: 'jb' });
     await gotoReady(page, `${app.url}/jobs/${jobId}?walk=taught`);
@@ -181,6 +181,6 @@ describe('looking, weighing, estimating', () => {
     await (await page.waitForSelector('[aria-label*="Joss Brackett is at the bench"]'))!.click();
     await tap(page, 'quick', { isInDialog: true });
     await page.keyboard.press('Escape');
-    await waitForText(page, 'next-move', /^Read the main bearing bore/);
+    await waitForText(page, 'next-move', /decide what is renewed/);
   });
 });

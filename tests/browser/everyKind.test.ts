@@ -24,7 +24,11 @@ describe('every kind, from start to a measured seat', () => {
       await page.waitForSelector(`[data-check="${check}"][data-finding="good"]`);
       await tap(page, 'Strip');
       await page.waitForSelector('[data-testid="as-found"]');
+      await tap(page, 'sunk');
       await typeInto(page, 'found-depth', '1.4');
+      await page.waitForFunction(
+        () => document.querySelector<HTMLInputElement>('input[name="found-depth"]')?.value === '1.40',
+      );
       await tap(page, 'Measure');
       await page.waitForSelector('[data-testid="measure-slate"]');
       for (const slot of [
@@ -33,7 +37,8 @@ describe('every kind, from start to a measured seat', () => {
         ...(seat.spec.part.type === 'seal' ? [] : ['bore.2.0', 'bore.2.90']),
       ])
         await read(page, slot, (seat.spec.part.outsideMm - 0.018).toFixed(3));
-      for (const slot of ['outside.0', 'outside.90'])
+      // A drawn cup is sized by its bore.
+      for (const slot of seat.spec.part.type === 'drawn_cup' ? [] : ['outside.0', 'outside.90'])
         await read(page, slot, (seat.spec.part.outsideMm - 0.006).toFixed(3));
       await page.waitForSelector('[aria-current="true"] svg[aria-label="measured"]');
       const stored = await loadStored(app, jobId);
@@ -50,6 +55,7 @@ describe('from scratch', () => {
   it('a casting is sized, named and given its metal, bolts by coordinates, and kept as the shop’s own kind', async () => {
     const { page } = await openPage(browser, { person: 'iq' });
     await gotoReady(page, app.url);
+    await tap(page, 'Start a job');
     await tap(page, 'From scratch');
     await tap(page, 'Start', { isInDialog: true });
     await page.waitForSelector('[data-testid="measure-slate"]');

@@ -72,6 +72,7 @@ describe('nothing is lost', () => {
     await page.reload();
     await page.waitForSelector('[data-finding="bad"]');
     await gotoReady(page, `${app.url}${seatPath}/strip`);
+    await tap(page, 'sunk');
     await typeInto(page, 'found-depth', '.195in');
     await page.reload();
     await page.waitForFunction(

@@ -211,7 +211,14 @@ export type StoredJob = {
       value: number;
       metalC: number;
     }[];
-    events: { id: string; kind: string; seatId: SeatId | null; castingId: CastingId | null; at: string }[];
+    events: {
+      id: string;
+      kind: string;
+      seatId: SeatId | null;
+      castingId: CastingId | null;
+      at: string;
+      body: unknown;
+    }[];
   };
 };
 export const loadStored = async (app: App, jobId: JobId) =>

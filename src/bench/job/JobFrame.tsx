@@ -7,7 +7,8 @@ import { usePathname, useRouter } from 'next/navigation';
 import { useEffect, useMemo, type ReactNode } from 'react';
 import { bagCode } from '@/core/board/bagCode';
 import { findHeatItems, type HeatItem } from '@/core/board/heatItems';
-import { findNextMove } from '@/core/walk/nextMove';
+import { findNextMove, findSeatMove } from '@/core/walk/nextMove';
+import type { JobView, SeatView } from '@/core/job/seatView';
 import type { Move } from '@/core/walk/move';
 import { CAUTIONS } from '@/core/catalogue/words';
 import type { ProjectedJob } from '@/core/project/project';
@@ -93,6 +94,14 @@ function MoveBand({
   );
 }
 
+/** A seat that is looked at and is in trouble says so first; else the job's next move, which may be elsewhere. */
+function frameMove(job: JobView, view: SeatView | null, walk: WalkStyle): Move {
+  const next = findNextMove(job, walk);
+  const own = view && !AT_THE_RUN.includes(next.code) ? findSeatMove(view, job, walk) : null;
+  return own && STOPS.includes(own.code) ? own : next;
+}
+const STOPS: readonly Move['code'][] = ['part_is_wrong', 'repair_seat', 'check_remedy'];
+
 /** Work of the whole job, whichever of its seats is looked at. */
 const isOfJob = ({ items }: Move) => items.every(({ seatId }) => seatId === null);
 
@@ -138,7 +147,7 @@ export function JobFrame({
   const walk = person?.walk ?? 'full';
   const own = useOwnHeat(record);
   const places = useMemo(() => placesFrom('Job', jobPath(record.id, walk)), [record.id, walk]);
-  const move = useMemo(() => findNextMove(job, walk), [job, walk]);
+  const move = useMemo(() => frameMove(job, view, walk), [job, view, walk]);
   useStepKeys(record.id);
 
   if (!view) return <SeatNotHere jobId={record.id} />;
