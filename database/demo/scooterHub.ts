@@ -65,6 +65,12 @@ const SCOOTER_HUB: DemoCasting = {
   ],
 };
 
+/** The hub by itself, its rim and tyre off: it may go into the oven. */
+const bareHub = (job: string, about: Parameters<typeof demoHead>[2]) => {
+  const head = demoHead(job, WHEEL_HUB, about);
+  return { ...head, plan: { ...head.plan, workpiece: 'bare_casting' as const } };
+};
+
 /** Stamped on the frame: the hub is known by it from one rebuild to the next. */
 const SCOOTER_FRAME = 'PL90-20713';
 
@@ -72,7 +78,7 @@ const SCOOTER_FRAME = 'PL90-20713';
 export function scooterHubBefore(nowMs: number): JobFile {
   const job = 'pelling before';
   const back = 2 * 365 * 1440;
-  const head = demoHead(job, WHEEL_HUB, {
+  const head = bareHub(job, {
     number: 371,
     machine: 'Pelling 90, two seasons ago',
     machineSort: 'step-through scooter',
@@ -100,7 +106,7 @@ export function scooterHubBefore(nowMs: number): JobFile {
 
 export function scooterHub(nowMs: number): JobFile {
   const job = 'pelling';
-  const head = demoHead(job, WHEEL_HUB, {
+  const head = bareHub(job, {
     number: 417,
     machine: 'Pelling 90',
     machineSort: 'step-through scooter',

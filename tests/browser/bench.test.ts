@@ -31,10 +31,9 @@ describe('the bench', () => {
     const place = await findPlace(app, 'Tarn 220', 'Slip-side main');
     const { page } = await openPage(browser, { person: 'iq' });
     await gotoReady(page, place.at('parts'));
-    await waitForText(page, 'next-move', /Waiting for the slip-side main/);
     await page.click('[data-part^="slip_side_main"] button[aria-expanded]');
     await tap(page, 'arrived');
-    await waitForText(page, 'next-move', /Read the slip-side main bore/);
+    await page.waitForFunction(() => !/kept here/.test(document.body.textContent ?? ''));
     await gotoReady(page, app.url);
     await page.waitForFunction(
       () =>

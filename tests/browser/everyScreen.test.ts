@@ -141,14 +141,15 @@ describe('addresses that lead nowhere', () => {
 });
 
 describe('on the bench', () => {
-  it('a job is started in two taps, without any field, and opens at its next move', async () => {
+  it('a job is started at the top, in three taps without any field, and opens at its next move', async () => {
     const { page } = await openPage(browser, { person: 'iq', isTouch: true });
     await gotoReady(page, app.url);
+    await tap(page, 'Start a job');
     await tap(page, 'Two-stroke crankcase');
     await tap(page, 'Start', { isInDialog: true });
-    await waitForText(page, 'next-move', /Read the main bearing bore across 12–6/);
+    await waitForText(page, 'next-move', /decide what is renewed/);
     expect(await page.evaluate(() => document.body.textContent)).toContain('Machine not named yet');
-    expect(new URL(page.url()).pathname).toMatch(/\/measure$/);
+    expect(new URL(page.url()).pathname).toMatch(/\/look$/);
   });
 
   it('units follow the person, and hold on every screen', async () => {

@@ -39,7 +39,7 @@ describe('the ask line', () => {
     for (const part of ['6306', 'Heat the casting to', 'In the freezer', 'outer race', 'Usual fit, N7'])
       expect(words).toContain(part);
     await page.keyboard.press('Enter');
-    await waitForText(page, 'next-move', /Read the 6306 bore across 12–6/);
+    await waitForText(page, 'next-move', /new parts/);
     expect(errors).toEqual([]);
   });
   it('a thread and a torque open their sum with the numbers in the address', async () => {

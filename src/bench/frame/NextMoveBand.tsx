@@ -37,7 +37,9 @@ export function NextMoveBand({
         >
           {headline}
         </Typography>
-        <Typography sx={{ color: token('steel'), mt: 0.5 }}>{reason}</Typography>
+        <Typography component="div" sx={{ color: token('steel'), mt: 0.5 }}>
+          {reason}
+        </Typography>
       </Box>
       {children}
     </Box>

@@ -12,7 +12,7 @@ import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { StateMark } from '@/ui/marks/StateMark';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { CAUTIONS, sayCeiling } from '@/ui/words/verdicts';
-import { REST_WORDS } from '@/ui/words/work';
+import { REST_WORDS } from '@/ui/words/walk';
 import { Lead, Note, Quiet } from '@/ui/parts/text';
 import type { HeatPlace } from '@/core/record/events/heat';
 import { Column, Row } from '@/ui/parts/layout';

@@ -22,7 +22,8 @@ import { type MoveWords } from '@/ui/words/moveParts';
 import { AskLine } from './AskLine';
 import { CastingLine } from './CastingLine';
 import { JobFileTaker } from './JobFileTaker';
-import { JobStarter, type KindToStart } from './JobStarter';
+import { later } from '@/bench/record/later';
+import type { KindToStart } from './JobStarter';
 import { BenchFilter, FILTERS, type FilterName } from './BenchFilter';
 import { PutAwayBar, usePutAway } from './PutAway';
 import { StartEmpty } from './StartEmpty';
@@ -154,6 +155,9 @@ export function BenchHome({ shop, initial, people, kinds, ownKinds, heat, nowMs,
     </Column>
   );
 }
+
+/** Fetched right after the first drawing, and opened by a tap. */
+const JobStarter = later(() => import('./JobStarter'), 'JobStarter');
 
 type FilterRowProps = {
   jobs: readonly BenchJob[];

@@ -110,7 +110,7 @@ const WalkSteps = memo(function WalkSteps({ jobId, seatId, step, doneShare, note
                   mr: 1,
                   fontSize: TYPE.fine,
                   fontWeight: 450,
-                  color: token('mid'),
+                  color: token('steel'),
                 }}
               >
                 {i + 1}

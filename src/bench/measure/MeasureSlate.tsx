@@ -89,12 +89,7 @@ export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
           hasThird={hasThird}
         />
       </Box>
-      {isSizedByBore(seat) && (
-        <Note role="note" data-testid="cup-note">
-          A drawn cup is sized by its bore: free, it is out of round and its outside tells little. Measure the
-          bore; a plug in the needles proves it when it is in.
-        </Note>
-      )}
+      {isSizedByBore(seat) && <CupNote />}
       <SeatCondition view={view} />
       {fit && (
         <>
@@ -115,6 +110,14 @@ export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
     </Box>
   );
 }
+
+/** Why no outside is asked for. */
+const CupNote = () => (
+  <Note role="note" data-testid="cup-note">
+    A drawn cup is sized by its bore: free, it is out of round and its outside tells little. Measure the bore;
+    a plug in the needles proves it when it is in.
+  </Note>
+);
 
 type ConditionProps = {
   setSizing: (next: boolean) => void;

@@ -17,7 +17,7 @@ export function NoteField({ about, label, seatId }: { about: string; label: stri
         variant="text"
         aria-label={label}
         onClick={() => setOpen(true)}
-        sx={{ px: 0, minHeight: 40, fontSize: TYPE.small }}
+        sx={{ px: 0, minHeight: 48, fontSize: TYPE.small }}
       >
         Note
       </Button>

@@ -11,6 +11,7 @@ import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { EntryField, readText } from '@/ui/fields/EntryField';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { STEP_WORDS } from '@/ui/words/steps';
+import { WORKPIECE_WORDS } from '@/ui/words/walk';
 import { SKIP_WORDS, WAIT_WORDS } from '@/ui/words/work';
 import type { useEdits } from '@/bench/record/useEdits';
 import { Text, Note } from '@/ui/parts/text';
@@ -78,6 +79,7 @@ export function SetUpSlate({ edits }: { edits: ReturnType<typeof useEdits> }) {
         This job
       </Typography>
       <OwnKindField kept={kept} edits={edits} setKept={setKept} />
+      <WorkpieceChoice edits={edits} />
       <JobActs isSending={isSending} start={start} record={record} />
       {work.putAway && (
         <Text sx={{ mt: 1 }} role="status">
@@ -106,6 +108,19 @@ const KeptEdits = ({ count }: { count: number }) => (
     {count === 1 ? 'One change is' : `${count} changes are`} kept here, not yet sent.
   </Note>
 );
+
+/** It says where heat may come from. */
+function WorkpieceChoice({ edits }: { edits: ReturnType<typeof useEdits> }) {
+  const { job } = useJob();
+  return (
+    <ChoiceRow
+      label="What holds the seats"
+      options={optionsFrom(WORKPIECE_WORDS)}
+      value={job.workpiece}
+      onPick={(workpiece) => edits.savePlan(() => ({ workpiece }))}
+    />
+  );
+}
 
 type JobActsProps = {
   isSending: boolean;

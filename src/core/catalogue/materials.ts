@@ -150,3 +150,6 @@ export const LIMIT_C = {
   alsi7mg_t6_for_hours: 150,
   az91: 120,
 } as const;
+
+/** Aluminium or magnesium: soft, and wide with heat. */
+export const isLightAlloy = ({ code }: Pick<Material, 'code'>) => code.startsWith('al') || code === 'az91';

@@ -1,4 +1,4 @@
-import type { Material } from '@/core/catalogue/materials';
+import { isLightAlloy } from '@/core/catalogue/materials';
 import type { Way } from '@/core/record/vocabulary';
 import { describeWay, HOTTEST_PLAN_C, PLAN_STEP_C, planHeat } from './describeWay';
 import { freeTemperature, leastClearanceMm } from './expansion';
@@ -106,8 +106,6 @@ function planSchools(problem: WayInProblem): WayIn[] {
     return { ...plan, broken, works: broken.length === 0 };
   });
 }
-
-export const isLightAlloy = ({ code }: Pick<Material, 'code'>) => code.startsWith('al') || code === 'az91';
 
 /** Probable force: the band's upper edge less its spread. */
 const probableForceN = ({ pushForce, holdMm: { value, u } }: WayInProblem) =>

@@ -3,7 +3,7 @@ import { MATERIALS } from '@/core/catalogue/materials';
 import { ceilingsFor, type Neighbour } from '@/core/heat/ceilings';
 import { hotBossBand, type HotBossBand } from '@/core/heat/hotBoss';
 import { REST_CONDUCTANCE } from '@/core/heat/rest';
-import { CONVECTION, FREEZER_C, timeUntilWithin } from '@/core/heat/soak';
+import { CONVECTION, FREEZER_C } from '@/core/heat/soak';
 import { shareAwayFromBoss } from '@/core/heat/awayFromBoss';
 import { planWayIn } from '@/core/heat/planWayIn';
 import type { WayInPlan } from '@/core/heat/wayIn';
@@ -127,17 +127,4 @@ export function planSeat(
     neighbours: neighbours.map((each) => ({ ...each, ...away(each.seatName) })),
     pushForce: fit.push,
   });
-}
-
-/** Minutes until the part is as cold as a freezer makes it, within 1 K. */
-export function freezerMinutes({ seat, history }: SeatView, roomC: number): number {
-  const body = bearingBody(seat.spec.part);
-  const surroundingsC = history.freezer?.freezerC ?? FREEZER_C;
-  const { specificHeatJKgK } = partMetal(seat.spec.part);
-  return (
-    timeUntilWithin(
-      { ...body, specificHeatJKgK, hWM2K: CONVECTION.freezer, startC: roomC, surroundingsC },
-      1,
-    ) / 60
-  );
 }

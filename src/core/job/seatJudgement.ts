@@ -1,6 +1,5 @@
-import { MATERIALS } from '@/core/catalogue/materials';
+import { isLightAlloy, MATERIALS } from '@/core/catalogue/materials';
 import { findMildest, type MildCase, type Mildest } from '@/core/heat/mildest';
-import { isLightAlloy } from '@/core/heat/planWayIn';
 import { FREEZER_C } from '@/core/heat/soak';
 import { partMetal } from '@/core/record/seatFacts';
 import type { BoreSpec } from '@/core/record/seatSpec';

@@ -2,9 +2,8 @@ import { awaitedPart } from '@/core/job/blocks';
 import { counting } from '@/core/job/counting';
 import { isSizedByBore, type JobView, type SeatView } from '@/core/job/seatView';
 import { isRealNip } from '@/core/heat/mildest';
-import { isLightAlloy } from '@/core/heat/planWayIn';
 import { isChilled, isHeated } from '@/core/heat/waySorts';
-import { MATERIALS } from '@/core/catalogue/materials';
+import { isLightAlloy, MATERIALS } from '@/core/catalogue/materials';
 import { judgeWayIn, probableForceN } from '@/core/job/seatJudgement';
 import type { Way, WalkStyle } from '@/core/record/vocabulary';
 

@@ -1,6 +1,6 @@
 import { findBlocks } from '@/core/job/blocks';
 import { counting } from '@/core/job/counting';
-import { freezerMinutes } from '@/core/job/planSeat';
+import { freezerMinutes } from '@/core/job/freezerMinutes';
 import { planStrip } from '@/core/job/planStrip';
 import { boreSlotsOf, isSizedByBore, type JobView, type SeatView } from '@/core/job/seatView';
 import type { SeatId } from '@/core/record/ids';

@@ -40,5 +40,7 @@ export function seatItems(make: Make, hasWayMove: boolean): Item[] {
   const inItems = isSeal(make.view) ? sealFit(make) : [...fitItems(make, hasWayMove), ...homeItems(make)];
   const ahead = [...readyItems(make), ...inItems];
   if (trouble) for (const item of ahead) item.isWaiting = item.act !== 'clean';
-  return [...outItems(make), ...ahead];
+  // A seat that was only asked about stands empty: nothing of it is stripped in a hurry.
+  const isAskedAbout = make.job.kind === 'one_seat' && make.walk === 'quick';
+  return isAskedAbout ? ahead.filter(({ act }) => act !== 'clean') : [...outItems(make), ...ahead];
 }

@@ -4,7 +4,7 @@ import { asText, showSize, showTemperature, type Units } from '@/core/quantity/f
 import { readSlot } from '@/core/record/slots';
 import { slotWords } from './slots';
 import { STEP_WORDS } from './steps';
-import { BY_SIGN_WORDS, FASTENER_WORDS, OUTSIDE_WORDS, SEAT_FINDING_WORDS } from './walk';
+import { BY_SIGN_WORDS, FASTENER_WORDS, OUTSIDE_WORDS, REST_WORDS, SEAT_FINDING_WORDS } from './walk';
 import { WAY_WORDS } from './verdicts';
 import {
   AGAINST_WORDS,
@@ -14,7 +14,6 @@ import {
   DRY_FIT_WORDS,
   ORDER_WORDS,
   OVERRULE_WORDS,
-  REST_WORDS,
   PIECE_WORDS,
   REMEDY_WORDS,
   REMOVAL_WORDS,

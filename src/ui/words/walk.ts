@@ -1,5 +1,13 @@
-import type { FASTENER_STATES, LOCKINGS, SEAT_FINDINGS, STOPS } from '@/core/record/vocabulary';
-import { STAGES, type Stage } from '@/core/record/vocabulary';
+import {
+  STAGES,
+  type Rest,
+  type FASTENER_STATES,
+  type LOCKINGS,
+  type SEAT_FINDINGS,
+  type STOPS,
+  type Workpiece,
+  type Stage,
+} from '@/core/record/vocabulary';
 import type { HomeSign } from '@/core/project/square';
 import type { SealOutside } from '@/core/seal/outside';
 import type { Offer, OfferCode } from '@/core/walk/offer';
@@ -66,6 +74,13 @@ export const FASTENER_THEN: Record<(typeof FASTENER_STATES)[number], string> = {
   thread_damaged: 'Chase or insert the thread before anything is closed.',
 };
 
+export const WORKPIECE_WORDS: Record<Workpiece, string> = {
+  bare_casting: 'a bare casting',
+  engine_in_frame: 'the engine, in the frame',
+  frame_or_arm: 'a frame or an arm',
+  wheel: 'a wheel with its tyre',
+};
+
 export const STOP_WORDS: Record<(typeof STOPS)[number], string> = {
   plate: 'A plate behind',
   washer: 'A washer as gauge',
@@ -120,3 +135,10 @@ export function sayOffer({ code, key, name }: Offer): string {
   if (code === 'sealed') return `In: ${OUTSIDE_WORDS[key as SealOutside].toLowerCase()}`;
   return OFFER_WORDS[code];
 }
+
+export const REST_WORDS: Record<Rest, string> = {
+  wood: 'wood',
+  bare_steel: 'bare steel',
+  vise: 'the vise',
+  hung: 'hung',
+};

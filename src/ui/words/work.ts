@@ -4,7 +4,7 @@ import type { Weighing } from '@/core/look/renewOrKeep';
 import type { Mate } from '@/core/parts/comparePart';
 import type { EventBody } from '@/core/record/entries';
 import type { PlanPart } from '@/core/record/plan';
-import type { AGAINST_REASONS, Check, Rest } from '@/core/record/vocabulary';
+import type { AGAINST_REASONS, Check } from '@/core/record/vocabulary';
 import type { PieceCheck } from '@/core/stack/pieces';
 import type { RemovalFirst, RemovalObjection, RemovalWay } from '@/core/strip/removal';
 import type { ToolNeed } from '@/core/tools/pickTools';
@@ -292,11 +292,4 @@ export const BLOCK_WORDS: Record<BlockCode, string> = {
   tool_missing: 'no tool for it hangs on the wall',
   remedy_not_checked: 'the repair is not proven',
   seat_slack: 'the seat is slack',
-};
-
-export const REST_WORDS: Record<Rest, string> = {
-  wood: 'wood',
-  bare_steel: 'bare steel',
-  vise: 'the vise',
-  hung: 'hung',
 };
