@@ -1,7 +1,7 @@
 import type { Browser, Page } from 'puppeteer-core';
 import { describe, expect, it } from 'vitest';
 import { findPlace, gotoReady, loadStored, openPage, textOf, waitForText, type App } from '../support/app';
-import { startJob, tap, typeInto } from '../support/hands';
+import { startJob, tap, typeInto, untilReady } from '../support/hands';
 import { serveDemo } from '../support/serveDemo';
 
 let app: App;
@@ -45,10 +45,10 @@ describe('a hub in a hurry', () => {
       /dust seal/,
       /^Out: sprocket/,
       /spacer tube/i,
-      /^Out: disc/,
+      /^Out: disc side\.$/,
       /clean/,
       /new parts/,
-      /disc side\.$/,
+      /note changes: disc side\.$/,
     ];
     expect(order.map(place)).toEqual([...order.map(place)].sort((a, b) => a - b));
     expect(place(/Spacer into its recess/)).toBeLessThan(said.length - 2);
@@ -95,7 +95,7 @@ describe('ways out and in', () => {
     await page.waitForSelector('[data-removal="expanding_puller"]');
     await page.click('[data-forbidden="push_from_behind"] button');
     await tap(page, 'Worked before');
-    await waitForText(page, 'taken-out', /Push it out from behind/i);
+    await waitForText(page, 'taken-out', /push it out from behind/);
     const bearing = await findPlace(app, 'Drive with a blind needle', 'Cover bearing');
     await gotoReady(page, bearing.at('strip'));
     await page.waitForSelector('input[name="another-way"]');
@@ -129,9 +129,11 @@ describe('ways out and in', () => {
     await page.waitForSelector('[data-call="push"]');
     expect(await textOf(page, 'push-figures')).toMatch(/Stop and look at .*thin lip/s);
     await waitForText(page, 'run-main', /It is home/);
+    await untilReady(page);
     await tap(page, 'It cocked');
     await waitForText(page, 'run-reason', /Back it out/);
     await waitForText(page, 'run-main', /Out again: draw it in/);
+    await untilReady(page);
     await tap(page, 'Out again');
     await waitForText(page, 'push-figures', /turns/);
   });

@@ -8,18 +8,15 @@ import Link from 'next/link';
 import { useEffect, useMemo, useRef } from 'react';
 import type { CastingHeat } from '@/core/job/castingHeat';
 import { viewHeatRun, type HeatCall, type HeatRunView } from '@/core/job/heatRun';
-import { findSeatMove } from '@/core/walk/nextMove';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import { OtherHeat } from '@/bench/frame/HeatBar';
-import { UndoBar } from '@/bench/frame/UndoBar';
 import { playCall } from '@/bench/frame/sounds';
 import { useLink, useNow } from '@/bench/record/hooks';
 import { useFromJob, useJob, useSeatView } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
 import { useLoaded } from '@/bench/record/useLoaded';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
-import { sayMove } from '@/ui/words/moves';
 import { REASON_WORDS } from '@/ui/words/verdicts';
 import { CallSign } from './CallSign';
 import { RunControls } from './RunControls';
@@ -29,13 +26,16 @@ import { Column } from '@/ui/parts/layout';
 import type { ProjectedJob } from '@/core/project/project';
 import type { Seat, Casting } from '@/core/record/job';
 import { Figures } from './RunFigures';
-import { PushFigures } from './PushFigures';
 import { sayCasting, sayDoor, signWords } from './runWords';
 import type { LinkState } from '@/bench/record/liveStream';
 
 const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPicker');
 
+const UndoBar = later(() => import('@/bench/frame/UndoBar'), 'UndoBar');
+const PushFigures = later(() => import('./PushFigures'), 'PushFigures');
+
 const loadChart = () => import('./ClearanceChart');
+const loadMoveNow = () => import('@/bench/frame/moveNow');
 
 /** Full screen, for two metres: the sign, the clearance, the seconds, one black button. */
 export function HeatRunScreen({ seatId }: { seatId: SeatId }) {
@@ -127,7 +127,7 @@ function Run({ view }: { view: SeatView }) {
   const probe = useProbe(view);
   const chart = useLoaded(loadChart);
   const { seat, casting, heat } = view;
-  const move = findSeatMove(view, job, person?.walk ?? 'full');
+  const next = useLoaded(loadMoveNow)?.saySeatMove(job, view, person?.walk ?? 'full');
   const run = useRun(view, probe, nowMs);
   useCalls(run.call);
 
@@ -169,11 +169,9 @@ function Run({ view }: { view: SeatView }) {
         <Column sx={{ minHeight: 0 }}>
           <RunFigures run={run} units={units} view={view} />
           <Reason run={run} />
-          {move && (
-            <Quiet sx={{ fontSize: TYPE.name, lineHeight: 1.15 }} data-testid="run-next">
-              Next: {sayMove(move).headline}
-            </Quiet>
-          )}
+          <Quiet sx={{ fontSize: TYPE.name, lineHeight: 1.15, minHeight: 26 }} data-testid="run-next">
+            {next && `Next: ${next}`}
+          </Quiet>
           <Box sx={{ flex: 1, minHeight: 200, position: 'relative' }}>
             {chart && run.call !== 'push' && run.curve.moments.length > 0 && (
               <chart.ClearanceChart

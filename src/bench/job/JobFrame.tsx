@@ -7,10 +7,8 @@ import { usePathname, useRouter } from 'next/navigation';
 import { useEffect, useMemo, type ReactNode } from 'react';
 import { bagCode } from '@/core/board/bagCode';
 import { findHeatItems, type HeatItem } from '@/core/board/heatItems';
-import { findNextMove, findSeatMove } from '@/core/walk/nextMove';
-import type { JobView, SeatView } from '@/core/job/seatView';
+import type { SeatView } from '@/core/job/seatView';
 import type { Move } from '@/core/walk/move';
-import { CAUTIONS } from '@/core/catalogue/words';
 import type { ProjectedJob } from '@/core/project/project';
 import { STEPS, type Step, type WalkStyle } from '@/core/record/vocabulary';
 import { Head } from '@/bench/frame/Head';
@@ -19,7 +17,9 @@ import { NextMoveBand } from '@/bench/frame/NextMoveBand';
 import { jobPath, placesFrom } from '@/bench/frame/places';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
-import { sayMove } from '@/ui/words/moves';
+import { useLoaded } from '@/bench/record/useLoaded';
+import { AT_THE_RUN } from '@/bench/frame/atTheRun';
+import type { MoveNow } from '@/bench/frame/moveNow';
 import { STEP_PATHS } from '@/ui/words/steps';
 import { stepOfPath } from './stepOfPath';
 import { Walk } from './Walk';
@@ -39,32 +39,25 @@ const SeatNotHere = ({ jobId }: { jobId: JobId }) => (
   </Box>
 );
 
-/** What is done at the run, with its clock and its dial. */
-const AT_THE_RUN: readonly Move['code'][] = [
-  'casting_into_heat',
-  'take_out_and_drop',
-  'drop_now',
-  'say_home_or_stuck',
-  'reheat',
-];
+const loadMoveNow = () => import('@/bench/frame/moveNow');
+
+/** The next move as it stands: as the server said it, until the browser can say it itself. */
+function useMoveNow(view: SeatView | null, walk: WalkStyle, first: MoveNow | null): MoveNow | null {
+  const { job } = useJob();
+  const loaded = useLoaded(loadMoveNow);
+  return useMemo(
+    () => (loaded ? loaded.sayMoveNow(job, view, walk) : first),
+    [loaded, job, view, walk, first],
+  );
+}
+
+type BandProps = { now: MoveNow; seatId: SeatId; step: Step | null; walk: WalkStyle };
 
 /** The next move with the cautions that stand with it, and where it is done when that is not here. */
-function MoveBand({
-  move,
-  seatId,
-  step,
-  walk,
-}: {
-  move: Move;
-  seatId: SeatId;
-  step: Step | null;
-  walk: WalkStyle;
-}) {
+function MoveBand({ now: { move, headline, reason, cautions }, seatId, step, walk }: BandProps) {
   const { record } = useJob();
-  const { headline, reason } = sayMove(move);
   const isHere =
     move.seatId === null || (move.step === step && (isOfJob(move) || move.seatIds.includes(seatId)));
-  const cautions = CAUTIONS.filter(({ code }) => move.cautions.includes(code));
   return (
     <NextMoveBand
       headline={headline}
@@ -94,14 +87,6 @@ function MoveBand({
   );
 }
 
-/** A seat that is looked at and is in trouble says so first; else the job's next move, which may be elsewhere. */
-function frameMove(job: JobView, view: SeatView | null, walk: WalkStyle): Move {
-  const next = findNextMove(job, walk);
-  const own = view && !AT_THE_RUN.includes(next.code) ? findSeatMove(view, job, walk) : null;
-  return own && STOPS.includes(own.code) ? own : next;
-}
-const STOPS: readonly Move['code'][] = ['part_is_wrong', 'repair_seat', 'check_remedy'];
-
 /** Work of the whole job, whichever of its seats is looked at. */
 const isOfJob = ({ items }: Move) => items.every(({ seatId }) => seatId === null);
 
@@ -110,7 +95,8 @@ function useStepKeys(jobId: JobId) {
   const router = useRouter();
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      const target = event.altKey ? STEPS[Number(event.key) - 1] : undefined;
+      // The tenth is 0, as on the row of figures.
+      const target = event.altKey ? STEPS[(Number(event.key) + 9) % 10] : undefined;
       // The address is asked when the key comes: it is newer than this frame right after a change of seat.
       const [, , , seatHere] = window.location.pathname.split('/');
       if (target && seatHere) {
@@ -134,20 +120,23 @@ export function JobFrame({
   seatId,
   heat,
   heatMs,
+  firstMove,
   children,
 }: {
   seatId: SeatId;
   heat: readonly HeatItem[];
   /** When `heat` was read. */ heatMs: number;
+  /** As the server says it; null where the database is away. */
+  firstMove: MoveNow | null;
   children: ReactNode;
 }) {
-  const { record, job, person, isAskingPerson, stopAsking } = useJob();
+  const { record, person, isAskingPerson, stopAsking } = useJob();
   const view = useSeatView(seatId);
   const step = stepOfPath(usePathname());
   const walk = person?.walk ?? 'full';
   const own = useOwnHeat(record);
   const places = useMemo(() => placesFrom('Job', jobPath(record.id, walk)), [record.id, walk]);
-  const move = useMemo(() => frameMove(job, view, walk), [job, view, walk]);
+  const moveNow = useMoveNow(view, walk, firstMove);
   useStepKeys(record.id);
 
   if (!view) return <SeatNotHere jobId={record.id} />;
@@ -167,7 +156,11 @@ export function JobFrame({
         places={places}
       />
       <Box className="no-print">
-        <MoveBand move={move} seatId={seatId} step={step} walk={walk} />
+        {moveNow ? (
+          <MoveBand now={moveNow} seatId={seatId} step={step} walk={walk} />
+        ) : (
+          <NextMoveBand headline="" reason="" />
+        )}
       </Box>
       <Walk seatId={seatId} step={step} />
       <RefusedEntries />

@@ -3,6 +3,10 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { findBlocks, isShut } from '@/core/job/blocks';
+import { sealOutsideFor } from '@/core/seal/outside';
+import { topDepthMm } from '@/core/strip/coaxial';
+import { BELOW_FLUSH_MM } from '@/core/tools/pickTools';
+import { OUTSIDE_WORDS } from '@/ui/words/walk';
 import { FORMULA_VERSION } from '@/core/job/seatFit';
 import type { SeatView } from '@/core/job/seatView';
 import { useJob } from '@/bench/record/JobProvider';
@@ -16,14 +20,19 @@ export function SealWayIn({ view }: { view: SeatView }) {
   const { addEvent, job, record } = useJob();
   const { seat, history } = view;
   const blocks = findBlocks(view, job);
+  const isBelow = topDepthMm(seat) > BELOW_FLUSH_MM;
   return (
     <Box data-testid="way-in-slate">
       <Typography variant="h2">{seat.name}</Typography>
       <BlockList view={view} blocks={blocks} />
       <Text sx={{ lineHeight: 1.35 }}>
-        Cold, dry seat, spring side toward what is to be held. Lip greased; a sleeve over thread or splines.
-        Driver bigger than {seat.spec.part.outsideMm} mm on the steel rim: flush when the casting stops it.
-        {record.kind !== 'seal_only' && ' Only when the metal has cooled.'}
+        Cold, spring side toward what is to be held. Lip greased; a sleeve over thread or splines.{' '}
+        {isBelow
+          ? 'It stands below the face: a thin driver on its steel rim, as deep as it was found; a soft one by hand with the collar in.'
+          : `Driver bigger than ${seat.spec.part.outsideMm} mm on the steel rim: flush when the casting stops it.`}
+        {record.kind !== 'seal_only' && ' Only when the metal has cooled.'} Its outside, here:{' '}
+        {OUTSIDE_WORDS[sealOutsideFor([view])].toLowerCase()}; schools differ (dry, a trace of grease, a skim
+        of sealant in a scored bed).
       </Text>
       {history.wayIn ? (
         <Lead sx={{ mt: 1 }}>

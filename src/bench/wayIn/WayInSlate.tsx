@@ -19,19 +19,19 @@ import { later } from '@/bench/record/later';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { token, TYPE } from '@/ui/theme/tokens';
-import { CAUTIONS, MILD_WORDS } from '@/ui/words/verdicts';
+import { CAUTIONS } from '@/ui/words/verdicts';
+import { MILD_WORDS, STOP_WORDS } from '@/ui/words/wayIn';
 import { Quiet } from '@/ui/parts/text';
 import { Framed } from '@/ui/parts/layout';
 import type { SeatHistory } from '@/core/project/jobState';
 import { LIMIT_C, type SealMaterial } from '@/core/catalogue/materials';
 import type { Casting } from '@/core/record/job';
-import { STOP_WORDS } from '@/ui/words/walk';
 import { BlockList } from './BlockList';
-import { Schools } from './Schools';
 import { WayRows, Figure } from './WayRow';
 
 type Stop = (typeof STOPS)[number];
 
+const Schools = later(() => import('./Schools'), 'Schools');
 const SealWayIn = later(() => import('./SealWayIn'), 'SealWayIn');
 
 const HEAT_FROM = [

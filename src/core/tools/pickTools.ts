@@ -89,7 +89,7 @@ function needsOfBush({ part }: BoreSpec, tools: readonly Tool[]): ToolNeed[] {
 }
 
 /** Deeper than this below the face the casting no longer stops a bigger driver, mm. */
-const BELOW_FLUSH_MM = 1.5;
+export const BELOW_FLUSH_MM = 1.5;
 
 /** A driver a size bigger than the seal, so that the casting stops it; where it stands below the face, a thin one on its rim. */
 function needsOfSeal(spec: BoreSpec, tools: readonly Tool[]): ToolNeed[] {

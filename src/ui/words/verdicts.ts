@@ -4,7 +4,6 @@ import type { FitVerdict } from '@/core/fit/judgeFit';
 import type { HeatReason } from '@/core/job/heatRun';
 import type { SquareVerdict } from '@/core/seating/squareness';
 import type { WayObjection } from '@/core/heat/wayIn';
-import type { MildReason } from '@/core/heat/mildest';
 import type { Way } from '@/core/record/vocabulary';
 
 /** Verdict in a word, and what it means for the work. */
@@ -71,19 +70,6 @@ export const WAY_OBJECTION_WORDS: Record<WayObjection, string> = {
   no_heat_here: 'a tyre, paint or grease goes with it: not heated',
   tools_too_weak: 'more force than the shop’s tools give',
   too_much_for_a_hand: 'more than a hand gives',
-};
-
-/** Why the proposed way is proposed. */
-export const MILD_WORDS: Record<MildReason, string> = {
-  goes_in_by_hand: 'As measured it goes in by hand.',
-  light_fit: 'A light fit: cold does it no harm, and is ready at once.',
-  steel_seat: 'A steel seat: heat gives little, cold force does not score it.',
-  nothing_stops_it: 'Set to a depth: warm, it creeps there under light blows.',
-  does_not_go_into_an_oven: 'What holds it is not heated: cold, square, with a tool that gives the force.',
-  real_nip_in_alloy:
-    'A real nip in light alloy: pressed cold it scores the bore and is looser each time; warm, it drops.',
-  seal_is_rubber: 'Rubber goes in cold.',
-  tools_of_this_job: 'Its own press tool holds it square.',
 };
 
 const WHAT: Record<Ceiling['what'], string> = {

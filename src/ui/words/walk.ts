@@ -4,7 +4,6 @@ import {
   type FASTENER_STATES,
   type LOCKINGS,
   type SEAT_FINDINGS,
-  type STOPS,
   type Workpiece,
   type Stage,
 } from '@/core/record/vocabulary';
@@ -79,12 +78,6 @@ export const WORKPIECE_WORDS: Record<Workpiece, string> = {
   engine_in_frame: 'the engine, in the frame',
   frame_or_arm: 'a frame or an arm',
   wheel: 'a wheel with its tyre',
-};
-
-export const STOP_WORDS: Record<(typeof STOPS)[number], string> = {
-  plate: 'A plate behind',
-  washer: 'A washer as gauge',
-  stepped_pusher: 'A stepped pusher',
 };
 
 const OFFER_WORDS: Record<

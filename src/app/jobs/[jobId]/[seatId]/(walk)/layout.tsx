@@ -2,22 +2,38 @@ import type { SeatId } from '@/core/record/ids';
 import type { ReactNode } from 'react';
 import { JobFrame } from '@/bench/job/JobFrame';
 import { loadHeat } from '@/server/jobs/loadHeat';
+import { isId } from '@/server/ids';
 import { loadIfThere } from '@/server/loadPage';
+import { readStanding } from '@/server/projection/standing';
+import { viewJob } from '@/core/job/seatView';
+import { sayMoveNow } from '@/bench/frame/moveNow';
 
 export const dynamic = 'force-dynamic';
+
+/** The walk of whoever looks is the browser's to know; the first drawing is of the full one. */
+async function loadFirstMove(jobId: string) {
+  const standing = isId(jobId) ? await readStanding(jobId) : null;
+  return standing && sayMoveNow(viewJob(standing.job, Date.now()), null, 'full');
+}
 
 export default async function WalkLayout({
   params,
   children,
 }: {
-  params: Promise<{ seatId: string }>;
+  params: Promise<{ jobId: string; seatId: string }>;
   children: ReactNode;
 }) {
-  const { seatId } = await params;
+  const { jobId, seatId } = await params;
   // Without the database the job goes on from what the screen knows; what is hot elsewhere comes with the live line.
   const heat = await loadIfThere(loadHeat);
+  const first = await loadIfThere(() => loadFirstMove(jobId));
   return (
-    <JobFrame seatId={seatId as SeatId} heat={heat?.data ?? []} heatMs={heat?.nowMs ?? 0}>
+    <JobFrame
+      seatId={seatId as SeatId}
+      heat={heat?.data ?? []}
+      heatMs={heat?.nowMs ?? 0}
+      firstMove={first?.data ?? null}
+    >
       {children}
     </JobFrame>
   );

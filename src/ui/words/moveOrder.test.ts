@@ -4,8 +4,8 @@ import { idOf } from '../../../database/demo/demo';
 import { NOW } from '../../../tests/support/records';
 import { JOB_KINDS } from '@/core/job/kinds/allKinds';
 import { startJob } from '@/core/job/kinds/jobKind';
-import { sayMove } from '@/ui/words/moves';
-import { asMoves, playJob } from './play';
+import { sayMove } from './moves';
+import { asMoves, playJob } from '@/core/walk/play';
 
 /**
  * The whole order of the quick walk, kind by kind. The tables in `tests/reference/orders.json` were read beside the order in which a

@@ -1,0 +1,43 @@
+import { CAUTIONS, type CautionCode } from '@/core/catalogue/words';
+import type { JobView, SeatView } from '@/core/job/seatView';
+import type { WalkStyle } from '@/core/record/vocabulary';
+import type { Move } from '@/core/walk/move';
+import { findNextMove, findSeatMove } from '@/core/walk/nextMove';
+import { sayMove } from '@/ui/words/moves';
+import { AT_THE_RUN } from './atTheRun';
+
+/** The next move with its words, as the frame shows it: made by the server for the first drawing, then by the browser. */
+export type MoveNow = {
+  move: Move;
+  headline: string;
+  reason: string;
+  cautions: { code: CautionCode; caution: string }[];
+};
+
+/** What stops a seat that is looked at, before anything else of the job. */
+const STOPS: readonly Move['code'][] = ['part_is_wrong', 'repair_seat', 'check_remedy'];
+
+function pickMove(job: JobView, view: SeatView | null, walk: WalkStyle): Move {
+  const next = findNextMove(job, walk);
+  const own = view && !AT_THE_RUN.includes(next.code) ? findSeatMove(view, job, walk) : null;
+  return own && STOPS.includes(own.code) ? own : next;
+}
+
+/** A seat that is looked at and is in trouble says so first; else the job's next move, which may be elsewhere. */
+export function sayMoveNow(job: JobView, view: SeatView | null, walk: WalkStyle): MoveNow {
+  const move = pickMove(job, view, walk);
+  return {
+    move,
+    ...sayMove(move),
+    cautions: CAUTIONS.filter(({ code }) => move.cautions.includes(code)).map(({ code, caution }) => ({
+      code,
+      caution,
+    })),
+  };
+}
+
+/** What is next at one seat, in words. */
+export function saySeatMove(job: JobView, view: SeatView, walk: WalkStyle): string | null {
+  const move = findSeatMove(view, job, walk);
+  return move && sayMove(move).headline;
+}

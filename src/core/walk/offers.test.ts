@@ -1,0 +1,141 @@
+import { describe, expect, it } from 'vitest';
+import { idOf } from '../../../database/demo/demo';
+import { NOW, event, withEvents } from '../../../tests/support/records';
+import { SWING_ARM } from '@/core/job/kinds/swingArm';
+import { TWO_STROKE_CRANKCASE } from '@/core/job/kinds/twoStrokeCrankcase';
+import { startJob, type JobKind } from '@/core/job/kinds/jobKind';
+import { viewJob, type JobView } from '@/core/job/seatView';
+import { precedencesOf } from '@/core/job/precedence';
+import { project } from '@/core/project/project';
+import type { JobEvent } from '@/core/record/entries';
+import type { JobRecord } from '@/core/record/job';
+import type { WalkStyle } from '@/core/record/vocabulary';
+import { findNextMove } from './nextMove';
+import { offersFor } from './offers';
+import type { Draft } from './offer';
+
+let count = 0;
+const makeId = () => idOf(`offers test ${(count += 1)}`);
+const start = (kind: JobKind): JobRecord => ({
+  ...startJob(kind, { number: 1, machine: 'X', roomC: 20, openedAt: new Date(NOW).toISOString(), makeId }),
+  entries: { readings: [], events: [] },
+  people: [],
+  instruments: [],
+  photographs: [],
+  tools: [],
+});
+const view = (record: JobRecord): JobView => viewJob(project(record), NOW);
+const add = (record: JobRecord, drafts: readonly Draft[]): JobRecord =>
+  withEvents(
+    record,
+    ...drafts.map(
+      ({ kind, body, seatId, castingId }, i) =>
+        ({
+          ...event(kind, body, { ...(seatId && { seatId }), ...(castingId && { castingId }) }),
+          id: makeId(),
+          at: new Date(NOW + (record.entries.events.length + i) * 1000).toISOString(),
+        }) as JobEvent,
+    ),
+  );
+/** Answers with the first offer until a move of this code stands there. */
+function until(record: JobRecord, walk: WalkStyle, code: string): JobRecord {
+  for (let i = 0; i < 200; i += 1) {
+    const job = viewJob(project(record), NOW + 3_600_000);
+    const move = findNextMove(job, walk);
+    if (move.code === code) return record;
+    record = add(record, offersFor(move, job, walk)[0]!.drafts());
+  }
+  throw new Error(`never comes to ${code}`);
+}
+const offersAt = (record: JobRecord, walk: WalkStyle) => {
+  const job = view(record);
+  const move = findNextMove(job, walk);
+  return { job, move, offers: offersFor(move, job, walk) };
+};
+
+describe('the answers to a move', () => {
+  const arm = start(SWING_ARM);
+  it('in full, the other side is done the same with one tap', () => {
+    const { move, offers, job } = offersAt(until(arm, 'full', 'take_out'), 'full');
+    const same = offers.find(({ code }) => code === 'same_for_others')!;
+    expect(move.items.map(({ name }) => name)).toEqual(['Left outer seal']);
+    expect(same.name).toBe('Right outer seal');
+    const emptied = same.drafts().flatMap(({ kind, seatId }) => (kind === 'taken_out' ? [seatId] : []));
+    const names = emptied.map((id) => job.seats.find(({ seat }) => seat.id === id)!.seat.name);
+    expect(names).toEqual(['Left outer seal', 'Right outer seal']);
+  });
+  it('in a hurry both sides are one move, and the offer is not made', () => {
+    const { move, offers } = offersAt(until(arm, 'quick', 'take_out'), 'quick');
+    expect(move.items.map(({ name }) => name)).toEqual(['Left outer seal', 'Right outer seal']);
+    expect(offers.some(({ code }) => code === 'same_for_others')).toBe(false);
+  });
+  it('a caution is read by whichever answer is taken', () => {
+    const { move, offers } = offersAt(arm, 'quick');
+    expect(move.cautions).toEqual(['safety_parts']);
+    for (const { drafts } of offers)
+      expect(drafts()).toContainEqual(
+        expect.objectContaining({ kind: 'caution_acknowledged', body: { caution: 'safety_parts' } }),
+      );
+  });
+  it('schools of a piece of work are asked once, and each is an answer', () => {
+    const record = until(start(TWO_STROKE_CRANKCASE), 'quick', 'do_task');
+    const { move, offers } = offersAt(
+      until(add(record, offersAt(record, 'quick').offers[0]!.drafts()), 'quick', 'do_task'),
+      'quick',
+    );
+    expect(move.items[0]!.name).toMatch(/Halves apart/);
+    expect(offers.map(({ code, name }) => name ?? code)).toEqual([
+      'Tabs and soft blows',
+      'Case splitter',
+      'not_here',
+    ]);
+  });
+  it('the way in is chosen for a whole casting: hot where the nip is real, cold where it is light', () => {
+    const record = until(start(TWO_STROKE_CRANKCASE), 'quick', 'choose_way_in');
+    const { offers, job } = offersAt(record, 'quick');
+    const ways = offers[0]!
+      .drafts()
+      .flatMap((draft) =>
+        draft.kind === 'way_in_chosen'
+          ? [[job.seats.find(({ seat }) => seat.id === draft.seatId)!.seat.name, draft.body.way]]
+          : [],
+      );
+    expect(Object.fromEntries(ways)).toMatchObject({
+      'Main bearing': 'heat_chill',
+      'Clutch shaft': 'drive',
+      'Shift drum': 'drive',
+    });
+  });
+  it('a push may cock: then the way leads out and to drawing in', () => {
+    const record = until(arm, 'quick', 'push_it_in');
+    const { offers } = offersAt(record, 'quick');
+    const cocked = add(record, offers.find(({ code }) => code === 'stuck')!.drafts());
+    const next = offersAt(cocked, 'quick');
+    expect(next.move.code).toBe('back_it_out');
+    const drawn = offersAt(add(cocked, next.offers[0]!.drafts()), 'quick');
+    expect(drawn.move).toMatchObject({ code: 'push_it_in', way: 'draw_in' });
+  });
+});
+
+describe('what goes before what', () => {
+  it('drawn from the map where nothing is said: the needle before the seal that covers it', () => {
+    const job = view(start(SWING_ARM));
+    const name = (id: string) => job.seats.find(({ seat }) => seat.id === id)!.seat.name;
+    const pairs = precedencesOf(job).map(({ first, then, why }) => `${name(first)} > ${name(then)}: ${why}`);
+    expect(pairs).toContain('Left outer needle > Left outer seal: inner_first');
+    expect(pairs).toContain('Left inner bush > Left outer needle: no_room_later');
+  });
+  it('what is said stands above what is drawn', () => {
+    const record = start(SWING_ARM);
+    const seats = record.castings[0]!.seats;
+    const [needle, seal] = ['Left outer needle', 'Left outer seal'].map((name) =>
+      seats.find((each) => each.name === name)!,
+    );
+    const said = {
+      ...record,
+      plan: { ...record.plan, order: [{ first: seal!.id, then: needle!.id, why: 'seal_behind' as const }] },
+    };
+    const pairs = precedencesOf(view(said)).filter(({ first, then }) => [first, then].includes(seal!.id));
+    expect(pairs).toEqual([{ first: seal!.id, then: needle!.id, why: 'seal_behind' }]);
+  });
+});
