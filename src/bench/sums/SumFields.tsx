@@ -1,14 +1,15 @@
 'use client';
 import Box from '@mui/material/Box';
-import Checkbox from '@mui/material/Checkbox';
-import FormControlLabel from '@mui/material/FormControlLabel';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { MATERIALS, type Material } from '@/core/catalogue/materials';
 import type { Field, NumberField, SpreadValue } from '@/core/sums/sum';
 import { token, TYPE } from '@/ui/theme/tokens';
+import { later } from '@/bench/record/later';
 import { valueAt, type Inputs } from './useInputs';
 import { TypedBox, SpreadBox, type Props, sayFieldIssue, type OneProps } from './TypedBox';
+
+const FlagField = later(() => import('./FlagField'), 'FlagField');
 
 const isAsked = ({ when }: Field, inputs: Inputs) => !when || when.is.includes(String(inputs[when.field]));
 
@@ -183,16 +184,13 @@ function OneField({ field, path, value, units, issue, onChange }: OneProps) {
   }
   if (field.kind === 'flag')
     return (
-      <FormControlLabel
-        sx={{ minHeight: 52 }}
-        control={
-          <Checkbox
-            checked={value as boolean}
-            onChange={({ target }) => onChange({ [path]: target.checked })}
-          />
-        }
-        label={field.label}
-      />
+      <Box sx={{ minHeight: 52 }}>
+        <FlagField
+          label={field.label}
+          isOn={value as boolean}
+          onChange={(isOn) => onChange({ [path]: isOn })}
+        />
+      </Box>
     );
   if (field.kind === 'spread')
     return (
