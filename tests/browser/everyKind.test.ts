@@ -58,7 +58,7 @@ describe('from scratch', () => {
     await tap(page, 'Start a job');
     await tap(page, 'From scratch');
     await tap(page, 'Start', { isInDialog: true });
-    await page.waitForSelector('[data-testid="measure-slate"]');
+    await page.waitForSelector('[data-testid="next-move"]');
     await tap(page, 'Set up this job');
     await page.waitForSelector('[data-testid="casting-form"]');
     await typeInto(page, 'casting-width', '180');
@@ -81,8 +81,9 @@ describe('from scratch', () => {
     };
     expect(castings[0]).toMatchObject({ material: 'az91', map: { bolts: [[20, 30]] } });
     await gotoReady(page, app.url);
+    await tap(page, 'Start a job');
     await tap(page, 'Pump housing');
     await tap(page, 'Start', { isInDialog: true });
-    await page.waitForSelector('[data-testid="measure-slate"]');
+    await page.waitForSelector('[data-testid="next-move"]');
   });
 });
