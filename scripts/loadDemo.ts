@@ -1,8 +1,9 @@
-import { buildDemo, SHOP_NAME, STOCK, TOOLS } from '../database/demo/demo';
+import { buildDemo, ROUNDS, roundsGone, SHOP_NAME, STOCK, TOOLS } from '../database/demo/demo';
 import { drawPhotographs } from '../database/demo/drawPhotographs';
 import { importJob } from '@/server/jobs/importJob';
 import { inTransaction, pool } from '@/server/pool';
 import { saveShop } from '@/server/shop';
+import { saveRound, storeRoundGone } from '@/server/tools/rounds';
 import { saveStockItem } from '@/server/tools/stock';
 import { saveTool } from '@/server/tools/toolWall';
 
@@ -11,7 +12,8 @@ import { saveTool } from '@/server/tools/toolWall';
  * half way, nothing, so that the next start loads it whole.
  */
 console.log('Loading the demo');
-const files = await drawPhotographs(buildDemo(Date.now()));
+const nowMs = Date.now();
+const files = await drawPhotographs(buildDemo(nowMs));
 await inTransaction(async (client) => {
   // Another start may be loading it just now.
   await client.query('LOCK TABLE job IN SHARE ROW EXCLUSIVE MODE');
@@ -19,6 +21,8 @@ await inTransaction(async (client) => {
   for (const file of files) await importJob(file, { isDemo: true }, client);
   for (const tool of TOOLS) await saveTool(tool, { isDemo: true }, client);
   for (const item of STOCK) await saveStockItem(item, { isDemo: true }, client);
+  for (const round of ROUNDS) await saveRound(round, { isDemo: true }, client);
+  for (const gone of roundsGone(nowMs)) await storeRoundGone(gone, client);
   await saveShop({ name: SHOP_NAME }, client);
 });
 await pool().end();

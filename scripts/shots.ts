@@ -71,6 +71,8 @@ try {
     at: new Date(Date.now() - 9000).toISOString(),
   });
   await take(page, saw.at('run'), 'heat-run-go');
+  await take(page, (await findPlace(app, 'Ostrel 250, frame', 'Upper race')).at('work'), 'work');
+  await take(page, `${app.url}/rounds`, 'look-over');
   await take(page, `${app.url}/sums`, 'quick-sums');
   await take(page, `${app.url}/sums/drop_window/radial`, 'sum-seconds');
   await take(page, `${app.url}/reference/bearings`, 'reference');

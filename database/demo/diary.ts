@@ -226,6 +226,7 @@ export class Diary {
     this.photographs.push({
       id: idOf(`${this.job} photograph ${this.count}`),
       seatId: seat?.id ?? null,
+      about: null,
       personId: idOf(`person ${who}`),
       caption,
       widthPx: 1,

@@ -1,6 +1,8 @@
 import type { AnyId } from '@/core/record/ids';
 import { v5 as uuidFrom } from 'uuid';
 import type { Instrument, Person } from '@/core/record/job';
+import type { Round, RoundGone } from '@/core/look/roundSchema';
+import { withKeys } from '@/core/record/vocabulary';
 import type { StockItem } from '@/core/tools/stock';
 import type { Tool } from '@/core/tools/tool';
 
@@ -138,7 +140,64 @@ export const STOCK: StockItem[] = [
       count: 6 - i,
     }),
   ),
-  lay({ sort: 'bearing', name: '6004-2RS', insideMm: 20, outsideMm: 42, widthMm: 12, count: 2 }),
-  lay({ sort: 'seal', name: '22 × 35 × 7', insideMm: 22, outsideMm: 35, widthMm: 7, count: 1 }),
+  lay({
+    sort: 'bearing',
+    name: '6004-2RS',
+    insideMm: 20,
+    outsideMm: 42,
+    widthMm: 12,
+    count: 2,
+    supplier: 'Island bearings',
+    keepAtLeast: 2,
+  }),
+  lay({
+    sort: 'seal',
+    name: '22 × 35 × 7',
+    insideMm: 22,
+    outsideMm: 35,
+    widthMm: 7,
+    count: 1,
+    supplier: 'Harbour seals',
+    keepAtLeast: 3,
+  }),
   lay({ sort: 'o_ring', name: 'O-ring 21 × 2', insideMm: 21, outsideMm: 25, widthMm: 2, count: 9 }),
 ];
+
+const points = (...names: string[]) => withKeys(names.map((name) => ({ name })));
+/** Weak points of two of the machines, and how they were gone over lately. */
+export const ROUNDS: Round[] = [
+  {
+    id: idOf('round Ostrel 250'),
+    model: 'Ostrel 250',
+    points: points(
+      'Rear wheel: rock it at the rim',
+      'Swing arm: lift it, listen for a click',
+      'Steering head: turn it through, no notch in the middle',
+      'Output seal: dry after the ride?',
+    ),
+  },
+  {
+    id: idOf('round Bolver 570'),
+    model: 'Bolver 570',
+    points: points(
+      'Front wheels: top and bottom, both sides',
+      'Pinion: to and fro by hand',
+      'Drive oil: colour on the finger',
+    ),
+  },
+];
+export const roundsGone = (nowMs: number): RoundGone[] =>
+  ROUNDS.flatMap((round, r) =>
+    [21, 9].map((days, i) => ({
+      id: idOf(`round gone ${round.model} ${days}`),
+      roundId: round.id,
+      personId: PEOPLE[r]!.id,
+      findings: Object.fromEntries(
+        round.points.map(({ key }, p) => [
+          key,
+          p === 1 && (r === 0 || i === 1) ? ('watch' as const) : ('good' as const),
+        ]),
+      ),
+      at: new Date(nowMs - days * 86_400_000).toISOString(),
+    })),
+  );

@@ -10,6 +10,7 @@ import {
   type JobId,
   type PersonId,
   type PhotographId,
+  RoundId,
   type SeatId,
   type StockId,
   type ToolId,
@@ -153,6 +154,7 @@ type IdOf = {
   instrument: InstrumentId;
   tool: ToolId;
   item: StockId;
+  round: RoundId;
   photograph: PhotographId;
   entry: EntryId;
 };

@@ -1,4 +1,5 @@
 import 'server-only';
+import type { Thresholds } from '@/core/heat/mildest';
 import { pool, queryMaybeOne, type Queryable } from './pool';
 
 export type Shop = { name: string; showsDemo: boolean; hasDemo: boolean };
@@ -12,12 +13,24 @@ export async function loadShop(client: Queryable = pool()): Promise<Shop> {
 }
 
 export async function saveShop(
-  { name, showsDemo }: { name?: string | undefined; showsDemo?: boolean | undefined },
+  {
+    name,
+    showsDemo,
+    rules,
+  }: { name?: string | undefined; showsDemo?: boolean | undefined; rules?: Thresholds | undefined },
   client: Queryable = pool(),
 ): Promise<Shop> {
-  await client.query('UPDATE shop SET name = coalesce($1, name), shows_demo = coalesce($2, shows_demo)', [
-    name ?? null,
-    showsDemo ?? null,
-  ]);
+  await client.query(
+    `UPDATE shop SET name = coalesce($1, name), shows_demo = coalesce($2, shows_demo), nip_share = coalesce($3, nip_share),
+      push_force_n = coalesce($4, push_force_n)`,
+    [name ?? null, showsDemo ?? null, rules?.nipShare ?? null, rules?.forceN ?? null],
+  );
   return loadShop(client);
 }
+
+/** From where on a nip counts as real here. */
+export const loadRules = async (client: Queryable): Promise<Thresholds> =>
+  (await queryMaybeOne<Thresholds>(
+    client,
+    'SELECT nip_share AS "nipShare", push_force_n AS "forceN" FROM shop',
+  ))!;

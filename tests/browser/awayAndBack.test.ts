@@ -89,7 +89,7 @@ describe('when the server or the database goes away', () => {
     await app.startAgain();
     const said = async (path: string) => (await fetch(`${app.url}/api/v1/${path}`)).text();
     await expect.poll(() => said('tools'), { timeout: 20_000 }).toContain('Brass disc 71');
-    await expect.poll(() => said('stock'), { timeout: 20_000 }).toContain('"widthMm":12,"count":1}');
+    await expect.poll(() => said('stock'), { timeout: 20_000 }).toContain('"widthMm":12,"count":1,');
     await expect.poll(() => said(`jobs/${place.jobId}/state`), { timeout: 20_000 }).toContain('"ZZ"');
   });
 
@@ -159,7 +159,8 @@ describe('when the server or the database goes away', () => {
     await app.startAgain();
     const again = await context.newPage();
     await gotoReady(again, place.at('measure'));
-    await waitForStored(again, 'bore.1.0');
+    // A live line that was cut without a word is opened anew after 25 s of silence.
+    await waitForStored(again, 'bore.1.0', 45_000);
     expect(
       (await loadStored(app, place.jobId)).entries.readings.filter(({ seatId }) => seatId === place.seatId),
     ).toHaveLength(1);

@@ -36,6 +36,7 @@ const SCREENS = [
   'set-up',
   '/tools',
   '/orders',
+  '/rounds',
   'measure',
   'way-in',
   'run',

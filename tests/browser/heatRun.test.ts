@@ -37,6 +37,8 @@ describe('the heat run', () => {
     await page.waitForSelector('[data-way="heat_chill"][aria-pressed="true"]');
     await gotoReady(page, place.at('run'));
     await untilReady(page);
+    // What only the browser says: the page listens to keys.
+    await waitForText(page, 'run-next', /Next:/);
     const acts = async () =>
       (await loadStored(app, place.jobId)).entries.events
         .filter(({ seatId, castingId }) => seatId === place.seatId || castingId === place.castingId)
@@ -53,6 +55,8 @@ describe('the heat run', () => {
     );
     for (let i = 0; i < 40; i += 1) await page.keyboard.down('Space');
     await page.keyboard.up('Space');
+    // Stored a moment after it was done; and then no other one follows it.
+    await expect.poll(async () => (await acts()).length, { timeout: 20_000 }).toBe(before.length + 1);
     await page.waitForFunction(() => !/kept here/.test(document.body.textContent ?? ''));
     expect((await acts()).length).toBe(before.length + 1);
   });

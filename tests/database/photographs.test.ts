@@ -35,6 +35,20 @@ describe('rebuilds of one seat', () => {
 });
 
 describe('photographs', () => {
+  it('of a thing are counted, and come back, with the thing that they are of', async () => {
+    const picture = await blank(40, 30).jpeg().toBuffer();
+    const [id, other] = [randomId(), randomId()];
+    expect((await call('photograph', { jobId }, picture, about({ id, about: 'stack_left' }))).status).toBe(
+      201,
+    );
+    expect((await call('photograph', { jobId }, picture, about({ id: other }))).status).toBe(201);
+    const { photographs } = (await server.loadJob(jobId))!;
+    const of = (wanted: string) => photographs.find((each) => each.id === wanted)!.about;
+    expect([of(id), of(other)]).toEqual(['stack_left', null]);
+    expect(
+      (await call('photograph', { jobId }, picture, about({ id: randomId(), about: 'No key!' }))).status,
+    ).toBe(400);
+  });
   it('are scaled to 1600 px, turned upright, and lose everything that the camera wrote in', async () => {
     const camera = await blank(2400, 1200)
       .withMetadata({

@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
-import { idOf, STOCK, TOOLS } from '../../database/demo/demo';
+import { idOf, ROUNDS, roundsGone, STOCK, TOOLS } from '../../database/demo/demo';
+import { THRESHOLDS } from '@/core/heat/mildest';
 import { about, call, jobId, openDoors, ostrel, server } from '../support/doors';
 
 /** The shop: tools, instruments, orders, stacks, people, and the demo put away, through their route handlers. */
@@ -37,6 +38,34 @@ describe('tools, instruments, orders, stacks', () => {
     expect(await counts()).toEqual([item.count]);
     expect((await call('takeOut', { itemId: randomUUID() })).status).toBe(404);
     expect((await call('layIn', {}, { ...item, count: -1 })).status).toBe(400);
+  });
+  it('a look-over round is kept, gone (once, however often it is sent), taken off and put back', async () => {
+    const round = ROUNDS[0]!;
+    const [gone] = roundsGone(Date.now());
+    const stored = async () =>
+      (await call('rounds')).json as unknown as { rounds: { model: string }[]; roundsGone: unknown[] };
+    expect((await call('keepRound', {}, round)).status).toBe(201);
+    expect((await call('roundGone', {}, gone)).status).toBe(201);
+    await call('roundGone', {}, gone);
+    expect(await stored()).toEqual({ rounds: [round], roundsGone: [gone] });
+    expect((await call('takeRoundOff', { roundId: round.id })).status).toBe(200);
+    expect((await stored()).rounds).toEqual([]);
+    await call('keepRound', {}, { ...round, model: 'Renamed' });
+    expect((await stored()).rounds.map(({ model }) => model)).toEqual(['Renamed']);
+    for (const wrong of [{ roundId: randomUUID() }, { personId: randomUUID() }])
+      expect((await call('roundGone', {}, { ...gone, id: randomUUID(), ...wrong })).json.error).toMatchObject(
+        {
+          code: 'points_nowhere',
+        },
+      );
+    expect((await call('keepRound', {}, { ...round, points: [] })).status).toBe(400);
+  });
+  it('the shop’s rules reach every job, and are bounded', async () => {
+    const rules = { nipShare: 0.0006, forceN: 2500 };
+    expect((await call('shop', {}, { rules })).status).toBe(200);
+    expect((await server.loadJob(jobId))!.rules).toEqual(rules);
+    expect((await call('shop', {}, { rules: { ...rules, forceN: 5 } })).status).toBe(400);
+    await call('shop', {}, { rules: THRESHOLDS });
   });
   it('an instrument’s calibration day is set, and a nonsense day refused', async () => {
     expect(
@@ -88,7 +117,7 @@ describe('the shop', () => {
     const all = await machines();
     expect((await call('shop', {}, { showsDemo: false })).status).toBe(200);
     const own = await machines();
-    expect(own).not.toContain('Ostrel 300');
+    expect(own).not.toContain('Ostrel 250');
     expect(own).not.toContain('Fenwold 7');
     expect(own).toContain('Second');
     await call('shop', {}, { showsDemo: true });
@@ -128,6 +157,8 @@ describe('nonsense through every new door', () => {
     ['calibrate', { instrumentId: idOf('bore gauge') }],
     ['shop', {}],
     ['newPerson', {}],
+    ['keepRound', {}],
+    ['roundGone', {}],
   ];
   it.each(doors)('%s answers with a 4xx and the one shape of errors', async (door, params) => {
     for (const text of texts) {

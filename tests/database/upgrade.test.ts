@@ -223,7 +223,7 @@ it('and back: the release before finds its seats as they were', async () => {
     dir: join(ROOT, 'database/migrations'),
     migrationsTable: 'migration',
     direction: 'down',
-    count: 1,
+    count: 2,
     logger: { debug() {}, info() {}, warn() {}, error() {} },
   });
   const { rows } = await client.query<{ id: SeatId; spec: { journal?: unknown; kind: string } }>(

@@ -166,8 +166,8 @@ export const waitForText = (page: Page, testId: string, pattern: RegExp, timeout
     pattern.source,
   );
 
-export const waitForStored = (page: Page, slot: string) =>
-  page.waitForSelector(`[data-slot="${slot}"][data-stored="true"]`, { timeout: 20_000 });
+export const waitForStored = (page: Page, slot: string, timeout = 20_000) =>
+  page.waitForSelector(`[data-slot="${slot}"][data-stored="true"]`, { timeout });
 
 type EventIn = {
   kind: string;
@@ -201,6 +201,9 @@ export async function sendEvent(app: App, jobId: JobId, { kind, body, seatId, ca
 export type StoredJob = {
   number: number;
   castings: { seats: { id: string }[] }[];
+  shafts: { seats: { id: string; name: string }[] }[];
+  photographs: { about: string | null }[];
+  rules: { nipShare: number; forceN: number };
   plan: { version: number; stacks: { name: string }[] };
   entries: {
     readings: {

@@ -52,6 +52,11 @@ export function openDoors() {
     const stock = await import('@/app/api/v1/stock/route');
     add('stock', stock.GET);
     add('layIn', stock.POST);
+    const rounds = await import('@/app/api/v1/rounds/route');
+    add('rounds', rounds.GET);
+    add('keepRound', rounds.POST);
+    add('takeRoundOff', (await import('@/app/api/v1/rounds/[roundId]/route')).DELETE);
+    add('roundGone', (await import('@/app/api/v1/rounds/gone/route')).POST);
     add('takeOut', (await import('@/app/api/v1/stock/[itemId]/route')).DELETE);
     add('takeOff', (await import('@/app/api/v1/tools/[toolId]/route')).DELETE);
     add('calibrate', (await import('@/app/api/v1/instruments/[instrumentId]/route')).PATCH);

@@ -1,3 +1,4 @@
+import { THRESHOLDS } from '@/core/heat/mildest';
 import type { CastingId, SeatId } from '@/core/record/ids';
 import { idOf, TOOLS } from '../../database/demo/demo';
 import type { EventBody, EventKind, Reading } from '@/core/record/entries';
@@ -31,6 +32,7 @@ export const fresh: JobRecord = {
   instruments: [HAND],
   photographs: [],
   tools: TOOLS,
+  rules: THRESHOLDS,
 };
 export const [disc, sprocket] = fresh.castings[0]!.seats as [
   JobRecord['castings'][number]['seats'][number],

@@ -1,4 +1,4 @@
-import type { CastingId, SeatId } from '@/core/record/ids';
+import type { AnySeatId, CastingId, SeatId } from '@/core/record/ids';
 import { buildDemo, idOf, TOOLS } from '../../database/demo/demo';
 import type { EventBody, EventKind, JobEvent, Reading } from '@/core/record/entries';
 import type { JobRecord } from '@/core/record/job';
@@ -37,7 +37,7 @@ let count = 0;
 export const event = <K extends EventKind>(
   kind: K,
   body: EventBody<K>,
-  where: { seatId?: SeatId; castingId?: CastingId } = {},
+  where: { seatId?: AnySeatId; castingId?: CastingId } = {},
   secondsFromNow = 0,
 ): JobEvent =>
   makeEvent({
@@ -50,7 +50,7 @@ export const event = <K extends EventKind>(
     at: new Date(NOW + secondsFromNow * 1000).toISOString(),
   });
 export const reading = (
-  seatId: SeatId,
+  seatId: AnySeatId,
   slot: string,
   value: number,
   secondsFromNow = 0,

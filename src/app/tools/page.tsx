@@ -6,6 +6,7 @@ import { loadForPage } from '@/server/loadPage';
 import { loadPlace } from '@/server/loadPlace';
 import { pool } from '@/server/pool';
 import { readStanding } from '@/server/projection/standing';
+import { loadRules } from '@/server/shop';
 import { loadStock } from '@/server/tools/stock';
 import { loadTools } from '@/server/tools/toolWall';
 
@@ -36,6 +37,7 @@ export default async function ToolsPage({
     tools: await loadTools(pool()),
     stock: await loadStock(pool()),
     instruments: await loadInstruments(pool()),
+    rules: await loadRules(pool()),
     forSeat: await findSeat(job?.toString(), seat?.toString()),
   }));
   if (!loaded) return <DatabaseAway />;

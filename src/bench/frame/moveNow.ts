@@ -36,6 +36,8 @@ export function sayMoveNow(job: JobView, view: SeatView | null, walk: WalkStyle)
   };
 }
 
+export { asksForReadings } from '@/core/walk/facts';
+
 /** What is next at one seat, in words. */
 export function saySeatMove(job: JobView, view: SeatView, walk: WalkStyle): string | null {
   const move = findSeatMove(view, job, walk);

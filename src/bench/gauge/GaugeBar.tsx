@@ -1,25 +1,21 @@
 'use client';
-import type { SeatId } from '@/core/record/ids';
+import type { AnySeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useRef, useState, type KeyboardEvent, type RefObject } from 'react';
 import { parseMetalTemperature } from '@/core/job/metalTemperature';
-import { useSeatView } from '@/bench/record/JobProvider';
-import type { SeatView } from '@/core/job/seatView';
-import { journalMm } from '@/core/record/journals';
-import { familyOf } from '@/core/record/slots';
 import { later } from '@/bench/record/later';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { sayIssue } from '@/ui/words/issues';
 import { InstrumentName, LiveValue, SlotList, WaitingSlot } from './GaugeParts';
-import { useInstruments, useReadings, type GaugeSlot, type Readings } from './useReadings';
+import { useInstruments, useRead, useReadings, type GaugeSlot, type Readings } from './useReadings';
 
 const KeyPad = later(() => import('@/ui/fields/KeyPad'), 'KeyPad');
 
 const MOVES: Partial<Record<string, 1 | -1>> = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 };
 const QUIET_BUTTON = { minWidth: 64, px: 1, fontSize: TYPE.text, lineHeight: 1.05 } as const;
 
-type Props = { seatId: SeatId; slots: readonly GaugeSlot[]; slot: string; onSlot: (slot: string) => void };
+type Props = { seatId: AnySeatId; slots: readonly GaugeSlot[]; slot: string; onSlot: (slot: string) => void };
 
 const slotLabel = ({ label, instrumentKind }: GaugeSlot) =>
   `${instrumentKind === 'bore_gauge' ? 'bore, ' : instrumentKind === 'micrometer' ? 'bearing, ' : ''}${label}`;
@@ -54,16 +50,16 @@ function useDigits(input: RefObject<HTMLInputElement | null>, isOff: boolean, sl
  * nothing of what is read: bores, depths, whatever has slots.
  */
 export function GaugeBar({ seatId, slots, slot, onSlot }: Props) {
-  const view = useSeatView(seatId);
+  const read = useRead(seatId);
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
   const [pad, setPad] = useState<'reading' | 'metal' | null>(null);
   const input = useRef<HTMLInputElement>(null);
   const here = slots.find((each) => each.slot === slot) ?? slots[0]!;
-  const instruments = useInstruments(here.instrumentKind);
-  const readings = useReadings({ view, slots, here, onSlot }, instruments);
+  const instruments = useInstruments(here.instrumentKind, read);
+  const readings = useReadings({ read, slots, here, onSlot }, instruments);
   useDigits(input, pad !== null, here.slot);
-  if (!view) return null;
+  if (!read) return null;
 
   const takeWhatIsThere = () => {
     const wrong = text.trim() === '' && readings.gauge.live ? readings.takeLive() : readings.takeTyped(text);
@@ -112,7 +108,7 @@ export function GaugeBar({ seatId, slots, slot, onSlot }: Props) {
         label={slotLabel(here)}
         pad={pad}
         readings={readings}
-        nominalMm={nominalOf(view, here)}
+        nominalMm={read.nominalMm(here.place)}
         onClose={() => setPad(null)}
       />
     </Box>
@@ -191,10 +187,6 @@ function BarButtons({ here, readings, onType }: { here: GaugeSlot; readings: Rea
     </>
   );
 }
-
-/** The size that belongs in a slot, mm; null where none can be told beforehand. */
-const nominalOf = ({ seat, journal }: SeatView, { place }: GaugeSlot) =>
-  familyOf(place).expectedMm({ part: seat.spec.part, shaftMm: journalMm(journal) });
 
 type PadProps = {
   nominalMm: number | null;

@@ -1,5 +1,5 @@
 'use client';
-import type { CastingId, InstrumentId, JobId, SeatId } from '@/core/record/ids';
+import type { AnySeatId, CastingId, InstrumentId, JobId } from '@/core/record/ids';
 import { useEffect, useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import { asJson, ask } from '@/bench/record/door';
@@ -8,7 +8,7 @@ import { liveStream } from '@/bench/record/liveStream';
 /** What a gauge shows, and the spot (instrument, seat, slot) that it shows it for. */
 export type LiveGauge = { text: string; isSteady: boolean; metalC: number; atMs: number; spot: string };
 
-type Target = { jobId: JobId; seatId: SeatId | null; castingId: CastingId; slot: string };
+type Target = { jobId: JobId; seatId: AnySeatId | null; castingId: CastingId; slot: string };
 
 /**
  * Claims an instrument for this screen and follows what it shows. One screen has a gauge: when another takes it, `isTaken` says

@@ -1,11 +1,11 @@
 'use client';
-import type { InstrumentId } from '@/core/record/ids';
+import type { AnySeatId, CastingId, InstrumentId } from '@/core/record/ids';
 import { useMemo, useState } from 'react';
-import { journalMm } from '@/core/record/journals';
+import { slotSizesIn } from '@/core/job/checkPlace';
 import { checkReading } from '@/core/job/checkReading';
 import { counting } from '@/core/job/counting';
 import type { Units } from '@/core/quantity/format';
-import type { SeatView } from '@/core/job/seatView';
+import type { Result } from '@/core/quantity/result';
 import type { CurrentReading } from '@/core/project/readings';
 import type { Instrument } from '@/core/record/job';
 import { familyOf, slotText, type Slot } from '@/core/record/slots';
@@ -40,11 +40,13 @@ function slotAfter(slots: readonly GaugeSlot[], current: string, taken: Readonly
 }
 
 /** The instruments that a slot can be read with: a simulated one of its kind, or typed by hand. */
-export function useInstruments(kind: Instrument['kind']) {
+export function useInstruments(kind: Instrument['kind'], read: Read | null) {
   const { record } = useJob();
   const [isByHand, setByHand] = useState(false);
   return {
-    simulated: record.instruments.find((each) => each.kind === kind && each.isSimulated) ?? null,
+    // A simulated gauge knows castings only.
+    simulated:
+      (read?.castingId && record.instruments.find((each) => each.kind === kind && each.isSimulated)) || null,
     byHand: record.instruments.find((each) => each.kind === 'by_hand') ?? null,
     isByHand,
     setByHand,
@@ -52,46 +54,72 @@ export function useInstruments(kind: Instrument['kind']) {
 }
 export type Instruments = ReturnType<typeof useInstruments>;
 
+/** What is read: a seat in a casting, which a gauge can be claimed for, or a seat on a shaft. */
+export type Read = {
+  seatId: AnySeatId;
+  /** Null: on a shaft; what is read there is typed. */
+  castingId: CastingId | null;
+  readings: readonly CurrentReading[];
+  check: (slot: Slot, typed: string, units: Units) => Result<number>;
+  /** The size that belongs in a slot, mm; null where none can be told beforehand. */
+  nominalMm: (slot: Slot) => number | null;
+};
+
+/** The seat of that id as something to read; null when the job has none. */
+export function useRead(seatId: AnySeatId): Read | null {
+  const { job, record } = useJob();
+  const view = job.seats.find(({ seat }) => seat.id === seatId);
+  const journal = job.journals.find(({ seat }) => seat.id === seatId);
+  return useMemo(() => {
+    const sizes = slotSizesIn(record, seatId);
+    return (
+      sizes && {
+        seatId,
+        castingId: view?.casting.id ?? null,
+        readings: view?.readings ?? journal?.readings ?? [],
+        check: (slot, typed, units) => checkReading({ slot, typed, sizes, units }),
+        nominalMm: (slot) => familyOf(slot).expectedMm(sizes),
+      }
+    );
+  }, [view, journal, record, seatId]);
+}
+
 type Where = {
-  view: SeatView | null;
+  read: Read | null;
   slots: readonly GaugeSlot[];
   here: GaugeSlot;
   onSlot: (slot: string) => void;
 };
-
-const checkTyped = ({ seat, journal }: SeatView, slot: Slot, typed: string, units: Units) =>
-  checkReading({ slot, typed, seat, shaftMm: journalMm(journal), units });
 
 /**
  * What a bar of readings does, whatever it reads: takes what was typed or what the gauge shows into the waiting slot, strikes out,
  * moves to another slot. Each act says what is wrong, or null when it was taken.
  */
 export function useReadings(
-  { view, slots, here, onSlot }: Where,
+  { read, slots, here, onSlot }: Where,
   { simulated, byHand, isByHand }: Instruments,
 ) {
   const { record, addReading, addEvent, person, askPerson, keptIds } = useJob();
   const units = person?.units ?? 'metric';
   const [metalC, setMetalC] = useState(record.roomC);
   const [movingFrom, setMovingFrom] = useState<string | null>(null);
-  const seatId = view?.seat.id;
-  const castingId = view?.casting.id;
+  const { seatId, castingId } = read ?? {};
   const target = useMemo(
     () => (seatId && castingId ? { jobId: record.id, seatId, castingId, slot: here.slot } : null),
     [record.id, seatId, castingId, here.slot],
   );
-  const gauge = useGauge(isByHand ? null : (simulated?.id ?? null), target);
-  const taken = useMemo(() => counting(view?.readings ?? []), [view?.readings]);
+  const gauge = useGauge(isByHand || !target ? null : (simulated?.id ?? null), target);
+  const taken = useMemo(() => counting(read?.readings ?? []), [read?.readings]);
   const readingIn = (slot: string): CurrentReading | undefined =>
     taken.find((reading) => reading.slot === slot);
 
   const take = (typed: string, instrumentId: InstrumentId | undefined, atC: number): string | null => {
-    if (!view) return 'This seat is not here.';
+    if (!read) return 'This seat is not here.';
     if (!person) {
       askPerson();
       return 'Say first who is at the bench.';
     }
-    const checked = checkTyped(view, here.place, typed, units);
+    const checked = read.check(here.place, typed, units);
     if (!checked.ok) {
       playCall('refused');
       return sayIssue(checked.issues[0]!, units);
@@ -104,7 +132,7 @@ export function useReadings(
       value,
       instrumentId,
       metalC: atC,
-      seatId: view.seat.id,
+      seatId: read.seatId,
       castingId: null,
     });
     playCall('tick');
@@ -129,7 +157,7 @@ export function useReadings(
     strike: () => {
       const reading = readingIn(here.slot);
       const reason = 'struck out at the bench';
-      if (reading) addEvent('reading_struck', { readingId: reading.id, reason }, { seatId });
+      if (reading) addEvent('reading_struck', { readingId: reading.id, reason }, seatId && { seatId });
     },
     isMoving: movingFrom !== null,
     /** Begins to move the reading of the waiting slot, or leaves it where it is. */
@@ -138,7 +166,7 @@ export function useReadings(
     pick: (slot: string) => {
       const moving = movingFrom && taken.find(({ id }) => id === movingFrom);
       if (moving && moving.slot !== slot)
-        addEvent('reading_moved', { readingId: moving.id, slot }, { seatId });
+        addEvent('reading_moved', { readingId: moving.id, slot }, seatId && { seatId });
       setMovingFrom(null);
       onSlot(slot);
     },

@@ -62,7 +62,7 @@ export function CallSign({
       ))}
       {[75, 453].map((cx) => (
         <g key={cx}>
-          <rect x={cx - 62} y="508" width="124" height="44" fill={wall} />
+          {castingText && <rect x={cx - 62} y="508" width="124" height="44" fill={wall} />}
           <text
             x={cx}
             y="545"

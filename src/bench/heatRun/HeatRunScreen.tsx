@@ -7,7 +7,8 @@ import IconButton from '@mui/material/IconButton';
 import Link from 'next/link';
 import { useEffect, useMemo, useRef } from 'react';
 import type { CastingHeat } from '@/core/job/castingHeat';
-import { viewHeatRun, type HeatCall, type HeatRunView } from '@/core/job/heatRun';
+import { isColdPush, viewHeatRun, type HeatCall, type HeatRunView } from '@/core/job/heatRun';
+import { asProposed } from '@/core/job/seatJudgement';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import { OtherHeat } from '@/bench/frame/HeatBar';
@@ -21,6 +22,7 @@ import { REASON_WORDS } from '@/ui/words/verdicts';
 import { CallSign } from './CallSign';
 import { RunControls } from './RunControls';
 import { useProbe } from './useProbe';
+import { useWalkHere } from './useWalkHere';
 import { Quiet } from '@/ui/parts/text';
 import { Column } from '@/ui/parts/layout';
 import type { ProjectedJob } from '@/core/project/project';
@@ -35,12 +37,12 @@ const UndoBar = later(() => import('@/bench/frame/UndoBar'), 'UndoBar');
 const PushFigures = later(() => import('./PushFigures'), 'PushFigures');
 
 const loadChart = () => import('./ClearanceChart');
-const loadMoveNow = () => import('@/bench/frame/moveNow');
 
 /** Full screen, for two metres: the sign, the clearance, the seconds, one black button. */
 export function HeatRunScreen({ seatId }: { seatId: SeatId }) {
-  const view = useSeatView(seatId);
-  const { record } = useJob();
+  const stored = useSeatView(seatId);
+  const { record, job } = useJob();
+  const view = useMemo(() => stored && asProposed(stored, job), [stored, job]);
   return view ? (
     <Run view={view} />
   ) : (
@@ -115,24 +117,25 @@ const Reason = ({ run }: { run: HeatRunView }) => (
 const RunFigures = ({ run, units, view }: { run: HeatRunView; units: Units; view: SeatView }) =>
   run.call === 'push' ? (
     <PushFigures view={view} units={units} />
-  ) : (
+  ) : isColdPush(view) ? null : (
     <Figures run={run} units={units} view={view} />
   );
 
 function Run({ view }: { view: SeatView }) {
-  const { record, job, drawnMs, person, keptIds, isAskingPerson, stopAsking } = useJob();
+  const { record, drawnMs, person, keptIds, isAskingPerson, stopAsking } = useJob();
   const nowMs = useNow(drawnMs, 500);
   const units = person?.units ?? 'metric';
   const link = useLink();
   const probe = useProbe(view);
   const chart = useLoaded(loadChart);
   const { seat, casting, heat } = view;
-  const next = useLoaded(loadMoveNow)?.saySeatMove(job, view, person?.walk ?? 'full');
+  const { next, isEyeEnough } = useWalkHere(view);
   const run = useRun(view, probe, nowMs);
   useCalls(run.call);
 
-  const castingText = sayCasting(view, run, record.roomC, units);
-  const sinceDoor = sayDoor(view, nowMs);
+  const isCold = isColdPush(view) && heat.phase === 'cold';
+  const castingText = isCold ? '' : sayCasting(view, run, record.roomC, units);
+  const sinceDoor = isCold ? '' : sayDoor(view, nowMs);
   return (
     <Column sx={{ minHeight: '100vh', height: { md: '100vh' }, px: 4 }} data-testid="heat-run">
       <RunHead
@@ -170,10 +173,10 @@ function Run({ view }: { view: SeatView }) {
           <RunFigures run={run} units={units} view={view} />
           <Reason run={run} />
           <Quiet sx={{ fontSize: TYPE.name, lineHeight: 1.15, minHeight: 26 }} data-testid="run-next">
-            {next && `Next: ${next}`}
+            {next && !isCold && `Next: ${next}`}
           </Quiet>
           <Box sx={{ flex: 1, minHeight: 200, position: 'relative' }}>
-            {chart && run.call !== 'push' && run.curve.moments.length > 0 && (
+            {chart && run.call !== 'push' && !isCold && run.curve.moments.length > 0 && (
               <chart.ClearanceChart
                 run={run}
                 units={units === 'metric' ? 'metric_um' : units}
@@ -182,10 +185,12 @@ function Run({ view }: { view: SeatView }) {
             )}
           </Box>
           <KindAdvice seatId={seat.id} />
-          <RunFoot run={run} record={record} units={units} heat={heat} view={view} probe={probe} />
+          {!isCold && (
+            <RunFoot run={run} record={record} units={units} heat={heat} view={view} probe={probe} />
+          )}
         </Column>
       </Box>
-      <RunControls view={view} run={run} units={units} />
+      <RunControls view={view} run={run} units={units} isEyeEnough={isEyeEnough} />
       <UndoBar />
       <PersonPicker people={record.people} isOpen={isAskingPerson} onClose={stopAsking} />
     </Column>

@@ -3,13 +3,14 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { checkReading } from '@/core/job/checkReading';
+import { checkReading, sizesOfSeat } from '@/core/job/checkReading';
 import type { HeatRunView } from '@/core/job/heatRun';
 import { slotOf } from '@/core/record/slots';
 import type { HeatPlace } from '@/core/record/events/heat';
 import { freezersOf, ovensFor } from '@/core/tools/heatPlaces';
 import type { SeatView } from '@/core/job/seatView';
 import type { Units } from '@/core/quantity/format';
+import { jobPath } from '@/bench/frame/places';
 import { useJob } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
@@ -43,9 +44,35 @@ function usePlace(places: readonly HeatPlace[]) {
   return [{ places, chosen }, setPicked] as const;
 }
 
+/** The first act of a way that nobody chose puts it on record too: as it was proposed. */
+function useActsAsProposed(view: SeatView): ReturnType<typeof useJob>['addEvent'] {
+  const { job, addEvent } = useJob();
+  const { seat, history, isMeasured } = view;
+  return (kind, body, where) => {
+    const stored = job.seats.find((each) => each.seat.id === seat.id)?.history;
+    if (kind === 'let_go' && history.wayIn && stored && !stored.wayIn) {
+      if (!isMeasured && !history.usualFitAccepted && seat.spec.kind !== 'seal_in_bore')
+        addEvent('usual_fit_accepted', {}, { seatId: seat.id });
+      addEvent('way_in_chosen', history.wayIn, { seatId: seat.id });
+    }
+    return addEvent(kind, body, where);
+  };
+}
+
 /** One big button per event; the outcome is asked only after it was let go. */
-export function RunControls({ view, run, units }: { view: SeatView; run: HeatRunView; units: Units }) {
-  const { record, addEvent } = useJob();
+export function RunControls({
+  view,
+  run,
+  units,
+  isEyeEnough,
+}: {
+  view: SeatView;
+  run: HeatRunView;
+  units: Units;
+  isEyeEnough: boolean;
+}) {
+  const { record, person } = useJob();
+  const addEvent = useActsAsProposed(view);
   const router = useRouter();
   const { seat, heat, history } = view;
   const [isAskingDepth, setAskingDepth] = useState(false);
@@ -63,7 +90,13 @@ export function RunControls({ view, run, units }: { view: SeatView; run: HeatRun
     units,
     caution,
     addEvent,
-    goTo: (step) => router.push(`/jobs/${record.id}/${seat.id}/${step}`),
+    isEyeEnough,
+    goTo: (step) =>
+      router.push(
+        step === 'next'
+          ? jobPath(record.id, person?.walk ?? 'full')
+          : `/jobs/${record.id}/${seat.id}/${step}`,
+      ),
     askDepth: () => setAskingDepth(true),
   });
   const { act, isReady } = useRunKeys(actions);
@@ -147,7 +180,12 @@ type StuckProps = { view: SeatView; units: Units; isOpen: boolean; onClose: () =
 function StuckPad({ view: { seat }, units, isOpen, onClose }: StuckProps) {
   const { addEvent } = useJob();
   const take = (typed: string) => {
-    const checked = checkReading({ slot: slotOf('depth', { pass: 1 }), typed, seat, shaftMm: null, units });
+    const checked = checkReading({
+      slot: slotOf('depth', { pass: 1 }),
+      typed,
+      sizes: sizesOfSeat(seat, null),
+      units,
+    });
     if (!checked.ok) return sayIssue(checked.issues[0]!, units);
     addEvent('stuck', { depthMm: checked.value }, { seatId: seat.id });
     return null;

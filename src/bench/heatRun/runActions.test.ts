@@ -13,6 +13,7 @@ const FREEZER = { toolId: idOf('tool freezer'), name: 'Chest freezer' };
 class Bench {
   record: JobRecord;
   atS = 0;
+  isEyeEnough = false;
   readonly wentTo: string[] = [];
   private readonly seat;
   private readonly castingId;
@@ -63,6 +64,7 @@ class Bench {
         this.add(happened);
         return happened.id;
       },
+      isEyeEnough: this.isEyeEnough,
       goTo: (step) => this.wentTo.push(step),
       askDepth: () => this.wentTo.push('depth'),
     });
@@ -117,6 +119,20 @@ describe('the buttons of the heat run', () => {
       'It is home',
       'Square it up',
     ]);
+  });
+
+  it('where the eye is enough, a push that ended well is square, and the job goes on', () => {
+    const bench = new Bench();
+    bench.isEyeEnough = true;
+    bench.choose('press', { housingC: 20, ringC: 20 });
+    expect([0, 5, 5].map((afterS) => bench.press(afterS))).toEqual([
+      'Understood',
+      'It is home',
+      'On with the job',
+    ]);
+    expect(bench.wentTo).toEqual(['next']);
+    const run = viewHeatRun({ view: bench.view, probe: [], roomC: 20, nowMs: NOW + 60_000 });
+    expect(run).toMatchObject({ call: 'home', reason: 'it_is_home_cold' });
   });
 
   it('cocked and cold goes out again and is drawn in, never back to the heat', () => {
@@ -180,7 +196,13 @@ describe('the buttons of the heat run', () => {
       caution: null,
     };
     const places = { oven: null, freezer: null };
-    const doors = { ...places, addEvent: () => null, goTo: () => undefined, askDepth: () => undefined };
+    const doors = {
+      ...places,
+      isEyeEnough: false,
+      addEvent: () => null,
+      goTo: () => undefined,
+      askDepth: () => undefined,
+    };
     const [hot, way] = actionsFor({ view: sealed, ovenC: 101, ...rest, ...doors });
     expect(hot).toMatchObject({ words: 'Casting into the heat', isBlocked: true });
     expect(way?.words).toBe('Seal out first');

@@ -30,7 +30,9 @@ export type ActionInput = {
   units: Units;
   caution: CautionCode | null;
   addEvent: ReturnType<typeof useJob>['addEvent'];
-  goTo: (step: 'square' | 'way-in') => void;
+  /** This walk asks for no readings here: a push that ended well is square by the eye. */
+  isEyeEnough: boolean;
+  goTo: (step: 'square' | 'way-in' | 'next') => void;
   askDepth: () => void;
 };
 
@@ -141,7 +143,7 @@ function tooLateActions(input: ActionInput): Actions {
 }
 
 /** A push ends in one of two ways, and either is one act. */
-function pushActions({ view, addEvent }: ActionInput): Actions {
+function pushActions({ view, isEyeEnough, addEvent }: ActionInput): Actions {
   const seatId = view.seat.id;
   return [
     {
@@ -150,6 +152,8 @@ function pushActions({ view, addEvent }: ActionInput): Actions {
       does: () => {
         addEvent('let_go', {}, { seatId });
         addEvent('home', {}, { seatId });
+        if (isEyeEnough)
+          addEvent('squared_by_eye', { signs: ['went_stiff', 'note_changed', 'even_gap'] }, { seatId });
       },
     },
     {
@@ -211,6 +215,8 @@ function actionsOfWay(input: ActionInput): Actions {
 export function actionsFor(input: ActionInput): Actions {
   const { view, caution, addEvent, goTo } = input;
   const { history } = view;
+  if (history.homeMs !== null && history.accepted)
+    return [{ words: 'On with the job', note: 'home, and square', does: () => goTo('next') }, null];
   if (history.homeMs !== null)
     return [
       { words: 'Square it up', note: 'read round it while it is cold', does: () => goTo('square') },

@@ -229,7 +229,7 @@ type MoreJobsProps = {
   shop: { name: string; showsDemo: boolean; hasDemo: boolean };
 };
 
-/** Taking a job in, and the ways to orders and tools. */
+/** Taking a job in, and the ways to orders, look-over rounds and tools. */
 function MoreJobs({ shop }: MoreJobsProps) {
   return (
     <Box
@@ -245,6 +245,9 @@ function MoreJobs({ shop }: MoreJobsProps) {
         <JobFileTaker />
         <Button variant="text" component={Link} href="/orders">
           Orders
+        </Button>
+        <Button variant="text" component={Link} href="/rounds">
+          Look-over
         </Button>
         <Button variant="text" component={Link} href="/tools">
           Tool wall

@@ -2,13 +2,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState, type ReactNode } from 'react';
-import { checkReading } from '@/core/job/checkReading';
+import { slotSizesIn } from '@/core/job/checkPlace';
+import { checkReading, type SlotSizes } from '@/core/job/checkReading';
 import { parseMetalTemperature } from '@/core/job/metalTemperature';
 import type { Reading } from '@/core/record/entries';
-import type { Seat } from '@/core/record/job';
+import type { AnySeatId } from '@/core/record/ids';
 import { readSlot } from '@/core/record/slots';
 import type { Units } from '@/core/quantity/format';
-import { journalMm, journalOf } from '@/core/record/journals';
 import { useJob } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
 import { isEdit, isEntry, type KeptInJob, type KeptEdit, type KeptEntry } from '@/bench/record/kept';
@@ -23,8 +23,7 @@ type Correction = { changes: Partial<Reading> } | { problem: string };
 /** What was typed in place of the value that was refused. */
 function readCorrection(
   entry: Reading,
-  seat: Seat | undefined,
-  shaftMm: number | null,
+  sizes: SlotSizes | null,
   typed: string,
   isMetal: boolean,
   units: Units,
@@ -33,8 +32,8 @@ function readCorrection(
     const metal = parseMetalTemperature(typed, units);
     return metal.ok ? { changes: { metalC: metal.value } } : { problem: sayIssue(metal.issues[0]!, units) };
   }
-  if (!seat) return { problem: 'This job has no such seat any more: leave it out.' };
-  const checked = checkReading({ slot: readSlot(entry.slot), typed, seat, shaftMm, units });
+  if (!sizes) return { problem: 'This job has no such seat any more: leave it out.' };
+  const checked = checkReading({ slot: readSlot(entry.slot), typed, sizes, units });
   return checked.ok
     ? { changes: { typed, value: checked.value } }
     : { problem: sayIssue(checked.issues[0]!, units) };
@@ -91,8 +90,9 @@ function RefusedLine({ kept }: { kept: KeptEntry }) {
   const { record, person, correct } = useJob();
   const [isCorrecting, setCorrecting] = useState(false);
   const units = person?.units ?? 'metric';
-  const seat = record.castings.flatMap(({ seats }) => seats).find(({ id }) => id === kept.entry.seatId);
-  const shaftMm = seat ? journalMm(journalOf(record.shafts, seat.id)) : null;
+  const seat = [...record.castings, ...record.shafts]
+    .flatMap((each): { id: AnySeatId; name: string }[] => each.seats)
+    .find(({ id }) => id === kept.entry.seatId);
   const isMetal = (kept.refused ?? []).some(({ field }) => field === 'metalC');
   return (
     <Refused kept={kept} what={sayRefusedEntry(kept, seat?.name ?? '', units)}>
@@ -108,7 +108,8 @@ function RefusedLine({ kept }: { kept: KeptEntry }) {
           quantity={isMetal ? 'temperature' : 'length'}
           onClose={() => setCorrecting(false)}
           onEnter={(typed) => {
-            const correction = readCorrection(kept.entry, seat, shaftMm, typed, isMetal, units);
+            const sizes = kept.entry.seatId && slotSizesIn(record, kept.entry.seatId);
+            const correction = readCorrection(kept.entry, sizes, typed, isMetal, units);
             if ('problem' in correction) return correction.problem;
             correct(kept, correction.changes);
             return null;

@@ -1,19 +1,29 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import type { OrderLine } from '@/core/parts/orders';
+import { findShort, type Short } from '@/core/tools/short';
+import type { StockItem } from '@/core/tools/stock';
 import { PlaceFrame, type PlaceProps } from '@/bench/frame/PlaceFrame';
+import { useShop } from '@/bench/record/useShop';
 import { useRefreshOnChange } from '@/bench/record/useRefreshOnChange';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { ORDER_WORDS } from '@/ui/words/work';
+import { Ruled } from '@/ui/parts/layout';
 import { Lead } from '@/ui/parts/text';
 
 /** What changes the list. */
 const SHOWN_HERE = ['order_noted', 'job_put_away'] as const;
 
 /** Every part that is ordered, on its way, here or wrong, over all jobs; the late ones first. */
-export function OrderList({ lines, ...place }: PlaceProps & { lines: readonly OrderLine[] }) {
+export function OrderList({
+  lines,
+  stock: stockSaid,
+  ...place
+}: PlaceProps & { lines: readonly OrderLine[]; stock: readonly StockItem[] }) {
+  const { stock } = useShop({ stock: stockSaid }, place.nowMs);
   useRefreshOnChange(place.nowMs, SHOWN_HERE);
   return (
     <PlaceFrame
@@ -59,9 +69,24 @@ export function OrderList({ lines, ...place }: PlaceProps & { lines: readonly Or
           <OrderRows lines={lines} />
         </Box>
       )}
+      <RunningShort short={findShort(stock)} />
     </PlaceFrame>
   );
 }
+
+/** Spares that should lie here just in case, by where they come from. */
+const RunningShort = ({ short }: { short: readonly Short[] }) =>
+  short.length > 0 && (
+    <Box component="section" data-testid="running-short" sx={{ mt: 4 }}>
+      <Typography variant="h2">Running short in stock</Typography>
+      {short.map(({ supplier, items }) => (
+        <Ruled key={supplier} sx={{ py: 1, fontSize: TYPE.lead }}>
+          <b>{supplier || 'No supplier said'}:</b>{' '}
+          {items.map(({ item, by }) => `${by} × ${item.name}`).join(', ')}
+        </Ruled>
+      ))}
+    </Box>
+  );
 
 type OrderRowsProps = {
   lines: readonly OrderLine[];

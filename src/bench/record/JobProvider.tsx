@@ -1,6 +1,6 @@
 'use client';
 import { newId } from '@/bench/record/newId';
-import type { CastingId, JobId, SeatId } from '@/core/record/ids';
+import type { AnySeatId, CastingId, JobId, SeatId } from '@/core/record/ids';
 import {
   createContext,
   useCallback,
@@ -44,7 +44,7 @@ export type JobContext = Omit<JobSnapshot, 'entries'> & {
   addEvent: <K extends EventKind>(
     kind: K,
     body: EventBody<K>,
-    where?: { seatId?: SeatId; castingId?: CastingId },
+    where?: { seatId?: AnySeatId; castingId?: CastingId },
   ) => string | null;
   /** All that one answer puts on record, as one act: undo takes it back whole. */
   takeOffer: (drafts: readonly Draft[]) => void;
@@ -140,7 +140,7 @@ function useActs(jobId: JobId, person: Person | null | undefined, askPerson: () 
     <K extends EventKind>(
       kind: K,
       body: EventBody<K>,
-      where: { seatId?: SeatId; castingId?: CastingId } = {},
+      where: { seatId?: AnySeatId; castingId?: CastingId } = {},
     ) => {
       if (!person) {
         askPerson();

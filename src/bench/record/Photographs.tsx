@@ -19,17 +19,22 @@ import { Row } from '@/ui/parts/layout';
 
 const PhotographDialog = later(() => import('./PhotographDialog'), 'PhotographDialog');
 
+/** What a photograph is of: a seat, a thing by the key that notes name it by, or the job as a whole. */
+type Of = { seatId: SeatId | null; about: string | null };
+const isOf = (one: { seatId: SeatId | null; about?: string | null }, { seatId, about }: Of) =>
+  one.seatId === seatId && (one.about ?? null) === about;
+
 /** A file that was never kept, and why. */
 type NotKept = { name: string; problem: string };
 
 /** What of this seat is still on its way, and what was refused last, until another one is taken. */
-function useKept(jobId: JobId, seatId: SeatId | null, reload: () => Promise<unknown>) {
+function useKept(jobId: JobId, { seatId, about }: Of, reload: () => Promise<unknown>) {
   const [mine, setMine] = useState<readonly KeptPhotograph[]>([]);
   const [lastStoredId, setLastStored] = useState('');
   useEffect(
     () =>
       outbox.subscribe((all, justStored) => {
-        const isMine = (each: KeptPhotograph) => each.jobId === jobId && each.seatId === seatId;
+        const isMine = (each: KeptPhotograph) => each.jobId === jobId && isOf(each, { seatId, about });
         setMine(all.filter(isPhotograph).filter(isMine));
         // One has arrived: it is shown from the record from now on.
         const arrived = justStored.filter(isPhotograph).findLast(isMine);
@@ -37,7 +42,7 @@ function useKept(jobId: JobId, seatId: SeatId | null, reload: () => Promise<unkn
         setLastStored(arrived.id);
         void reload();
       }),
-    [jobId, seatId, reload],
+    [jobId, seatId, about, reload],
   );
   const last = mine.at(-1);
   const issue = last?.refused?.[0];
@@ -48,21 +53,10 @@ function useKept(jobId: JobId, seatId: SeatId | null, reload: () => Promise<unkn
   };
 }
 
-/**
- * Photographs of one seat, or of the job as a whole: from the camera or a file, each kept the moment it is taken and sent as soon as it
- * can be.
- */
-export function Photographs({ seatId }: { seatId: SeatId | null }) {
-  const { record, job, person, askPerson, addEvent, reload } = useJob();
-  const link = useLink();
-  const input = useRef<HTMLInputElement>(null);
-  const [open, setOpen] = useState<Photograph | null>(null);
-  const { kept, refused } = useKept(record.id, seatId, reload);
+/** Takes a file as a photograph of this, and keeps it; one that is too large is said, and not kept. */
+function useTake({ seatId, about }: Of) {
+  const { record, person, askPerson } = useJob();
   const [notKept, setNotKept] = useState<NotKept | null>(null);
-  const mine = record.photographs.filter(
-    (photograph) => photograph.seatId === seatId && !job.work.withdrawnPhotographs.includes(photograph.id),
-  );
-
   const take = (file: File) => {
     if (!person) {
       askPerson();
@@ -82,17 +76,47 @@ export function Photographs({ seatId }: { seatId: SeatId | null }) {
       jobId: record.id,
       refused: null,
       seatId,
+      about,
       personId: person.id,
       takenAt: new Date(liveStream.now()).toISOString(),
       name: file.name,
       file,
     });
   };
+  return { take, notKept };
+}
+
+/**
+ * Photographs of one seat, of a thing, or of the job as a whole: from the camera or a file, each kept the moment it is taken and sent as
+ * soon as it can be. Beside a thing there is a word on them only when there are some.
+ */
+export function Photographs({ seatId, about = null }: { seatId: SeatId | null; about?: string | null }) {
+  const { record, job, addEvent, reload } = useJob();
+  const link = useLink();
+  const input = useRef<HTMLInputElement>(null);
+  const [open, setOpen] = useState<Photograph | null>(null);
+  const { kept, refused } = useKept(record.id, { seatId, about }, reload);
+  const { take, notKept } = useTake({ seatId, about });
+  const mine = record.photographs.filter(
+    (photograph) =>
+      isOf(photograph, { seatId, about }) && !job.work.withdrawnPhotographs.includes(photograph.id),
+  );
+
+  const isThing = about !== null;
+  const hasWord = !isThing || mine.length + kept.length > 0 || refused !== null || notKept !== null;
   const isAway = link === 'server_away' || link === 'database_away';
 
   return (
-    <Row data-testid="photographs" sx={{ borderTop: `1.5px solid ${token('steel')}`, pt: 1 }}>
-      <Button variant="outlined" startIcon={<CameraAltOutlined />} onClick={() => input.current?.click()}>
+    <Row
+      data-testid={isThing ? `photographs-${about}` : 'photographs'}
+      sx={isThing ? {} : { borderTop: `1.5px solid ${token('steel')}`, pt: 1 }}
+    >
+      <Button
+        variant={isThing ? 'text' : 'outlined'}
+        startIcon={<CameraAltOutlined />}
+        onClick={() => input.current?.click()}
+        sx={isThing ? { px: 0, minHeight: 48, fontSize: TYPE.small } : {}}
+      >
         Photograph
       </Button>
       <input
@@ -116,7 +140,7 @@ export function Photographs({ seatId }: { seatId: SeatId | null }) {
         .map(({ id, file }) => (
           <KeptPicture key={id} file={file} />
         ))}
-      <Sending refused={notKept ?? refused} kept={kept} isAway={isAway} mine={mine} />
+      {hasWord && <Sending refused={notKept ?? refused} kept={kept} isAway={isAway} mine={mine} />}
       <PhotographDialog
         photograph={open}
         onClose={() => setOpen(null)}

@@ -269,8 +269,8 @@ export class JobStore {
       state = this.advanced(state, [entry], behind) ?? state;
     }
     const { version: _version, ...head } = edits.reduce((job, { edit }) => applyEdit(job, edit), this.stored);
-    const { tools, instruments, people } = head;
-    const shop = withChanges({ tools, instruments, people }, outbox.shopChanges, this.readMs);
+    const { tools, instruments, people, rules } = head;
+    const shop = withChanges({ tools, instruments, people, rules }, outbox.shopChanges, this.readMs);
     const record = { ...head, ...shop, state };
     const job = this.viewer.view(record, nowMs);
     return {

@@ -18,6 +18,8 @@ export type KeptEntry = InJob & ({ type: 'reading'; entry: Reading } | { type: '
 export type KeptPhotograph = InJob & {
   type: 'photograph';
   seatId: SeatId | null;
+  /** The thing that it is of; left out by what was kept before there were any. */
+  about?: string | null;
   personId: PersonId;
   takenAt: string;
   name: string;

@@ -4,11 +4,14 @@ import type { JobEvent } from '@/core/record/entries';
 const SLIP_MS = 2000;
 const RUN_ACTS: readonly JobEvent['kind'][] = [
   'caution_acknowledged',
+  'usual_fit_accepted',
+  'way_in_chosen',
   'part_into_freezer',
   'casting_into_heat',
   'casting_out',
   'let_go',
   'home',
+  'squared_by_eye',
   'stuck',
 ];
 

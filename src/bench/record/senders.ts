@@ -78,8 +78,15 @@ function judge(id: string, status: number, answer: Answer, field: string): Outco
 
 /** The same one sent twice is stored once. */
 export async function sendPhotograph(kept: KeptPhotograph): Promise<Outcome> {
-  const { id, jobId, seatId, personId, takenAt, file } = kept;
-  const query = new URLSearchParams({ id, ...(seatId && { seatId }), personId, caption: '', takenAt });
+  const { id, jobId, seatId, about, personId, takenAt, file } = kept;
+  const query = new URLSearchParams({
+    id,
+    ...(seatId && { seatId }),
+    ...(about && { about }),
+    personId,
+    caption: '',
+    takenAt,
+  });
   const { status, answer } = await ask(
     `/api/v1/jobs/${jobId}/photographs?${query}`,
     { method: 'POST', headers: { 'Content-Type': file.type || 'application/octet-stream' }, body: file },
@@ -126,6 +133,14 @@ function shopRequestOf(edit: ShopEdit): [path: string, init: RequestInit] {
       ];
     case 'person':
       return ['/api/v1/people', asJson('POST', edit.person)];
+    case 'round':
+      return ['/api/v1/rounds', asJson('POST', edit.round)];
+    case 'round_off':
+      return [`/api/v1/rounds/${edit.round.id}`, { method: 'DELETE' }];
+    case 'round_gone':
+      return ['/api/v1/rounds/gone', asJson('POST', edit.gone)];
+    case 'rules':
+      return ['/api/v1/shop', asJson('PATCH', { rules: edit.rules })];
     case 'choices':
       return [`/api/v1/people/${edit.personId}`, asJson('PATCH', edit.choices)];
   }

@@ -29,9 +29,9 @@ export function useShop<S extends Partial<Shop>>(said: S, drawnMs = 0): S {
     () => outbox.shopChanges,
     () => NONE,
   );
-  const { tools, stock, instruments, people } = said;
+  const { tools, stock, instruments, people, rules, rounds, roundsGone } = said;
   return useMemo(() => {
-    const lists = { tools, stock, instruments, people } as S;
+    const lists = { tools, stock, instruments, people, rules, rounds, roundsGone } as S;
     return withChanges(lists, changes, drawnMs);
-  }, [changes, drawnMs, tools, stock, instruments, people]);
+  }, [changes, drawnMs, tools, stock, instruments, people, rules, rounds, roundsGone]);
 }

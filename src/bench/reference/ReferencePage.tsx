@@ -1,32 +1,25 @@
 'use client';
 import Box from '@mui/material/Box';
 import Link from 'next/link';
-import type { ReactNode } from 'react';
+import dynamic from 'next/dynamic';
+import type { ComponentType } from 'react';
 import { PlaceFrame, type PlaceProps } from '@/bench/frame/PlaceFrame';
 import { usePerson } from '@/bench/record/hooks';
 import type { Units } from '@/core/quantity/format';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
-import { ApiSection } from './ApiSection';
-import { BearingsSection } from './BearingsSection';
-import { ClassesSection } from './ClassesSection';
 import { SECTION_CODES, SECTIONS, type SectionCode } from './sections';
-import {
-  CautionsSection,
-  MaterialsSection,
-  SealsSection,
-  ThreadsSection,
-  WordsSection,
-} from './ListSections';
 
-const SHOWN: Record<SectionCode, (props: { units: Units }) => ReactNode> = {
-  bearings: BearingsSection,
-  classes: ClassesSection,
-  materials: MaterialsSection,
-  seals: SealsSection,
-  threads: ThreadsSection,
-  words: WordsSection,
-  cautions: CautionsSection,
-  api: ApiSection,
+const lists = () => import('./ListSections');
+/** Each section comes with its own page: the tables of the others stay on the shelf. */
+const SHOWN: Record<SectionCode, ComponentType<{ units: Units }>> = {
+  bearings: dynamic(() => import('./BearingsSection').then((m) => m.BearingsSection)),
+  classes: dynamic(() => import('./ClassesSection').then((m) => m.ClassesSection)),
+  materials: dynamic(() => lists().then((m) => m.MaterialsSection)),
+  seals: dynamic(() => lists().then((m) => m.SealsSection)),
+  threads: dynamic(() => lists().then((m) => m.ThreadsSection)),
+  words: dynamic(() => lists().then((m) => m.WordsSection)),
+  cautions: dynamic(() => lists().then((m) => m.CautionsSection)),
+  api: dynamic(() => import('./ApiSection').then((m) => m.ApiSection)),
 };
 
 /** The reference shelf: one section at a time, each to be printed by itself. */

@@ -6,7 +6,7 @@ import type { JobPlan } from '@/core/record/plan';
 import { useJob } from '@/bench/record/JobProvider';
 import { Photographs } from '@/bench/record/Photographs';
 import { useEdits } from '@/bench/record/useEdits';
-import { NoteField } from '@/bench/record/NoteField';
+import { Remember } from '@/bench/record/Remember';
 import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { EntryField, readLength } from '@/ui/fields/EntryField';
 import { TYPE } from '@/ui/theme/tokens';
@@ -90,7 +90,7 @@ function Inspected({
         value={found?.finding ?? null}
         onPick={(finding) => addEvent('part_inspected', { key, valueMm: found?.valueMm ?? null, finding })}
       />
-      <NoteField about={`part_${key}`.slice(0, 60)} label={`Note: ${name}`} />
+      <Remember about={`part_${key}`.slice(0, 60)} label={name} />
       {found?.valueMm != null && isPast(found.valueMm) && (
         <Box role="alert" sx={{ fontSize: TYPE.small }}>
           <b>Past its limit:</b> renew it.

@@ -28,6 +28,7 @@ import { Lead, Text } from '@/ui/parts/text';
 import { Ruled } from '@/ui/parts/layout';
 import type { ProjectedJob } from '@/core/project/project';
 
+const Remember = later(() => import('@/bench/record/Remember'), 'Remember');
 const PieceForm = later(() => import('./PieceForm'), 'PieceForm');
 
 const PutBack = later(() => import('./PutBack'), 'PutBack');
@@ -99,6 +100,7 @@ export function StacksStep() {
           all={all}
         />
       </Box>
+      <Remember key={stack.stackKey} about={`stack_${stack.stackKey}`.slice(0, 60)} label={stack.name} />
     </Box>
   );
 }

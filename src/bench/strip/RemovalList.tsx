@@ -2,17 +2,17 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { planStrip } from '@/core/job/planStrip';
 import type { SeatView } from '@/core/job/seatView';
 import type { PlannedRemoval } from '@/core/strip/removal';
 import { pickTools } from '@/core/tools/pickTools';
 import { asText, showForce, showSize, showTemperature, type Units } from '@/core/quantity/format';
 import { useJob } from '@/bench/record/JobProvider';
-import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
+import { AllTheSame } from '@/ui/fields/AllTheSame';
 import { EntryField, readText } from '@/ui/fields/EntryField';
-import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
-import { AGAINST_WORDS, FIRST_WORDS, OBJECTION_WORDS, RACE_WORDS, REMOVAL_WORDS } from '@/ui/words/work';
+import { STRETCH, TYPE } from '@/ui/theme/tokens';
+import { FIRST_WORDS, OBJECTION_WORDS, RACE_WORDS, REMOVAL_WORDS } from '@/ui/words/work';
 import { Lead, Note, Text } from '@/ui/parts/text';
 import { Ruled } from '@/ui/parts/layout';
 
@@ -21,7 +21,7 @@ import { Ruled } from '@/ui/parts/layout';
  * ones, each with its reason; a person who knows better taps why.
  */
 export function RemovalList({ view }: { view: SeatView }) {
-  const { job, person } = useJob();
+  const { job, person, addEvent } = useJob();
   const units = person?.units ?? 'metric';
   const { seat, history } = view;
   const plan = useMemo(() => planStrip(view, job), [view, job]);
@@ -68,8 +68,14 @@ export function RemovalList({ view }: { view: SeatView }) {
           />
         ))}
       <AnotherWay seatId={seat.id} />
-      {plan.forbidden.map((way) => (
-        <ForbiddenWay key={way.way} way={way} seatId={seat.id} />
+      {plan.forbidden.map(({ way, against, isSpoilt }) => (
+        <AllTheSame
+          key={way}
+          way={way}
+          name={REMOVAL_WORDS[way].name}
+          against={against.map((each) => OBJECTION_WORDS[each])}
+          onTake={(because) => addEvent('taken_out', { way, isSpoilt, because }, { seatId: seat.id })}
+        />
       ))}
     </Box>
   );
@@ -123,41 +129,6 @@ function AnotherWay({ seatId }: { seatId: SeatId }) {
         read={readText}
         onTake={(how) => how && addEvent('taken_out', { way: 'another', isSpoilt: false, how }, { seatId })}
       />
-    </Ruled>
-  );
-}
-
-function ForbiddenWay({ way: { way, against, isSpoilt }, seatId }: { way: PlannedRemoval; seatId: SeatId }) {
-  const { addEvent } = useJob();
-  const [isTaken, setTaken] = useState(false);
-  return (
-    <Ruled data-forbidden={way} sx={{ py: 0.5, fontSize: TYPE.small }}>
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
-        <Box sx={{ flex: 1 }}>
-          <Box component="span" sx={{ textDecoration: 'line-through', color: token('mid') }}>
-            {REMOVAL_WORDS[way].name}
-          </Box>
-          : {against.map((each) => OBJECTION_WORDS[each]).join('; ')}.
-        </Box>
-        {!isTaken && (
-          <Button
-            variant="text"
-            sx={{ minHeight: 48, fontSize: TYPE.small }}
-            aria-label={`All the same: ${REMOVAL_WORDS[way].name}`}
-            onClick={() => setTaken(true)}
-          >
-            All the same
-          </Button>
-        )}
-      </Box>
-      {isTaken && (
-        <ChoiceRow
-          label="Because"
-          options={optionsFrom(AGAINST_WORDS)}
-          value={null}
-          onPick={(because) => addEvent('taken_out', { way, isSpoilt, because }, { seatId })}
-        />
-      )}
     </Ruled>
   );
 }

@@ -3,13 +3,17 @@ import { STOCK_SORTS } from '@/core/tools/sorts';
 import { stockItemSchema, type StockItem } from '@/core/tools/stock';
 import type { Units } from '@/core/quantity/format';
 import { STOCK_SORT_WORDS } from '@/ui/words/work';
-import { figure, length, WallForm, type WallFormSetting } from './WallForm';
+import { figure, length, WallForm, words, type WallFormSetting } from './WallForm';
+
+/** Spares lie here just in case, and come from somewhere. */
+const KEPT = [figure('keepAtLeast', 'Keep at least', 0), words('supplier', 'Supplier')];
 
 const SIZES = [
   length('insideMm', 'Inside', null),
   length('outsideMm', 'Outside', null),
   length('widthMm', 'Width', null),
   figure('count', 'How many', 1),
+  ...KEPT,
 ];
 
 const SETTING: WallFormSetting<StockItem> = {
@@ -21,6 +25,7 @@ const SETTING: WallFormSetting<StockItem> = {
       length('outsideMm', 'Outside', 28),
       length('widthMm', 'Thickness', 0.2),
       figure('count', 'How many', 5),
+      ...KEPT,
     ],
     bearing: SIZES,
     seal: SIZES,
@@ -31,6 +36,7 @@ const SETTING: WallFormSetting<StockItem> = {
       length('outsideMm', 'Outside', null),
       length('widthMm', 'Section', null),
       figure('count', 'How many', 1),
+      ...KEPT,
     ],
     other: SIZES,
   },

@@ -11,6 +11,12 @@ import { STOCK_SORT_WORDS } from '@/ui/words/work';
 const sizesOf = ({ insideMm, outsideMm, widthMm }: StockItem, units: Units): string =>
   [insideMm, outsideMm, widthMm].map((mm) => (mm === null ? '–' : showSize(mm, units, 2).figure)).join(' × ');
 
+/** Just in case: how many are missing to what should always lie here. */
+function shortWords({ count, keepAtLeast = 0 }: StockItem): string {
+  if (keepAtLeast === 0) return '';
+  return count < keepAtLeast ? `short by ${keepAtLeast - count}` : `keeps ${keepAtLeast}`;
+}
+
 type Props = {
   stock: readonly StockItem[];
   units: Units;
@@ -53,7 +59,13 @@ export function StockList({ stock, units, onPick, onCount }: Props) {
           >
             {item.name}
           </Button>
-          <Quiet sx={{ width: 150 }}>{STOCK_SORT_WORDS[item.sort]}</Quiet>
+          <Quiet sx={{ width: 230 }}>
+            {STOCK_SORT_WORDS[item.sort]}
+            {item.supplier ? `, ${item.supplier}` : ''}
+          </Quiet>
+          <Box sx={{ width: 130, fontWeight: 700 }} data-testid="short">
+            {shortWords(item)}
+          </Box>
           <Quiet sx={{ width: 220 }}>
             {sizesOf(item, units)} {showSize(1, units).unit}
           </Quiet>

@@ -7,6 +7,7 @@ import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import type { Instrument, Seat } from '@/core/record/job';
+import type { Thresholds } from '@/core/heat/mildest';
 import { pickTools, type ToolNeed } from '@/core/tools/pickTools';
 import { TOOL_SORTS } from '@/core/tools/sorts';
 import type { StockItem } from '@/core/tools/stock';
@@ -21,6 +22,7 @@ import { token, TYPE } from '@/ui/theme/tokens';
 import { TOOL_NEED_WORDS, TOOL_SORT_WORDS } from '@/ui/words/work';
 import { InstrumentList } from './InstrumentList';
 import { PusherPanel } from './PusherPanel';
+import { ShopRules } from './ShopRules';
 import { StockList } from './StockList';
 import { ToolRow } from './ToolRow';
 import { Lead } from '@/ui/parts/text';
@@ -35,6 +37,7 @@ type Props = PlaceProps & {
   tools: readonly Tool[];
   stock: readonly StockItem[];
   instruments: readonly Instrument[];
+  rules: Thresholds;
   forSeat: SeatOfJob | null;
 };
 
@@ -51,11 +54,12 @@ export function ToolWall({
   tools: toolsSaid,
   stock: stockSaid,
   instruments: instrumentsSaid,
+  rules: rulesSaid,
   forSeat,
   ...place
 }: Props) {
-  const said = { tools: toolsSaid, stock: stockSaid, instruments: instrumentsSaid };
-  const { tools, stock, instruments } = useShop(said, place.nowMs);
+  const said = { tools: toolsSaid, stock: stockSaid, instruments: instrumentsSaid, rules: rulesSaid };
+  const { tools, stock, instruments, rules } = useShop(said, place.nowMs);
   const person = usePerson(place.people);
   const units = person?.units ?? 'metric';
   const [editing, setEditing] = useState<Tool | 'new' | null>(null);
@@ -101,6 +105,7 @@ export function ToolWall({
         onCount={(item, count) => keepShopEdit({ what: 'stock', item: { ...item, count } })}
       />
       <InstrumentList instruments={instruments} nowMs={place.nowMs} />
+      <ShopRules rules={rules} />
       <EditedTool editing={editing} units={units} setEditing={setEditing} setTaken={setTaken} />
       <EditedItem laying={laying} units={units} setLaying={setLaying} setTaken={setTaken} />
       <TakenOff taken={taken} setTaken={setTaken} />

@@ -14,20 +14,29 @@ import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { sayIssue } from '@/ui/words/issues';
 import { Pair } from '@/ui/parts/layout';
 
-/** One thing that is asked: a length in the person's unit, or a plain figure. `usual` stands there at first; null: it may stay empty. */
-export type Field = { key: string; label: string; isLength: boolean; usual: number | null };
+/**
+ * One thing that is asked: a length in the person’s unit, a plain figure, or words. `usual` stands there at first; null: it may stay
+ * empty.
+ */
+export type Field = {
+  key: string;
+  label: string;
+  usual: number | null;
+  reads: 'length' | 'figure' | 'words';
+};
 export const length = (key: string, label: string, usual: number | null): Field => ({
   key,
   label,
-  isLength: true,
+  reads: 'length',
   usual,
 });
 export const figure = (key: string, label: string, usual: number): Field => ({
   key,
   label,
-  isLength: false,
+  reads: 'figure',
   usual,
 });
+export const words = (key: string, label: string): Field => ({ key, label, reads: 'words', usual: null });
 
 /** What is asked of a sort of thing, and how it is called here. */
 export type WallFormSetting<T extends Thing> = {
@@ -55,28 +64,34 @@ function useWallForm<T extends Thing>({ setting, thing, units, onSave }: Props<T
   const [name, setName] = useState(thing?.name ?? '');
   const [texts, setTexts] = useState<Record<string, string>>({});
   const [problems, setProblems] = useState<Record<string, string>>({});
-  const valueOf = ({ key, usual }: Field): number | null =>
-    thing && key in thing ? (thing as unknown as Record<string, number | null>)[key]! : usual;
+  const valueOf = ({ key, usual }: Field): number | string | null =>
+    thing && key in thing ? (thing as unknown as Record<string, number | string | null>)[key]! : usual;
   const shown = (field: Field): string => {
     const value = valueOf(field);
     if (texts[field.key] !== undefined) return texts[field.key]!;
-    return value === null ? '' : field.isLength ? showSize(value, units, 2).figure : String(value);
+    return value === null
+      ? ''
+      : typeof value === 'number' && field.reads === 'length'
+        ? showSize(value, units, 2).figure
+        : String(value);
   };
-  const readField = (field: Field): { value: number | null } | { problem: string } => {
+  const readField = (field: Field): { value: number | string | null } | { problem: string } => {
     const typed = texts[field.key];
     if (typed === undefined) return { value: valueOf(field) };
     if (typed.trim() === '' && field.usual === null) return { value: null };
-    if (!field.isLength) return { value: Number(typed.replace(',', '.').replace('−', '-')) };
+    if (field.reads === 'words') return { value: typed.trim() };
+    if (field.reads === 'figure') return { value: Number(typed.replace(',', '.').replace('−', '-')) };
     const parsed = parseLength(typed, bareLengthUnit(units), field.key);
     return parsed.ok ? { value: parsed.value.mm } : { problem: sayIssue(parsed.issues[0]!, units) };
   };
   const save = () => {
     const found: Record<string, string> = {};
-    const values: Record<string, number | null> = {};
+    const values: Record<string, number | string | null> = {};
     for (const field of setting.fields[sort]) {
       const read = readField(field);
       if ('problem' in read) found[field.key] = read.problem;
-      else values[field.key] = read.value;
+      // Words that nobody said are left out; a size that was not measured is null.
+      else if (field.reads !== 'words' || read.value !== null) values[field.key] = read.value;
     }
     const checked = setting.schema.safeParse({
       ...setting.given[sort],
@@ -134,7 +149,7 @@ export function WallForm<T extends Thing>(props: Props<T>) {
               helperText={problems[field.key] ?? ' '}
               onChange={(event) => type(field.key, event.target.value)}
               slotProps={{
-                htmlInput: { inputMode: 'decimal', name: field.key },
+                htmlInput: { inputMode: field.reads === 'words' ? 'text' : 'decimal', name: field.key },
                 inputLabel: { shrink: true },
               }}
             />

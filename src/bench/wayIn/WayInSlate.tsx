@@ -26,11 +26,11 @@ import { Framed } from '@/ui/parts/layout';
 import type { SeatHistory } from '@/core/project/jobState';
 import { LIMIT_C, type SealMaterial } from '@/core/catalogue/materials';
 import type { Casting } from '@/core/record/job';
-import { BlockList } from './BlockList';
 import { WayRows, Figure } from './WayRow';
 
 type Stop = (typeof STOPS)[number];
 
+const BlockList = later(() => import('./BlockList'), 'BlockList');
 const Schools = later(() => import('./Schools'), 'Schools');
 const SealWayIn = later(() => import('./SealWayIn'), 'SealWayIn');
 

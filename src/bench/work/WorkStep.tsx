@@ -2,35 +2,45 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import type { JobView } from '@/core/job/seatView';
 import type { Task } from '@/core/record/plan';
-import type { Stage } from '@/core/record/vocabulary';
+import { journalsOf } from '@/core/job/journalView';
+import { choiceDrafts } from '@/core/walk/offer';
+import { isDoneOnShaft, shaftOffers } from '@/core/walk/shaftOffers';
 import { useJob } from '@/bench/record/JobProvider';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
-import { STAGE_ORDER, STAGE_WORDS } from '@/ui/words/walk';
+import { sayOffer, STAGE_ORDER, STAGE_WORDS } from '@/ui/words/walk';
 import { Lead, Note, Text } from '@/ui/parts/text';
 import { Ruled } from '@/ui/parts/layout';
-import { NoteField } from '@/bench/record/NoteField';
+import { Remember } from '@/bench/record/Remember';
 
-/** The work beyond the seats, in the order in which it is done: each ticked, chosen, or not on this job. */
+/** The work beyond the seats: what is open, in the order in which it is done, then what is done. */
 export function WorkStep() {
   const { job } = useJob();
   const { tasks } = job.plan;
-  const stages = STAGE_ORDER.filter((stage) => tasks.some((task) => task.stage === stage));
+  const open = tasks.filter((task) => answerOf(task, job) === null);
+  const done = tasks.filter((task) => !open.includes(task));
+  const stages = STAGE_ORDER.filter((stage) => open.some((task) => task.stage === stage));
   return (
     <Box data-testid="work" sx={{ pr: 1 }}>
       <Typography variant="h2">Work beyond the seats</Typography>
-      {stages.length === 0 && <Text>This job has none: its seats are all of it.</Text>}
+      {tasks.length === 0 && <Text>This job has none: its seats are all of it.</Text>}
       {stages.map((stage) => (
-        <StageWork key={stage} stage={stage} tasks={tasks.filter((task) => task.stage === stage)} />
+        <StageWork
+          key={stage}
+          title={STAGE_WORDS[stage]}
+          tasks={open.filter((task) => task.stage === stage)}
+        />
       ))}
+      {done.length > 0 && <StageWork title="Done" tasks={done} />}
     </Box>
   );
 }
 
-const StageWork = ({ stage, tasks }: { stage: Stage; tasks: readonly Task[] }) => (
-  <Box component="section" aria-label={STAGE_WORDS[stage]} sx={{ mt: 1.5 }}>
-    <Typography variant="h3">{STAGE_WORDS[stage]}</Typography>
+const StageWork = ({ title, tasks }: { title: string; tasks: readonly Task[] }) => (
+  <Box component="section" aria-label={title} sx={{ mt: 1.5 }}>
+    <Typography variant="h3">{title}</Typography>
     {tasks.map((task) => (
       <TaskRow key={task.key} task={task} />
     ))}
@@ -38,15 +48,16 @@ const StageWork = ({ stage, tasks }: { stage: Stage; tasks: readonly Task[] }) =
 );
 
 /** How a piece of work was answered, in words; null while it is open. */
-function answerOf({ choices }: Task, done: { choice: string | null } | undefined): string | null {
-  if (!done) return null;
+function answerOf(task: Task, job: JobView): string | null {
+  const done = job.work.tasks[task.key];
+  if (!done) return isDoneOnShaft(task, job) ? 'done' : null;
   if (done.choice === 'not_here') return 'not on this job';
-  return choices.find(({ key }) => key === done.choice)?.name.toLowerCase() ?? 'done';
+  return task.choices.find(({ key }) => key === done.choice)?.name.toLowerCase() ?? 'done';
 }
 
 function TaskRow({ task }: { task: Task }) {
-  const { job, addEvent } = useJob();
-  const answer = answerOf(task, job.work.tasks[task.key]);
+  const { job, addEvent, takeOffer } = useJob();
+  const answer = answerOf(task, job);
   return (
     <Ruled data-task={task.key} data-done={answer !== null} sx={{ py: 0.75 }}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
@@ -60,7 +71,7 @@ function TaskRow({ task }: { task: Task }) {
             {task.why}
           </Note>
         </Box>
-        {answer === null && task.choices.length === 0 && (
+        {answer === null && task.choices.length === 0 && !task.onShaft && (
           <Button
             variant="outlined"
             aria-label={`Done: ${task.name}`}
@@ -76,12 +87,31 @@ function TaskRow({ task }: { task: Task }) {
           isLabelHidden
           options={task.choices.map(({ key, name }) => ({ value: key, words: name }))}
           value={job.work.tasks[task.key]?.choice ?? null}
-          onPick={(choice) => addEvent('task_done', { key: task.key, choice })}
+          onPick={(choice) => takeOffer(choiceDrafts(task, choice))}
         />
       )}
+      {task.onShaft && <ShaftWays task={task} />}
       {task.items.length > 0 && <Ticks task={task} />}
-      <NoteField about={`task_${task.key}`.slice(0, 60)} label={`Note: ${task.name}`} />
+      <Remember about={`task_${task.key}`.slice(0, 60)} label={task.name} />
     </Ruled>
+  );
+}
+
+/** A bearing off its shaft or onto it: the ways that its fit allows; more of each stands at the seat beside. */
+function ShaftWays({ task }: { task: Task }) {
+  const { job, takeOffer } = useJob();
+  const offers = shaftOffers(task, job, [{ kind: 'task_done', body: { key: task.key } }]);
+  const taken = journalsOf(job, task.onShaft?.seats ?? []).map(({ history }) =>
+    task.onShaft?.does === 'off' ? history.offShaft?.way : history.ontoShaft?.way,
+  );
+  return (
+    <ChoiceRow
+      label={task.name}
+      isLabelHidden
+      options={offers.map((offer) => ({ value: offer.key ?? '', words: sayOffer(offer) }))}
+      value={taken[0] ?? null}
+      onPick={(way) => takeOffer(offers.find(({ key }) => key === way)?.drafts() ?? [])}
+    />
   );
 }
 

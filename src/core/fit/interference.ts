@@ -23,7 +23,7 @@ export const smoothingLossMm = ({ rzHousingUm = 10, rzRaceUm = 1.6 } = {}) =>
   (0.8 * (rzHousingUm + rzRaceUm)) / 1000;
 
 /** A tolerance zone as a normal spread: middle, zone width = 6 σ. Common engineering convention, from memory. */
-const zoneAsMeasured = (nominalMm: number, { lowerUm, upperUm }: LimitsUm): Measured => ({
+export const zoneAsMeasured = (nominalMm: number, { lowerUm, upperUm }: LimitsUm): Measured => ({
   value: nominalMm + (lowerUm + upperUm) / 2000,
   u: (upperUm - lowerUm) / 6000,
 });

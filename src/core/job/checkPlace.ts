@@ -1,10 +1,11 @@
-import type { Issue } from '@/core/quantity/result';
+import { fail, type Issue } from '@/core/quantity/result';
 import type { JobEvent, Reading } from '@/core/record/entries';
+import type { AnySeatId } from '@/core/record/ids';
 import type { Casting } from '@/core/record/job';
 import { journalMm, journalOf } from '@/core/record/journals';
 import type { Shaft } from '@/core/record/shafts';
 import { familyOf, readSlot } from '@/core/record/slots';
-import { checkSize } from './checkReading';
+import { checkSize, sizesOfSeat, type SlotSizes } from './checkReading';
 
 /** Everything that an entry may point at. */
 export type Places = {
@@ -14,8 +15,11 @@ export type Places = {
   instruments: ReadonlySet<string>;
 };
 
-function findMisplaced(entry: Reading | JobEvent, { castings, people, instruments }: Places): Issue | null {
-  const seats = castings.flatMap((casting) => casting.seats);
+function findMisplaced(
+  entry: Reading | JobEvent,
+  { castings, shafts, people, instruments }: Places,
+): Issue | null {
+  const seats = [...castings, ...shafts].flatMap((each): { id: AnySeatId }[] => each.seats);
   const wrong = (field: string, given: string | null, isThere: boolean): Issue | null =>
     given !== null && !isThere ? { code: 'points_nowhere', field, given } : null;
   return (
@@ -48,13 +52,22 @@ export function checkPlace(entry: Reading | JobEvent, places: Places): Issue[] {
   const isOfSeat = familyOf(slot).owner === 'seat';
   if (isOfSeat !== (entry.seatId !== null))
     return [{ code: 'slot_of_another', field: 'slot', given: entry.slot }];
-  const seat = places.castings.flatMap((casting) => casting.seats).find(({ id }) => id === entry.seatId);
-  if (!isOfSeat || !seat) return [];
-  const checked = checkSize({
-    slot,
-    mm: entry.value,
-    spec: seat.spec,
-    shaftMm: journalMm(journalOf(places.shafts, seat.id)),
-  });
+  if (!isOfSeat || entry.seatId === null) return [];
+  const beside = slotSizesIn(places, entry.seatId);
+  const checked = beside
+    ? checkSize({ slot, mm: entry.value, ...beside })
+    : fail({ code: 'slot_of_another', field: 'slot', given: entry.slot });
   return checked.ok ? [] : checked.issues.map((issue) => ({ ...issue, field: 'value' }));
+}
+
+/** What belongs into a seat's slots; null for a seat on a shaft that has no part of its own: its readings stand with the casting's. */
+export function slotSizesIn(
+  { castings, shafts }: Pick<Places, 'castings' | 'shafts'>,
+  id: AnySeatId,
+): SlotSizes | null {
+  const seat = castings.flatMap((casting) => casting.seats).find((each) => each.id === id);
+  if (seat) return sizesOfSeat(seat, journalMm(journalOf(shafts, seat.id)));
+  const spec = shafts.flatMap((shaft) => shaft.seats).find((each) => each.id === id)?.spec;
+  if (spec?.kind !== 'bearing_on_shaft' || !spec.part) return null;
+  return { part: spec.part, deepestMm: null, shaftMm: spec.journal.nominalMm };
 }

@@ -11,7 +11,7 @@ import {
   viewJob,
   viewSeat,
 } from '../../../tests/support/records';
-import { checkReading } from './checkReading';
+import { checkReading, sizesOfSeat } from './checkReading';
 import { findSeatMove } from '@/core/walk/nextMove';
 import { planSeat } from './planSeat';
 
@@ -79,15 +79,19 @@ describe('measuring', () => {
     const checked = checkReading({
       slot: readSlot('bore.1.0'),
       typed,
-      seat: expected,
-      shaftMm: null,
+      sizes: sizesOfSeat(expected, null),
       units: 'metric',
     });
     expect(checked.ok ? 'ok' : checked.issues[0]!.code).toBe(code);
   });
   it('a depth has no sign, and fits the boss', () => {
     const codes = ['-1', '2.1', '150'].map((typed) => {
-      const r = checkReading({ slot: readSlot('depth.1.0'), typed, seat, shaftMm: null, units: 'metric' });
+      const r = checkReading({
+        slot: readSlot('depth.1.0'),
+        typed,
+        sizes: sizesOfSeat(seat, null),
+        units: 'metric',
+      });
       return r.ok ? 'ok' : r.issues[0]!.code;
     });
     expect(codes).toEqual(['depth_negative', 'ok', 'impossible_size']);

@@ -2,7 +2,6 @@ import { bareLengthUnit, type Units } from '@/core/quantity/format';
 import { checkBelievable, parseLength } from '@/core/quantity/parseLength';
 import { fail, succeed, type Result } from '@/core/quantity/result';
 import type { Seat } from '@/core/record/job';
-import type { BoreSpec } from '@/core/record/seatSpec';
 import { familyOf, slotText, type Slot } from '@/core/record/slots';
 import { parseMetalTemperature } from './metalTemperature';
 
@@ -18,43 +17,49 @@ const WITHIN_MM = 3;
 export function checkReading({
   slot,
   typed,
-  seat,
-  shaftMm,
+  sizes,
   units,
 }: {
   slot: Slot;
   typed: string;
-  seat: Seat;
-  shaftMm: number | null;
+  sizes: SlotSizes;
   units: Units;
 }): Result<number> {
   const field = slotText(slot);
   if (familyOf(slot).quantity === 'temperature') return parseMetalTemperature(typed, units, field);
   const parsed = parseLength(typed, bareLengthUnit(units), field);
-  return parsed.ok ? checkSize({ slot, mm: parsed.value.mm, spec: seat.spec, shaftMm }) : parsed;
+  return parsed.ok ? checkSize({ slot, mm: parsed.value.mm, ...sizes }) : parsed;
 }
 
-/**
- * A size in mm against what belongs into its slot; `typed` numbers and stored ones are held to the same. `shaftMm`: nominal size of the
- * shaft that goes in, null where none is known. Invalid: as `checkReading`.
- */
+/** What belongs into the slots of one seat. */
+export type SlotSizes = {
+  part: { outsideMm: number; boreMm: number; widthMm: number };
+  /** Nominal size of the shaft that goes in; null where none is known. */
+  shaftMm: number | null;
+  /** How deep its part can stand; null where depth is no matter: on a shaft. */
+  deepestMm: number | null;
+};
+
+/** A depth may be anything from flush to the whole way in, so no other unit can be guessed from it. */
+export const sizesOfSeat = ({ spec: { part, housing } }: Seat, shaftMm: number | null): SlotSizes => ({
+  part,
+  shaftMm,
+  deepestMm: Math.max(housing.depthToShoulderMm, part.widthMm) + 2,
+});
+
+/** A size in mm against what belongs into its slot; typed numbers and stored ones are held to the same. Invalid: as `checkReading`. */
 export function checkSize({
   slot,
   mm,
-  spec,
+  part,
   shaftMm,
-}: {
-  slot: Slot;
-  mm: number;
-  spec: BoreSpec;
-  shaftMm: number | null;
-}): Result<number> {
+  deepestMm,
+}: SlotSizes & { slot: Slot; mm: number }): Result<number> {
   const field = slotText(slot);
-  const expectedMm = familyOf(slot).expectedMm({ part: spec.part, shaftMm });
+  const expectedMm = familyOf(slot).expectedMm({ part, shaftMm });
   if (expectedMm !== null) return checkBelievable({ mm, expectedMm, withinMm: WITHIN_MM, field });
+  if (deepestMm === null) return fail({ code: 'slot_of_another', field, given: field });
   if (mm < 0) return fail({ code: 'depth_negative', field, given: mm });
-  // A depth may be anything from flush to the whole way in, so no other unit can be guessed from it.
-  const deepestMm = Math.max(spec.housing.depthToShoulderMm, spec.part.widthMm) + 2;
   return mm <= deepestMm
     ? succeed(mm)
     : fail({ code: 'impossible_size', field, given: mm, min: 0, max: deepestMm });

@@ -1,13 +1,24 @@
-import type { SeatId, AnyId } from '@/core/record/ids';
+import type { AnyId, AnySeatId, JournalId, SeatId } from '@/core/record/ids';
 import type { EventBody } from '@/core/record/entries';
 import type { JobHead } from '@/core/record/job';
 import type { JobPlan } from '@/core/record/plan';
 import type { ShaftSpec } from '@/core/record/seatSpec';
 import type { Shaft } from '@/core/record/shafts';
 
+/** Work on seats of shafts that are still there: one that shared its part with a seat goes with it. */
+function stillOnShaft(
+  { shafts }: JobHead,
+  onShaft: JobPlan['tasks'][number]['onShaft'],
+  stays: (id: SeatId | null) => boolean,
+): Pick<JobPlan['tasks'][number], 'onShaft'> {
+  const left = shafts.flatMap(({ seats }) => seats.filter(({ spec }) => stays(spec.sharedWith)));
+  const seats = (onShaft?.seats ?? []).filter((id) => left.some((seat) => seat.id === id));
+  return onShaft && seats.length > 0 ? { onShaft: { ...onShaft, seats } } : {};
+}
+
 /** A job without the seats that were taken off its map; what the plan says of them goes too. */
-export function withoutSeats(head: JobHead, removed: readonly SeatId[]): JobHead {
-  const stays = (id: SeatId | null) => id === null || !removed.includes(id);
+export function withoutSeats(head: JobHead, removed: readonly AnySeatId[]): JobHead {
+  const stays = (id: AnySeatId | null) => id === null || !removed.includes(id);
   return {
     ...head,
     castings: head.castings.map((casting) => ({
@@ -23,8 +34,13 @@ export function withoutSeats(head: JobHead, removed: readonly SeatId[]): JobHead
       order: head.plan.order.filter(({ first, then }) => stays(first) && stays(then)),
       parts: head.plan.parts.filter(({ seatId }) => stays(seatId)),
       hidden: head.plan.hidden.map((each) => ({ ...each, under: stays(each.under) ? each.under : null })),
-      tasks: head.plan.tasks.map((task) => ({
+      tasks: head.plan.tasks.map(({ onShaft, ...task }) => ({
         ...task,
+        ...stillOnShaft(head, onShaft, stays),
+        choices: task.choices.map(({ finding, ...choice }) => {
+          const seats = finding?.seats.filter(stays) ?? [];
+          return { ...choice, ...(finding && seats.length > 0 && { finding: { ...finding, seats } }) };
+        }),
         after: task.after.filter((place) => stays(place as SeatId)),
         before: task.before.filter((place) => stays(place as SeatId)),
       })),
@@ -35,12 +51,12 @@ export function withoutSeats(head: JobHead, removed: readonly SeatId[]): JobHead
 
 const copyShaft = (
   shaft: Shaft,
-  { makeId, moved }: { makeId: () => AnyId; moved: (seatId: SeatId) => SeatId },
+  { makeId, moved }: { makeId: (of?: JournalId) => AnyId; moved: (seatId: SeatId) => SeatId },
 ): Shaft => ({
   ...shaft,
   id: makeId(),
-  seats: shaft.seats.map(({ name, spec }) => ({
-    id: makeId(),
+  seats: shaft.seats.map(({ id, name, spec }) => ({
+    id: makeId(id),
     name,
     version: 1,
     // A spec stays of its kind, whoever it is shared with now.
@@ -51,7 +67,7 @@ const copyShaft = (
 /** The plan of a job whose seats have new ids. */
 function copyPlan(
   { order, parts, hidden, tasks, special, ...plan }: JobPlan,
-  moved: (id: SeatId) => SeatId,
+  moved: <Id extends AnySeatId>(id: Id) => Id,
 ): JobPlan {
   // Keys of other work stay: no seat has such an id.
   const movedPlace = (place: string) => moved(place as SeatId);
@@ -61,8 +77,13 @@ function copyPlan(
     order: order.map(({ first, then, why }) => ({ first: moved(first), then: moved(then), why })),
     parts: parts.map((part) => ({ ...part, seatId: part.seatId && moved(part.seatId) })),
     hidden: hidden.map((each) => ({ ...each, under: each.under && moved(each.under) })),
-    tasks: tasks.map((task) => ({
+    tasks: tasks.map(({ onShaft, ...task }) => ({
       ...task,
+      ...(onShaft && { onShaft: { ...onShaft, seats: onShaft.seats.map(moved) } }),
+      choices: task.choices.map(({ finding, ...choice }) => ({
+        ...choice,
+        ...(finding && { finding: { ...finding, seats: finding.seats.map(moved) } }),
+      })),
       after: task.after.map(movedPlace),
       before: task.before.map(movedPlace),
     })),
@@ -80,7 +101,7 @@ export function copyHead(
     makeId,
   }: { number: number; machine: string; openedAt: string; makeId: () => AnyId },
 ): JobHead {
-  const ids = new Map<SeatId, SeatId>();
+  const ids = new Map<AnySeatId, AnySeatId>();
   const castings = head.castings.map((casting) => ({
     ...casting,
     id: makeId(),
@@ -90,7 +111,13 @@ export function copyHead(
       return { ...seat, id, version: 1 };
     }),
   }));
-  const moved = (id: SeatId) => ids.get(id) ?? id;
+  const moved = <Id extends AnySeatId>(id: Id) => (ids.get(id) ?? id) as Id;
+  const makeJournalId = (of?: JournalId) => {
+    const id = makeId();
+    if (of) ids.set(of, id);
+    return id;
+  };
+  const shafts = head.shafts.map((shaft) => copyShaft(shaft, { makeId: makeJournalId, moved }));
   return {
     ...head,
     id: makeId(),
@@ -98,7 +125,7 @@ export function copyHead(
     machine,
     openedAt,
     castings,
-    shafts: head.shafts.map((shaft) => copyShaft(shaft, { makeId, moved })),
+    shafts,
     plan: copyPlan(head.plan, moved),
   };
 }

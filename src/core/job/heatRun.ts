@@ -33,7 +33,8 @@ export type HeatReason =
   | 'light_blows'
   | 'cocked_back_out'
   | 'it_grabbed'
-  | 'it_is_home';
+  | 'it_is_home'
+  | 'it_is_home_cold';
 
 export type HeatRunView = {
   call: HeatCall;
@@ -149,17 +150,22 @@ function momentAt(moments: readonly DropMoment[], timeS: number): DropMoment | n
   return after ?? moments.at(-1) ?? null;
 }
 
+/** Pushed, driven or drawn in without any heat: no clock runs. */
+export const isColdPush = ({ history: { wayIn } }: Pick<SeatView, 'history'>): boolean =>
+  wayIn !== null && !isDrop(wayIn.way) && !isHeated(wayIn.way);
+
 function judge(
   { heat, history }: SeatView,
   now: DropMoment | null,
   marginMm: number,
 ): { call: HeatCall; reason: HeatReason } {
-  if (history.homeMs !== null) return { call: 'home', reason: 'it_is_home' };
-  if (!history.wayIn && heat.phase === 'cold') return { call: 'wait', reason: 'nothing_planned' };
   const isForced = history.wayIn !== null && !isDrop(history.wayIn.way);
+  if (history.homeMs !== null)
+    return { call: 'home', reason: isColdPush({ history }) ? 'it_is_home_cold' : 'it_is_home' };
+  if (!history.wayIn && heat.phase === 'cold') return { call: 'wait', reason: 'nothing_planned' };
   if (history.stuck) return { call: 'grabbed', reason: isForced ? 'cocked_back_out' : 'it_grabbed' };
   if (history.letGoMs !== null) return { call: 'let_go', reason: 'was_it_home' };
-  if (isForced && !isHeated(history.wayIn!.way)) return { call: 'push', reason: 'square_before_force' };
+  if (isColdPush({ history })) return { call: 'push', reason: 'square_before_force' };
   // Warm metal and light blows: it need not drop, and goes on as long as it is warm.
   if (isForced && heat.phase === 'out') return { call: 'push', reason: 'light_blows' };
   const isSure = now !== null && bandOf(now.clearanceMm).low >= marginMm;

@@ -1,3 +1,4 @@
+import type { Thresholds } from '@/core/heat/mildest';
 import { bearingBody } from '@/core/catalogue/bearings/inside';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { ceilingsFor, type Neighbour } from '@/core/heat/ceilings';
@@ -53,6 +54,8 @@ export type Surroundings = {
   /** Bearings that sit in the same casting already. */
   neighbours: readonly Neighbour[];
   preferredWay?: Way | undefined;
+  /** Left out: common practice. */
+  rules?: Thresholds;
 };
 
 /** What surrounds a seat of this job. */
@@ -62,6 +65,7 @@ export const surroundingsOf = (view: SeatView, job: JobView): Surroundings => ({
   tools: job.tools,
   neighbours: neighboursOf(job.seats, view),
   preferredWay: job.plan.preferredWay,
+  rules: job.rules,
 });
 
 /** Oven for what goes into one, hot air on the spot for the rest. */
@@ -91,7 +95,7 @@ function sharesAway({ seat, casting }: SeatView, heatedBy: HeatSource) {
  */
 export function planSeat(
   view: SeatView,
-  { roomC, workpiece, tools, neighbours, preferredWay }: Surroundings,
+  { roomC, workpiece, tools, neighbours, preferredWay, rules }: Surroundings,
   heatedBy: HeatSource = view.history.wayIn?.heatedBy ?? usualSource(workpiece),
   stop = view.history.wayIn?.stop,
 ): WayInPlan | null {
@@ -116,6 +120,7 @@ export function planSeat(
     sort: sortOfPart(seat.spec),
     workpiece,
     preferredWay,
+    ...(rules && { thresholds: rules }),
     isMeasured: fit.bore !== null,
     hasStop: hasStop(seat.spec) || stop !== undefined,
     toolsN: { press: mostOf(tools, 'press'), clamp: mostOf(tools, 'clamp') },

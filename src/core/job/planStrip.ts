@@ -27,5 +27,6 @@ export const planStrip = (view: SeatView, job: JobView): RemovalPlan =>
     hasHidden: job.plan.hidden.some(({ key, under }) => under === view.seat.id && !(key in job.work.hidden)),
     isShaftInPlace: job.kind === 'seal_only',
     workpiece: job.workpiece,
+    rules: job.rules,
     isBehindTaken: isBehindTaken(job, view),
   });

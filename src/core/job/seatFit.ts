@@ -41,7 +41,8 @@ const worstInstrumentU = (readings: readonly CurrentReading[], instruments: read
     ...readings.map((reading) => instruments.find(({ id }) => id === reading.instrumentId)?.u ?? 0.01),
   );
 
-function shapeOf(
+/** What readings of one size say of it, at 20 °C; null without any. */
+export function shapeOf(
   readings: readonly CurrentReading[],
   alphaPerK: number,
   nominalMm: number,

@@ -10,6 +10,7 @@ import { guardOf, partMetal } from '@/core/record/seatFacts';
 import type { Shaft } from '@/core/record/shafts';
 import type { Tool } from '@/core/tools/tool';
 import type { LeftIn, Neighbour } from '@/core/heat/ceilings';
+import type { Thresholds } from '@/core/heat/mildest';
 import { isDrop } from '@/core/heat/waySorts';
 import {
   FRESH_CASTING,
@@ -25,6 +26,7 @@ import { BORE_SLOTS, OUTSIDE_SLOTS, slotText, type Slot } from '@/core/record/sl
 import { coolsAtMs, heatAt, type CastingHeat } from './castingHeat';
 import { counting } from './counting';
 import { findSeatFit, type SeatFit } from './seatFit';
+import { viewJournals, type JournalView } from './journalView';
 import { workpieceOf } from './workpiece';
 import { checkSeatPart } from './seatSizes';
 import { judgePasses, type JudgedPass } from './squarePasses';
@@ -62,9 +64,12 @@ export type SeatView = {
 /** A job as it stands: its seats, and what has been done beyond them. */
 export type JobView = {
   seats: SeatView[];
+  /** Seats on shafts that a bearing or cone sits on. */
+  journals: JournalView[];
   work: Work;
   plan: JobPlan;
   tools: readonly Tool[];
+  rules: Thresholds;
   skipped: Work['skipped'];
   kind: JobHead['kind'];
   workpiece: Workpiece;
@@ -222,15 +227,18 @@ export class JobViewer {
   /** Every seat that is still on its map, in the order of the castings, and what has been done beyond them. */
   view(job: ProjectedJob, nowMs: number): JobView {
     const { work } = job.state;
-    return {
-      seats: job.castings.flatMap((casting) =>
-        casting.seats.flatMap((seat) =>
-          work.removedSeats.includes(seat.id) ? [] : [this.viewSeat(job, casting, seat, nowMs)],
-        ),
+    const seats = job.castings.flatMap((casting) =>
+      casting.seats.flatMap((seat) =>
+        work.removedSeats.includes(seat.id) ? [] : [this.viewSeat(job, casting, seat, nowMs)],
       ),
+    );
+    return {
+      seats,
+      journals: viewJournals(job, seats),
       work,
       plan: job.plan,
       tools: job.tools,
+      rules: job.rules,
       skipped: work.skipped,
       kind: job.kind,
       workpiece: workpieceOf(job),

@@ -1,10 +1,10 @@
-import type { CastingId, PersonId, SeatId, EntryId } from '@/core/record/ids';
+import type { AnySeatId, CastingId, PersonId, EntryId } from '@/core/record/ids';
 import type { EventBody, EventKind } from '@/core/record/entries';
 
 /** Who, where and when of an event. */
 export type Facts = {
   id: EntryId;
-  seatId: SeatId | null;
+  seatId: AnySeatId | null;
   castingId: CastingId | null;
   personId: PersonId;
   atMs: number;

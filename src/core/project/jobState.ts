@@ -1,4 +1,4 @@
-import type { SeatId, EntryId } from '@/core/record/ids';
+import type { AnySeatId, EntryId } from '@/core/record/ids';
 import type { EventBody, EventKind, JobEvent } from '@/core/record/entries';
 import type { Casting } from '@/core/record/job';
 import { reduce, type Facts, type Reducers } from './area';
@@ -20,6 +20,7 @@ import {
   type PartsState,
 } from './parts';
 import type { ProbeReadings, SeatReadings } from './readings';
+import { freshShaft, shaftReducers, type ShaftState } from './shaft';
 import { freshSquare, squareReducers, type SquareState } from './square';
 import { freshStacks, stackReducers, type StacksState } from './stacks';
 import {
@@ -34,12 +35,12 @@ import { freshWalk, walkReducers, type WalkState } from './walk';
 import { freshWayIn, wayInReducers, type WayInState } from './wayIn';
 
 /** Of what shape a kept state is: one of another shape is made anew from the record. */
-export const STATE_SHAPE = 3;
+export const STATE_SHAPE = 4;
 
 /** What has been done on a job beyond its seats. */
 export type Work = WalkState & LookState & AccessState & StacksState & PartsState;
 /** What has been done to one seat beyond its readings. */
-export type SeatHistory = StripState & CompareState & WayInState & DropState & SquareState;
+export type SeatHistory = StripState & CompareState & WayInState & DropState & SquareState & ShaftState;
 
 export type SeatState = { history: SeatHistory; slots: SeatReadings };
 export type CastingState = CastingHeatState & { probe: ProbeReadings };
@@ -65,6 +66,7 @@ const FRESH_HISTORY: SeatHistory = {
   ...freshWayIn,
   ...freshDrop,
   ...freshSquare,
+  ...freshShaft,
 };
 export const FRESH_SEAT: SeatState = { history: FRESH_HISTORY, slots: {} };
 export const FRESH_CASTING: CastingState = { ...freshHeat, probe: { kept: [], older: 0 } };
@@ -91,6 +93,7 @@ const SEAT: Reducers<SeatHistory> = {
   ...wayInReducers,
   ...dropReducers,
   ...squareReducers,
+  ...shaftReducers,
   // Another way is another try: it concerns the plan and the drop alike.
   way_in_chosen: (state, body, facts) => ({
     ...wayInReducers.way_in_chosen!(state, body, facts),
@@ -100,7 +103,7 @@ const SEAT: Reducers<SeatHistory> = {
 
 function withSeatEvent(
   state: JobState,
-  seatId: SeatId,
+  seatId: AnySeatId,
   kind: EventKind,
   body: EventBody<EventKind>,
   facts: Facts,

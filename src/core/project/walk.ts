@@ -1,4 +1,4 @@
-import type { EntryId, SeatId } from '@/core/record/ids';
+import type { AnySeatId, EntryId } from '@/core/record/ids';
 import type { EventBody } from '@/core/record/entries';
 import type { Step } from '@/core/record/vocabulary';
 import { including, type Reducers } from './area';
@@ -8,12 +8,12 @@ export type WalkState = {
   skipped: Partial<Record<Step, { reason: EventBody<'step_skipped'>['reason']; eventId: EntryId }>>;
   waiting: (EventBody<'waiting_noted'> & { sinceMs: number; eventId: EntryId }) | null;
   putAway: { eventId: EntryId } | null;
-  removedSeats: SeatId[];
+  removedSeats: AnySeatId[];
   /** Pieces of work that are done, by their key in the plan. */
   tasks: Record<string, { choice: string | null; atMs: number }>;
   ticked: Record<string, string[]>;
   /** The seat that is finished before the others. */
-  firstSeat: SeatId | null;
+  firstSeat: AnySeatId | null;
   /** The newest note on each thing. */
   notes: Record<string, string>;
   fasteners: Record<string, EventBody<'fastener_noted'>['state']>;

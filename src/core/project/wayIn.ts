@@ -1,4 +1,3 @@
-import type { EntryId } from '@/core/record/ids';
 import type { EventBody } from '@/core/record/entries';
 import { including, type Reducers } from './area';
 
@@ -7,7 +6,7 @@ export type WayInState = {
   cleaned: EventBody<'cleaned'>['what'][];
   usualFitAccepted: boolean;
   remedy: { remedy: EventBody<'remedy_chosen'>['remedy']; atMs: number; isGood: boolean | null } | null;
-  wayIn: (EventBody<'way_in_chosen'> & { atMs: number; eventId: EntryId }) | null;
+  wayIn: EventBody<'way_in_chosen'> | null;
   cautions: string[];
   laidOut: string[];
   toolsSorted: Record<string, EventBody<'tool_sorted'>['how']>;
@@ -34,7 +33,7 @@ export const wayInReducers: Reducers<WayInState> = {
   // A repair chosen anew has to be proven anew.
   remedy_chosen: (_state, { remedy }, { atMs }) => ({ remedy: { remedy, atMs, isGood: null } }),
   remedy_checked: ({ remedy }, { isGood }) => ({ remedy: remedy && { ...remedy, isGood } }),
-  way_in_chosen: (_state, body, { id, atMs }) => ({ wayIn: { ...body, atMs, eventId: id } }),
+  way_in_chosen: (_state, body) => ({ wayIn: body }),
   caution_acknowledged: ({ cautions }, { caution }) => ({ cautions: including(cautions, caution) }),
   laid_out: ({ laidOut }, { item }) => ({ laidOut: including(laidOut, item) }),
   retaining_ring_in: () => ({ ringIn: true }),

@@ -7,21 +7,22 @@ import { heatBodies } from './events/heat';
 import { lookBodies } from './events/look';
 import { partBodies } from './events/parts';
 import { seatBodies } from './events/seat';
+import { shaftBodies } from './events/shaft';
 import { squareBodies } from './events/square';
 import { stackBodies } from './events/stacks';
 import { stripBodies } from './events/strip';
 import { versionOf, type LiftedKind } from './events/versions';
 import { walkBodies } from './events/walk';
 import {
+  anySeatIdSchema,
   castingIdSchema,
   entryIdSchema,
   instrumentIdSchema,
   personIdSchema,
-  seatIdSchema,
+  type AnySeatId,
   type CastingId,
   type EntryId,
   type PersonId,
-  type SeatId,
 } from './ids';
 import { familyOf, parseSlot } from './slots';
 import { METAL_C } from './vocabulary';
@@ -32,7 +33,7 @@ import { METAL_C } from './vocabulary';
  */
 const common = {
   id: entryIdSchema,
-  seatId: seatIdSchema.nullable(),
+  seatId: anySeatIdSchema.nullable(),
   castingId: castingIdSchema.nullable(),
   personId: personIdSchema,
 };
@@ -74,6 +75,7 @@ export const eventBodies = {
   ...seatBodies,
   ...heatBodies,
   ...squareBodies,
+  ...shaftBodies,
   ...correctionBodies,
 } as const;
 
@@ -91,7 +93,7 @@ const eventOf = <K extends EventKind>(kind: K) =>
 const EVENT_KINDS = Object.keys(eventBodies) as EventKind[];
 type EventOf<K extends EventKind> = {
   id: EntryId;
-  seatId: SeatId | null;
+  seatId: AnySeatId | null;
   castingId: CastingId | null;
   personId: PersonId;
   kind: K;

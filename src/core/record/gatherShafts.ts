@@ -14,6 +14,16 @@ const PLAIN_ENDS: Shaft['ends'] = [
   { name: 'other end', thread: null, isLeftHand: false },
 ];
 
+/** A shaft of which nothing is known but its name. */
+export const plainShaft = (id: ShaftId, name: string): Shaft => ({
+  id,
+  name,
+  material: 'mild_steel',
+  lengthMm: null,
+  ends: PLAIN_ENDS,
+  seats: [],
+});
+
 function shaftSpecFor({ nominalMm, seat: { id, spec } }: NamedJournal): ShaftSpec {
   const journal = { nominalMm, lengthMm: null, fromFirstEndMm: null, shoulderToward: null };
   if (spec.kind === 'seal_in_bore') return { kind: 'seal_on_shaft', journal, sharedWith: id };
@@ -43,14 +53,7 @@ export function gatherShafts(
   const shafts = new Map<string, Shaft>();
   for (const each of named) {
     const [shaftName = '', ...rest] = each.words.split(', ');
-    const shaft = shafts.get(shaftName) ?? {
-      id: ids.shaft(shaftName, each.seat.id),
-      name: shaftName,
-      material: 'mild_steel',
-      lengthMm: null,
-      ends: PLAIN_ENDS,
-      seats: [],
-    };
+    const shaft = shafts.get(shaftName) ?? plainShaft(ids.shaft(shaftName, each.seat.id), shaftName);
     shafts.set(shaftName, {
       ...shaft,
       seats: [

@@ -16,6 +16,9 @@ export type ShaftId = z.infer<typeof shaftIdSchema>;
 /** Of a seat on a shaft. */
 export const journalIdSchema = z.uuid().brand<'journal'>();
 export type JournalId = z.infer<typeof journalIdSchema>;
+/** Of a seat, wherever it is: what an entry can be made at. */
+export const anySeatIdSchema = z.union([seatIdSchema, journalIdSchema]);
+export type AnySeatId = z.infer<typeof anySeatIdSchema>;
 export const personIdSchema = z.uuid().brand<'person'>();
 export type PersonId = z.infer<typeof personIdSchema>;
 export const instrumentIdSchema = z.uuid().brand<'instrument'>();
@@ -26,6 +29,8 @@ export const stockIdSchema = z.uuid().brand<'stock'>();
 export type StockId = z.infer<typeof stockIdSchema>;
 export const photographIdSchema = z.uuid().brand<'photograph'>();
 export type PhotographId = z.infer<typeof photographIdSchema>;
+export const roundIdSchema = z.uuid().brand<'round'>();
+export type RoundId = z.infer<typeof roundIdSchema>;
 /** Of one piece of a stack, as it came off. */
 export const pieceIdSchema = z.uuid().brand<'piece'>();
 export type PieceId = z.infer<typeof pieceIdSchema>;
@@ -43,6 +48,7 @@ export type AnyId = JobId &
   InstrumentId &
   ToolId &
   StockId &
+  RoundId &
   PhotographId &
   PieceId &
   EntryId;

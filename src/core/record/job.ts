@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Thresholds } from '@/core/heat/mildest';
 import type { Tool } from '@/core/tools/tool';
 import type { Entries } from './entries';
 import { daySchema, momentSchema } from '@/core/quantity/moment';
@@ -10,7 +11,7 @@ import {
   photographIdSchema,
   seatIdSchema,
 } from './ids';
-import { planSchema } from './plan';
+import { keySchema, planSchema } from './plan';
 import { boreSpecSchema } from './seatSpec';
 import { shaftSchema } from './shafts';
 import { CASTING_METALS, WALKS } from './vocabulary';
@@ -117,6 +118,8 @@ export type JobHead = z.infer<typeof jobHeadSchema>;
 export const photographSchema = z.strictObject({
   id: photographIdSchema,
   seatId: seatIdSchema.nullable(),
+  /** The thing that it is of, as a note names it; null: the seat, or the job. Left out by files of before. */
+  about: keySchema.nullable().default(null),
   personId: personIdSchema,
   caption: z.string().trim().max(120),
   widthPx: z.int().min(1).max(4000),
@@ -133,4 +136,6 @@ export type JobRecord = JobHead & {
   instruments: Instrument[];
   photographs: Photograph[];
   tools: Tool[];
+  /** From where on a nip counts as real in this shop. */
+  rules: Thresholds;
 };

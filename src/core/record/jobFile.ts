@@ -1,4 +1,5 @@
-import type { CastingId, PersonId, SeatId } from '@/core/record/ids';
+import type { AnySeatId, CastingId, PersonId } from '@/core/record/ids';
+import { THRESHOLDS } from '@/core/heat/mildest';
 import { z } from 'zod';
 import { correctionsIn, eventsInOrder } from '@/core/project/ledger';
 import { findForbiddenCharacters } from '@/core/quantity/forbiddenCharacters';
@@ -32,7 +33,7 @@ export const jobFileJsonSchema = () => z.toJSONSchema(jobFileSchema, { io: 'inpu
 
 /** A job as a file; only people and instruments that it speaks of go along. `pictures` gives the JPEG of each photograph, base64. */
 export function writeJobFile(
-  { entries, people, instruments, photographs, tools: _tools, ...job }: JobRecord,
+  { entries, people, instruments, photographs, tools: _tools, rules: _rules, ...job }: JobRecord,
   pictures: ReadonlyMap<string, string>,
 ): JobFile {
   const everything = [...entries.readings, ...entries.events, ...photographs];
@@ -68,21 +69,45 @@ export const recordOfFile = ({
   instruments,
   photographs: photographs.map(({ jpegBase64: _picture, ...photograph }) => photograph),
   tools: [],
+  rules: THRESHOLDS,
 });
+
+type Check = (isThere: boolean, field: string, given: string) => void;
+
+/** What the plan and the shafts speak of, and that is not there. */
+function findBrokenPlan({ castings, shafts, plan }: JobFile['job'], check: Check): void {
+  const seatIds = new Set(castings.flatMap(({ seats }) => seats.map(({ id }) => id)));
+  const onShafts = new Set(shafts.flatMap(({ seats }) => seats.map(({ id }) => id)));
+  for (const { first, then } of plan.order) {
+    check(seatIds.has(first), 'job.plan.order', first);
+    check(seatIds.has(then), 'job.plan.order', then);
+  }
+  for (const [i, { seatId }] of plan.parts.entries())
+    if (seatId !== null) check(seatIds.has(seatId), `job.plan.parts.${i}.seatId`, seatId);
+  for (const [i, { choices }] of plan.tasks.entries())
+    for (const id of choices.flatMap(({ finding }) => finding?.seats ?? []))
+      check(seatIds.has(id), `job.plan.tasks.${i}.choices`, id);
+  for (const [i, { onShaft }] of plan.tasks.entries())
+    for (const id of onShaft?.seats ?? []) check(onShafts.has(id), `job.plan.tasks.${i}.onShaft`, id);
+  for (const { spec } of shafts.flatMap(({ seats }) => seats))
+    if (spec.sharedWith !== null) check(seatIds.has(spec.sharedWith), 'job.shafts', spec.sharedWith);
+}
 
 /** References inside the file that point nowhere, and entries whose ids are used twice. */
 function findBrokenReferences(file: JobFile): Issue[] {
   const issues: Issue[] = [];
-  const seatIds = new Set(file.job.castings.flatMap(({ seats }) => seats.map(({ id }) => id)));
+  const seatIds = new Set<string>(
+    [...file.job.castings, ...file.job.shafts].flatMap((each) => each.seats.map(({ id }): string => id)),
+  );
   const castingIds = new Set(file.job.castings.map(({ id }) => id));
   const peopleIds = new Set(file.people.map(({ id }) => id));
   const instrumentIds = new Set(file.instruments.map(({ id }) => id));
   const seen = new Set<string>();
-  const check = (isThere: boolean, field: string, given: string) => {
+  const check: Check = (isThere, field, given) => {
     if (!isThere) issues.push({ code: 'points_nowhere', field, given });
   };
   const checkEntry = (
-    entry: { id: string; seatId: SeatId | null; castingId: CastingId | null; personId: PersonId },
+    entry: { id: string; seatId: AnySeatId | null; castingId: CastingId | null; personId: PersonId },
     where: string,
   ) => {
     if (seen.has(entry.id)) issues.push({ code: 'id_used_twice', field: `${where}.id`, given: entry.id });
@@ -100,14 +125,7 @@ function findBrokenReferences(file: JobFile): Issue[] {
   file.photographs.forEach((photograph, i) =>
     checkEntry({ ...photograph, castingId: null }, `photographs.${i}`),
   );
-  for (const { first, then } of file.job.plan.order) {
-    check(seatIds.has(first), 'job.plan.order', first);
-    check(seatIds.has(then), 'job.plan.order', then);
-  }
-  for (const [i, { seatId }] of file.job.plan.parts.entries())
-    if (seatId !== null) check(seatIds.has(seatId), `job.plan.parts.${i}.seatId`, seatId);
-  for (const { spec } of file.job.shafts.flatMap(({ seats }) => seats))
-    if (spec.sharedWith !== null) check(seatIds.has(spec.sharedWith), 'job.shafts', spec.sharedWith);
+  findBrokenPlan(file.job, check);
   return issues;
 }
 
@@ -174,10 +192,18 @@ const READING_COLUMNS = [
 ] as const;
 
 /** All readings of a job, with where, who, with what and when. RFC 4180; decimal point. */
-export function writeReadingsCsv({ entries, people, instruments, castings, number }: JobRecord): string {
-  const seats = new Map(
-    castings.flatMap((casting) => casting.seats.map((seat) => [seat.id, seat.name] as const)),
-  );
+export function writeReadingsCsv({
+  entries,
+  people,
+  instruments,
+  castings,
+  shafts,
+  number,
+}: JobRecord): string {
+  const seats = new Map<string, string>([
+    ...castings.flatMap((casting) => casting.seats.map((seat) => [seat.id, seat.name] as const)),
+    ...shafts.flatMap((shaft) => shaft.seats.map(({ id, name }) => [id, `${shaft.name}, ${name}`] as const)),
+  ]);
   const person = new Map(people.map(({ id, initials }) => [id, initials]));
   const instrument = new Map(instruments.map(({ id, name }) => [id, name]));
   const { struck, movedTo } = correctionsIn(eventsInOrder(entries.events));

@@ -1,10 +1,11 @@
 import { z } from 'zod';
-import { seatIdSchema } from './ids';
+import { journalIdSchema, seatIdSchema } from './ids';
 import {
   CHECKS,
   LOCKINGS,
   ORDER_REASONS,
   PART_SORTS,
+  SEAT_FINDINGS,
   STAGES,
   STEPS,
   WAYS_IN,
@@ -33,11 +34,26 @@ const taskSchema = z.strictObject({
   /** Asked in the longer walks only. */
   isFullOnly: z.boolean(),
   /** Where schools differ: either is right, the reason is asked once. */
-  choices: z.array(z.strictObject({ key: keySchema, name })).max(6),
+  choices: z
+    .array(
+      z.strictObject({
+        key: keySchema,
+        name,
+        /** What it says of seats: it changes a later step there. */
+        finding: z
+          .strictObject({ what: z.enum(SEAT_FINDINGS), seats: z.array(seatIdSchema).min(1).max(20) })
+          .optional(),
+      }),
+    )
+    .max(6),
   /** What is ticked, thing by thing. */
   items: z.array(z.strictObject({ key: keySchema, name })).max(30),
   /** The caution of the trade that belongs to it. */
   caution: z.string().max(40).nullable(),
+  /** Parts come off seats of shafts by it, or go onto them: how is computed from the fit there. */
+  onShaft: z
+    .strictObject({ does: z.enum(['off', 'onto']), seats: z.array(journalIdSchema).min(1).max(20) })
+    .optional(),
   after: placesSchema,
   before: placesSchema,
 });

@@ -1,4 +1,5 @@
 import { asId } from '../../../tests/support/ids';
+import { THRESHOLDS } from '@/core/heat/mildest';
 import { describe, expect, it } from 'vitest';
 import { PEOPLE, STOCK, TOOLS } from '../../../database/demo/demo';
 import { applyShopEdit, mergeShopEdits, shopThingOf, type Shop, type ShopEdit } from './shopEdits';
@@ -14,7 +15,15 @@ const gauge = {
   u: 1,
   isSimulated: false,
 } as const;
-const shop: Shop = { tools: [tool, other], stock: [item], instruments: [gauge], people: [person] };
+const shop: Shop = {
+  tools: [tool, other],
+  stock: [item],
+  instruments: [gauge],
+  people: [person],
+  rules: THRESHOLDS,
+  rounds: [],
+  roundsGone: [],
+};
 const after = (edit: ShopEdit) => applyShopEdit(shop, edit);
 
 describe('a change of the shop', () => {
@@ -31,6 +40,11 @@ describe('a change of the shop', () => {
     expect(
       after({ what: 'calibration', instrumentId: asId('g'), calibrationDue: '2027-01-31' }).instruments[0],
     ).toMatchObject({ calibrationDue: '2027-01-31' });
+    const round = { id: asId('r'), model: 'A', points: [{ key: 'wheel', name: 'Wheel' }] };
+    expect(after({ what: 'round', round }).rounds).toEqual([round]);
+    expect(applyShopEdit(after({ what: 'round', round }), { what: 'round_off', round }).rounds).toEqual([]);
+    const rules = { nipShare: 0.0005, forceN: 3000 };
+    expect(after({ what: 'rules', rules }).rules).toEqual(rules);
     const newcomer = { id: asId('n'), initials: 'NN', name: 'New', units: 'metric' as const };
     expect(after({ what: 'person', person: newcomer }).people).toEqual([person, newcomer]);
     expect(after({ what: 'choices', personId: person.id, choices: { units: 'imperial' } }).people[0]).toEqual(

@@ -1,4 +1,6 @@
 import type { InstrumentId, PersonId } from '@/core/record/ids';
+import type { Thresholds } from '@/core/heat/mildest';
+import type { Round, RoundGone } from '@/core/look/roundSchema';
 import type { StockItem } from '@/core/tools/stock';
 import type { Tool } from '@/core/tools/tool';
 import type { Instrument, Person } from './job';
@@ -15,6 +17,10 @@ export type ShopEdit =
   | { what: 'stock_off'; item: StockItem }
   | { what: 'calibration'; instrumentId: InstrumentId; calibrationDue: string | null }
   | { what: 'person'; person: Pick<Person, 'id' | 'initials' | 'name' | 'units'> }
+  | { what: 'round'; round: Round }
+  | { what: 'round_off'; round: Round }
+  | { what: 'round_gone'; gone: RoundGone }
+  | { what: 'rules'; rules: Thresholds }
   | { what: 'choices'; personId: PersonId; choices: Choices };
 
 /** What an edit changes: of two edits of one thing, the later one is sent. */
@@ -30,6 +36,13 @@ export function shopThingOf(edit: ShopEdit): string {
       return edit.instrumentId;
     case 'person':
       return edit.person.id;
+    case 'round':
+    case 'round_off':
+      return edit.round.id;
+    case 'round_gone':
+      return edit.gone.id;
+    case 'rules':
+      return 'rules';
     // A person must be there before they have choices: two things.
     case 'choices':
       return `choices ${edit.personId}`;
@@ -55,11 +68,14 @@ export type Shop = {
   stock: readonly StockItem[];
   instruments: readonly Instrument[];
   people: readonly Person[];
+  rules: Thresholds;
+  rounds: readonly Round[];
+  roundsGone: readonly RoundGone[];
 };
 
 /** The shop once the edit is stored: of what is known of it, the lists that the edit does not touch are the very same. */
 export function applyShopEdit<S extends Partial<Shop>>(shop: S, edit: ShopEdit): S {
-  const { tools, stock, instruments, people } = shop;
+  const { tools, stock, instruments, people, rounds } = shop;
   switch (edit.what) {
     case 'tool':
     case 'tool_off':
@@ -80,6 +96,13 @@ export function applyShopEdit<S extends Partial<Shop>>(shop: S, edit: ShopEdit):
       const known = people.find(({ id }) => id === edit.person.id);
       return { ...shop, people: withThing(people, { ...known, ...edit.person }, false) };
     }
+    case 'round':
+    case 'round_off':
+      return rounds ? { ...shop, rounds: withThing(rounds, edit.round, edit.what === 'round_off') } : shop;
+    case 'round_gone':
+      return shop.roundsGone ? { ...shop, roundsGone: withThing(shop.roundsGone, edit.gone, false) } : shop;
+    case 'rules':
+      return shop.rules ? { ...shop, rules: edit.rules } : shop;
     case 'choices': {
       if (!people) return shop;
       const { personId, choices } = edit;

@@ -119,6 +119,27 @@ export const REMOVAL_WAYS = [
   'cut',
   'another',
 ] as const;
+/** How a bearing or cone comes off its shaft, and how it goes on: by the inner race, always. */
+export const SHAFT_OFF_WAYS = [
+  'by_hand',
+  'press_out',
+  'split_puller',
+  'puller',
+  'warm_off',
+  'cut',
+  'another',
+] as const;
+export type ShaftOffWay = (typeof SHAFT_OFF_WAYS)[number];
+export const SHAFT_ON_WAYS = [
+  'by_hand',
+  'drive',
+  'press',
+  'draw_in',
+  'warm',
+  'warm_and_chill',
+  'another',
+] as const;
+export type ShaftOnWay = (typeof SHAFT_ON_WAYS)[number];
 /** Why a way that speaks against itself was taken all the same. */
 export const AGAINST_REASONS = [
   'worked_before',
@@ -145,6 +166,10 @@ export const STOPS = ['plate', 'washer', 'stepped_pusher'] as const;
 /** Findings at a seat that change a later step. */
 export const SEAT_FINDINGS = ['scored_bed', 'worn_track', 'damaged_face', 'turned_in_seat'] as const;
 export type SeatFinding = (typeof SEAT_FINDINGS)[number];
+
+/** A weak point on a round. `watch`: a little, to be looked at again; `bad`: it gets a job. */
+export const POINT_FINDINGS = ['good', 'watch', 'bad'] as const;
+export type PointFinding = (typeof POINT_FINDINGS)[number];
 
 /** Signs by which a part is known to be home without a gauge. */
 export const HOME_SIGNS = ['even_gap', 'note_changed', 'went_stiff', 'flush'] as const;
@@ -212,6 +237,16 @@ export function freeKey(text: string, taken: ReadonlySet<string>): string {
   let key = base;
   for (let n = 2; taken.has(key); n += 1) key = `${base.slice(0, 56)}_${n}`;
   return key;
+}
+
+/** Keys from names, the second of a name numbered. */
+export function withKeys<T extends { name: string }>(items: readonly T[]): (T & { key: string })[] {
+  const taken = new Set<string>();
+  return items.map((item) => {
+    const key = freeKey(item.name, taken);
+    taken.add(key);
+    return { ...item, key };
+  });
 }
 
 /** Temperatures that metal on a bench is read at, °C: what a reading may carry. */

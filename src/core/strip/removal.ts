@@ -1,4 +1,5 @@
 import type { MaterialCode } from '@/core/catalogue/materials';
+import type { Thresholds } from '@/core/heat/mildest';
 import type { LeftIn, Neighbour } from '@/core/heat/ceilings';
 import type { Measured } from '@/core/quantity/measured';
 import type { BoreSpec } from '@/core/record/seatSpec';
@@ -64,6 +65,8 @@ export type RemovalInput = {
   hasHidden: boolean;
   isShaftInPlace: boolean;
   workpiece: Workpiece;
+  /** From where on a fit is no light one. */
+  rules: Thresholds;
   /** Probable force that it holds against, cold, N; null while nothing is known. */
   forceN: number | null;
   /** Another bearing sits in line behind it, with a spacer between: nothing reaches it straight. */

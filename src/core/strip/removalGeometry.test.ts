@@ -1,3 +1,4 @@
+import { THRESHOLDS } from '@/core/heat/mildest';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { JOB_KINDS } from '@/core/job/kinds/allKinds';
@@ -20,6 +21,7 @@ const plan = ({ seat, material }: (typeof seats)[number], more: Partial<RemovalI
     hasHidden: false,
     isShaftInPlace: false,
     workpiece: 'bare_casting',
+    rules: THRESHOLDS,
     forceN: 3000,
     isBehindTaken: false,
     ...more,

@@ -1,3 +1,4 @@
+import { THRESHOLDS } from '@/core/heat/mildest';
 import { describe, expect, it } from 'vitest';
 import { bearingSeat, bushSeat, sealSeat, type KindSeat } from '@/core/job/kinds/seats';
 import { PULLEY_HALF } from '@/core/job/kinds/pulleyHalf';
@@ -15,6 +16,7 @@ const plan = (seat: KindSeat, more: Partial<RemovalInput> = {}) =>
     hasHidden: false,
     isShaftInPlace: false,
     workpiece: 'bare_casting',
+    rules: THRESHOLDS,
     forceN: 3000,
     isBehindTaken: false,
     ...more,
@@ -149,6 +151,11 @@ describe('removal, from the drawn geometry', () => {
     const light = plan(ball, { forceN: 600, interferenceMm: { value: 0.004, u: 0.003 } });
     expect(light.ways[0]!.way).toBe('push_from_behind');
     expect(plan(ball).ways[0]!.way).toBe('fall_out_hot');
+  });
+  it('what is light, and not worth the heat, is the shop’s own affair', () => {
+    const first = (forceN: number) =>
+      plan(ball, { forceN: 3000, rules: { ...THRESHOLDS, forceN } }).ways[0]!.way;
+    expect([first(1500), first(6000)]).toEqual(['fall_out_hot', 'push_from_behind']);
   });
   it('warm, less force is left: in proportion to the nip that is left', () => {
     // 47 mm, 80 K warmer, 21.8 against 12 per million and kelvin: 36.8 µm of the 60 µm are won.

@@ -1,4 +1,3 @@
-import { THRESHOLDS } from '@/core/heat/mildest';
 import { guardOf } from '@/core/record/seatFacts';
 import type { PlannedRemoval, RemovalInput, RemovalPlan, RemovalWay } from './removal';
 import { alwaysThere, byDrifting, byHeat, byPulling, byPushing, sealRemovals } from './removalWays';
@@ -24,12 +23,12 @@ const KINDNESS: Record<RemovalWay, number> = {
 const HEAT_FOR_A_LIGHT_FIT = 10;
 
 function rankOf({ way, isSpoilt }: PlannedRemoval, input: RemovalInput): number {
-  const { forceN, interferenceMm, isBehindTaken, workpiece } = input;
+  const { forceN, interferenceMm, isBehindTaken, workpiece, rules } = input;
   const isLoose = interferenceMm !== null && interferenceMm.value + 2 * interferenceMm.u <= 0;
   if (way === 'by_hand' && isLoose) return -1;
   // With a spacer to push aside, the drift needs no tool but itself, and goes round by quarters.
   if (way === 'drift_by_quarters' && isBehindTaken) return 1;
-  const isLight = forceN !== null && forceN <= THRESHOLDS.forceN;
+  const isLight = forceN !== null && forceN <= rules.forceN;
   const isHeat = way === 'fall_out_hot' || way === 'warm_and_pull';
   const isKindHeat = isHeat && workpiece === 'bare_casting' && !isLight;
   return KINDNESS[way] + (isSpoilt ? 3 : 0) + (isHeat && !isKindHeat ? HEAT_FOR_A_LIGHT_FIT : 0);

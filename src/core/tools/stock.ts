@@ -14,6 +14,10 @@ export const stockItemSchema = z.strictObject({
   outsideMm: mm(1, 400).nullable(),
   widthMm: mm(0.02, 200).nullable(),
   count: z.int().min(0).max(9999),
+  /** Where it comes from. */
+  supplier: z.string().trim().max(80).optional(),
+  /** Just in case: as many as should always lie here. */
+  keepAtLeast: z.int().min(0).max(999).optional(),
 });
 export type StockItem = z.infer<typeof stockItemSchema>;
 export type StockSort = StockItem['sort'];

@@ -31,7 +31,7 @@ export const goesInCold = (view: SeatView, job: JobView) => isChilled(wayOf(view
  * A seat whose size decides: reached by a full strip, in light alloy, with a real nip against a shoulder. There a reading is worth its
  * minute in the quick walk too. Common practice, no source.
  */
-export function isWorthMeasuring(view: SeatView, { plan }: JobView): boolean {
+export function isWorthMeasuring(view: SeatView, { plan, rules }: JobView): boolean {
   const { seat, casting, fit } = view;
   if (!fit || seat.spec.part.type === 'drawn_cup' || !isLightAlloy(MATERIALS[casting.material])) return false;
   const isDeep = plan.parts.some(({ seatId, reach }) => seatId === seat.id && reach === 'full_strip');
@@ -39,11 +39,14 @@ export function isWorthMeasuring(view: SeatView, { plan }: JobView): boolean {
   return (
     isDeep &&
     isCrank &&
-    isRealNip({
-      nipMm: fit.benchMm.value,
-      diameterMm: seat.spec.part.outsideMm,
-      forceN: probableForceN(view),
-    })
+    isRealNip(
+      {
+        nipMm: fit.benchMm.value,
+        diameterMm: seat.spec.part.outsideMm,
+        forceN: probableForceN(view),
+      },
+      rules,
+    )
   );
 }
 /** Squareness is read with a gauge here; elsewhere in a hurry the eye, the ear and the hand judge. A seal is felt round its rim. */

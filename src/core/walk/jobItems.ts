@@ -3,6 +3,7 @@ import type { JobView } from '@/core/job/seatView';
 import type { Task } from '@/core/record/plan';
 import type { Stage, Step, WalkStyle } from '@/core/record/vocabulary';
 import { keyItemId, seatItemId, type Item, type ItemAct } from './item';
+import { isDoneOnShaft } from './shaftOffers';
 import { RANK, stageRank } from './rank';
 import { isPastStripping } from './facts';
 
@@ -93,7 +94,11 @@ function taskItems(job: JobView, walk: WalkStyle, progress: Progress): Item[] {
       ofKey('task', task.stage, task, {
         rank: taskRank(task, i),
         group: isQuick && task.stage === 'clean' ? 'clean' : null,
-        isDone: task.key in job.work.tasks || isTaskPast(task, job, progress) || isSkipped(job, task.stage),
+        isDone:
+          task.key in job.work.tasks ||
+          isDoneOnShaft(task, job) ||
+          isTaskPast(task, job, progress) ||
+          isSkipped(job, task.stage),
         after: afterOf(task, job),
       }),
     );

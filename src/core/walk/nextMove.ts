@@ -3,7 +3,7 @@ import { counting } from '@/core/job/counting';
 import { freezerMinutes } from '@/core/job/freezerMinutes';
 import { planStrip } from '@/core/job/planStrip';
 import { boreSlotsOf, isSizedByBore, type JobView, type SeatView } from '@/core/job/seatView';
-import type { SeatId } from '@/core/record/ids';
+import type { AnySeatId } from '@/core/record/ids';
 import { OUTSIDE_SLOTS, slotText } from '@/core/record/slots';
 import type { Stage, Step, WalkStyle } from '@/core/record/vocabulary';
 import { dueCautions } from './cautions';
@@ -120,11 +120,13 @@ export function moveOf(items: readonly Item[], where: Where): Move {
       : lead.act === 'fit' || lead.act === 'heat' || lead.act === 'square'
         ? (['push_it_in', 'heat_run'] as const)
         : OF_ACT[lead.act];
+  const task = lead.act === 'task' ? job.plan.tasks.find(({ key }) => key === lead.key) : undefined;
   const isSealsIn = acts.has('seal_in');
   const move: Move = {
     code,
     stage: lead.stage,
-    step: step === 'work' && (lead.stage === 'access' || lead.stage === 'out') ? 'strip' : step,
+    step:
+      step === 'work' && !task?.onShaft && (lead.stage === 'access' || lead.stage === 'out') ? 'strip' : step,
     seatId: lead.seatId ?? job.seats[0]?.seat.id ?? null,
     seatIds: views.map(({ seat }) => seat.id),
     castingId: leadView?.casting.id ?? null,
@@ -133,7 +135,7 @@ export function moveOf(items: readonly Item[], where: Where): Move {
     cautions: [],
     ...removalsOf(views, open, job),
     id: `${items[0]!.group ?? items[0]!.id}:${items.map(({ id }) => id).sort()[0]}`,
-    ...(lead.act === 'task' && { reason: job.plan.tasks.find(({ key }) => key === lead.key)?.why ?? '' }),
+    ...(task && { reason: task.why }),
     ...(lead.why && (lead.act === 'fit' || lead.act === 'heat') && { why: lead.why }),
     ...(isSealsIn && lead.act === 'fit' ? { code: 'seal_in' as const } : detailOf(lead.act, leadView, where)),
   };
@@ -182,7 +184,7 @@ function urgentMove(moves: readonly Item[][], where: Where): Move | null {
 }
 
 /** The items of one seat, with all that they wait for. */
-function forSeat(moves: readonly Item[][], seatId: SeatId): Item[][] {
+function forSeat(moves: readonly Item[][], seatId: AnySeatId): Item[][] {
   const items = new Map(moves.flat().map((item) => [item.id, item]));
   const wanted = new Set<string>();
   const add = (id: string) => {

@@ -1,9 +1,10 @@
+import type { Task } from '@/core/record/plan';
 import type { EventBody, EventKind } from '@/core/record/entries';
-import type { CastingId, SeatId } from '@/core/record/ids';
+import type { AnySeatId, CastingId } from '@/core/record/ids';
 
 /** An event that is not on record yet: what it says, and of what. */
 export type Draft = {
-  [K in EventKind]: { kind: K; body: EventBody<K>; seatId?: SeatId; castingId?: CastingId };
+  [K in EventKind]: { kind: K; body: EventBody<K>; seatId?: AnySeatId; castingId?: CastingId };
 }[EventKind];
 
 /** What a person can answer to a move with one tap. */
@@ -26,6 +27,8 @@ export type OfferCode =
   | 'all_good'
   | 'match_and_run'
   | 'by_eye'
+  | 'off_shaft'
+  | 'onto_shaft'
   | 'usual_fit'
   | 'as_proposed'
   | 'in_freezer'
@@ -58,3 +61,13 @@ export type Offer = {
   /** There is nothing to put on record: it is not offered. */
   isEmpty: boolean;
 };
+
+/** A choice, with what it says of seats. */
+export const choiceDrafts = ({ key, choices }: Task, choice: string): Draft[] => [
+  { kind: 'task_done', body: { key, choice } },
+  ...choices.flatMap(({ key: each, finding }) =>
+    each === choice && finding
+      ? finding.seats.map((seatId): Draft => ({ kind: 'seat_finding', body: { what: finding.what }, seatId }))
+      : [],
+  ),
+];

@@ -1,6 +1,10 @@
+import { THRESHOLDS } from '@/core/heat/mildest';
 import { describe, expect, it } from 'vitest';
 import { idOf } from '../../../database/demo/demo';
 import { NOW, event, withEvents } from '../../../tests/support/records';
+import { OFFROAD_CRANKCASE } from '@/core/job/kinds/offroadCrankcase';
+import { SAW_CRANKCASE } from '@/core/job/kinds/sawCrankcase';
+import { STEERING_HEAD } from '@/core/job/kinds/steeringHead';
 import { SWING_ARM } from '@/core/job/kinds/swingArm';
 import { TWO_STROKE_CRANKCASE } from '@/core/job/kinds/twoStrokeCrankcase';
 import { startJob, type JobKind } from '@/core/job/kinds/jobKind';
@@ -12,7 +16,9 @@ import type { JobRecord } from '@/core/record/job';
 import type { WalkStyle } from '@/core/record/vocabulary';
 import { findNextMove } from './nextMove';
 import { offersFor } from './offers';
-import type { Draft } from './offer';
+import { choiceDrafts, type Draft } from './offer';
+import { isDoneOnShaft, shaftOffers } from './shaftOffers';
+import { sealOutsideFor } from '@/core/seal/outside';
 
 let count = 0;
 const makeId = () => idOf(`offers test ${(count += 1)}`);
@@ -23,6 +29,7 @@ const start = (kind: JobKind): JobRecord => ({
   instruments: [],
   photographs: [],
   tools: [],
+  rules: THRESHOLDS,
 });
 const view = (record: JobRecord): JobView => viewJob(project(record), NOW);
 const add = (record: JobRecord, drafts: readonly Draft[]): JobRecord =>
@@ -137,5 +144,46 @@ describe('what goes before what', () => {
     };
     const pairs = precedencesOf(view(said)).filter(({ first, then }) => [first, then].includes(seal!.id));
     expect(pairs).toEqual([{ first: seal!.id, then: needle!.id, why: 'seal_behind' }]);
+  });
+});
+
+describe('a choice that says something of seats', () => {
+  it('scored beds of a saw: the finding stands at both seals, and they ask for sealant', () => {
+    const record = start(SAW_CRANKCASE);
+    const task = record.plan.tasks.find(({ choices }) => choices.some(({ finding }) => finding))!;
+    const scored = task.choices.find(({ finding }) => finding)!;
+    const after = view(add(record, choiceDrafts(task, scored.key)));
+    const seals = after.seats.filter(({ seat }) => seat.spec.kind === 'seal_in_bore');
+    expect(seals.map(({ history }) => history.findings)).toEqual([['scored_bed'], ['scored_bed']]);
+    expect(sealOutsideFor(seals)).toBe('sealant');
+    const smooth = view(add(record, choiceDrafts(task, 'smooth')));
+    expect(smooth.seats.every(({ history }) => history.findings.length === 0)).toBe(true);
+  });
+});
+
+describe('a seat on a shaft', () => {
+  it('is answered by its ways, kindest first, and done when its cone is off and on', () => {
+    let record = start(STEERING_HEAD);
+    const [offTask, onTask] = record.plan.tasks.filter(({ onShaft }) => onShaft);
+    const journal = () => view(record).journals.find(({ seat }) => seat.name === 'lower cone')!;
+    expect(journal().fit!.verdict).toBe('right');
+    const off = shaftOffers(offTask!, view(record), []);
+    expect(off.map(({ code }) => code)).toEqual(['off_shaft', 'off_shaft', 'off_shaft']);
+    expect(isDoneOnShaft(offTask!, view(record))).toBe(false);
+    record = add(record, off[0]!.drafts());
+    expect(journal().history.offShaft).toMatchObject({ way: off[0]!.key });
+    expect(isDoneOnShaft(offTask!, view(record))).toBe(true);
+    record = add(record, shaftOffers(onTask!, view(record), [])[0]!.drafts());
+    expect(isDoneOnShaft(onTask!, view(record))).toBe(true);
+  });
+  it('the tight main of a crank that sits in its other half is warmed over it, never pulled across', () => {
+    let record = start(OFFROAD_CRANKCASE);
+    const task = (key: string) => record.plan.tasks.find((each) => each.key === key)!;
+    for (const { seat } of view(record).seats)
+      record = add(record, [{ kind: 'home', body: {}, seatId: seat.id }]);
+    const first = (key: string) => shaftOffers(task(key), view(record), [])[0]!;
+    expect(first('crank_in_slip_half').key).toBe('by_hand');
+    record = add(record, first('crank_in_slip_half').drafts());
+    expect(first('tight_side_over').key).toBe('warm');
   });
 });

@@ -1,8 +1,9 @@
 import { FREEZER_C } from '@/core/heat/soak';
+import { shaftOffers } from './shaftOffers';
 import { troubleOffers } from './troubleOffers';
 import { planStrip } from '@/core/job/planStrip';
 import { FORMULA_VERSION } from '@/core/job/seatFit';
-import type { JobView } from '@/core/job/seatView';
+import type { JobView, SeatView } from '@/core/job/seatView';
 import type { SeatId } from '@/core/record/ids';
 import { TOOL_WAYS, type WalkStyle } from '@/core/record/vocabulary';
 import { isSeal } from './facts';
@@ -11,7 +12,7 @@ import { writeScript } from './script';
 import type { Move, MoveCode } from './move';
 import { beforeFit, byEye, fitOffers, heatOffers, outcomeOffers, sealOffers } from './fitOffers';
 import { keysOf, offer, ofFirst, viewsOf, type Here } from './here';
-import type { Draft, Offer, OfferCode } from './offer';
+import { choiceDrafts, type Draft, type Offer, type OfferCode } from './offer';
 
 function lookOffers(here: Here): Offer[] {
   const checks = here.job.plan.checks.filter((check) => keysOf('look', here).includes(check));
@@ -38,8 +39,13 @@ function taskOffers(here: Here): Offer[] {
   const task = here.job.plan.tasks.find((each) => each.key === key);
   const ticks: Draft[] =
     task?.items.map(({ key: item }) => ({ kind: 'task_ticked', body: { key: task.key, item } })) ?? [];
+  if (task?.onShaft)
+    return [
+      ...shaftOffers(task, here.job, taskDrafts(here)),
+      offer('not_here', taskDrafts(here, 'not_here')),
+    ];
   const answers = task?.choices.length
-    ? task.choices.map((choice) => offer('choice', taskDrafts(here, choice.key), choice))
+    ? task.choices.map((choice) => offer('choice', choiceDrafts(task, choice.key), choice))
     : [offer('done', [...ticks, ...taskDrafts(here)])];
   return [...answers, offer('not_here', taskDrafts(here, 'not_here'))];
 }
@@ -255,9 +261,15 @@ function sameForOthers({ move, job, walk }: Here): Offer[] {
   return usual ? [{ ...usual, code: 'same_for_others', name: alike.map(({ name }) => name).join(', ') }] : [];
 }
 
+/** Its seats in the order of its items: what can't wait is about the first. */
+function viewsOfMove({ items, seatIds }: Move, { seats }: JobView): SeatView[] {
+  const ids = new Set([...items.flatMap(({ seatId }) => seatId ?? []), ...seatIds]);
+  return [...ids].flatMap((id) => seats.find(({ seat }) => seat.id === id) ?? []);
+}
+
 function answersTo(move: Move, job: JobView, walk: WalkStyle): Offer[] {
   if (move.code === 'all_proven') return [];
-  const views = job.seats.filter(({ seat }) => move.seatIds.includes(seat.id));
+  const views = viewsOfMove(move, job);
   return OFFERS[move.code]({ move, job, walk, views }).filter(({ isEmpty }) => !isEmpty);
 }
 
@@ -267,7 +279,7 @@ export function offersFor(move: Move, job: JobView, walk: WalkStyle): Offer[] {
   const read = move.cautions.flatMap((caution): Draft[] =>
     seatId ? [{ kind: 'caution_acknowledged', body: { caution }, seatId }] : [],
   );
-  const views = job.seats.filter(({ seat }) => move.seatIds.includes(seat.id));
+  const views = viewsOfMove(move, job);
   return [...answersTo(move, job, walk), ...sameForOthers({ move, job, walk, views })].map((each) => ({
     ...each,
     drafts: () => [...read, ...each.drafts()],

@@ -79,16 +79,21 @@ describe.each(JOB_KINDS.map((kind) => [kind.kind, kind] as const))('%s, played t
     expect(last('parts')).toBeLessThan(first('in'));
     expect(last('in')).toBeLessThan(last('prove'));
   });
-  it('whatever is answered of what is offered, there is a way on', { timeout: 60_000 }, () => {
-    fc.assert(
-      fc.property(fc.constantFrom(...WALKS), fc.infiniteStream(fc.nat({ max: 1000 })), (walk, numbers) => {
-        const chosen = numbers[Symbol.iterator]();
-        const { played } = play(kind, walk, (offers) => offers[chosen.next().value! % offers.length]!);
-        expectSound(kind, walk, played);
-      }),
-      { numRuns: 3 },
-    );
-  });
+  // The second seed once took the stuck one of two shafts for the first.
+  it.each([41, 2042878136])(
+    'whatever is answered of what is offered, there is a way on (seed %i)',
+    { timeout: 60_000 },
+    (seed) => {
+      fc.assert(
+        fc.property(fc.constantFrom(...WALKS), fc.infiniteStream(fc.nat({ max: 1000 })), (walk, numbers) => {
+          const chosen = numbers[Symbol.iterator]();
+          const { played } = play(kind, walk, (offers) => offers[chosen.next().value! % offers.length]!);
+          expectSound(kind, walk, played);
+        }),
+        { numRuns: 3, seed },
+      );
+    },
+  );
 });
 
 describe('how much is asked in a hurry', () => {

@@ -1,3 +1,4 @@
+import { THRESHOLDS } from '@/core/heat/mildest';
 import { FRESH_CASTING, freshState } from '@/core/project/jobState';
 import { advance } from '@/core/project/advance';
 import { makeEvent } from '@/core/record/makeEvent';
@@ -51,7 +52,15 @@ export function playJob(input: PlayInput): { played: Played[]; last: ProjectedJo
   let state = freshState();
   for (const { id } of head.castings)
     state = { ...state, castings: { ...state.castings, [id]: FRESH_CASTING } };
-  let project: ProjectedJob = { ...head, state, people: [], instruments: [], photographs: [], tools: [] };
+  let project: ProjectedJob = {
+    ...head,
+    state,
+    people: [],
+    instruments: [],
+    photographs: [],
+    tools: [],
+    rules: THRESHOLDS,
+  };
   const played: Played[] = [];
   for (let atMs = startMs; played.length < most; atMs += STEP_MS) {
     const job = viewJob(project, atMs);

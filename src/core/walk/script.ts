@@ -67,7 +67,7 @@ function link(items: readonly Item[], job: JobView): Item[] {
       const seatActs = isOut ? (['part_out', 'ring_out'] as const) : (['fit', 'heat'] as const);
       for (const act of seatActs) wait(`${act}:${place}`, `task:${task.key}`);
       wait(`task:${place}`, `task:${task.key}`);
-      wait(`stack_off:${place}`, `task:${task.key}`);
+      wait(`${isOut ? 'stack_off' : 'stack_back'}:${place}`, `task:${task.key}`);
     }
   return [...byId.values()];
 }

@@ -21,6 +21,7 @@ import {
 } from '@/core/record/entries';
 import { liftEvent } from '@/core/record/events/versions';
 import { log, pool, queryMany, type Queryable } from '../pool';
+import { loadRules } from '../shop';
 import { loadTools } from '../tools/toolWall';
 
 /** The demo stands beside the shop's own things until it is put away; then nothing of it is shown. */
@@ -205,7 +206,7 @@ export const loadPhotographs = (client: Queryable, jobId: JobId) =>
   queryMany<Photograph>(
     client,
     `
-  SELECT id, seat_id AS "seatId", person_id AS "personId", caption, width_px AS "widthPx",
+  SELECT id, seat_id AS "seatId", about, person_id AS "personId", caption, width_px AS "widthPx",
     height_px AS "heightPx", octet_length(jpeg) AS bytes, ${soundMoment('taken_at')} AS "takenAt"
   FROM photograph WHERE job_id = $1 ORDER BY taken_at, id`,
     [jobId],
@@ -230,6 +231,7 @@ export async function loadJob(jobId: JobId, client: Queryable = pool()): Promise
     people: await loadPeople(client),
     instruments: await loadInstruments(client),
     tools: await loadTools(client),
+    rules: await loadRules(client),
     photographs,
   };
 }

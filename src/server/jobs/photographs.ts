@@ -55,35 +55,36 @@ type Kept = Omit<Photograph, 'bytes'>;
 export const insertPhotograph = (
   client: Queryable,
   jobId: JobId,
-  { id, seatId, personId, caption, widthPx, heightPx, takenAt }: Kept,
+  { id, seatId, about = null, personId, caption, widthPx, heightPx, takenAt }: Kept,
   jpeg: Buffer,
 ) =>
   client.query(
     `
-  INSERT INTO photograph (id, job_id, seat_id, person_id, caption, width_px, height_px, jpeg, taken_at)
-  VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9) ON CONFLICT (id) DO NOTHING`,
-    [id, jobId, seatId, personId, caption, widthPx, heightPx, jpeg, takenAt],
+  INSERT INTO photograph (id, job_id, seat_id, about, person_id, caption, width_px, height_px, jpeg, taken_at)
+  VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10) ON CONFLICT (id) DO NOTHING`,
+    [id, jobId, seatId, about, personId, caption, widthPx, heightPx, jpeg, takenAt],
   );
 
-const countOf = (client: Queryable, jobId: JobId, seatId: SeatId | null) =>
+const countOf = (client: Queryable, jobId: JobId, seatId: SeatId | null, about: string | null) =>
   queryMaybeOne<{ count: number }>(
     client,
     `
   SELECT count(*)::integer AS count FROM photograph WHERE job_id = $1 AND seat_id IS NOT DISTINCT FROM $2
+  AND about IS NOT DISTINCT FROM $3
   AND NOT EXISTS (SELECT FROM job_event
     WHERE job_event.job_id = $1 AND kind = 'photograph_withdrawn' AND body ->> 'photographId' = photograph.id::text)`,
-    [jobId, seatId],
+    [jobId, seatId, about],
   );
 
 const STORED = `
-  SELECT id, seat_id AS "seatId", person_id AS "personId", caption, width_px AS "widthPx", height_px AS "heightPx",
+  SELECT id, seat_id AS "seatId", about, person_id AS "personId", caption, width_px AS "widthPx", height_px AS "heightPx",
     taken_at AS "takenAt", length(jpeg) AS bytes
   FROM photograph WHERE id = $1 AND job_id = $2`;
 
 /** Scales and stores a photograph; one that is stored already is answered as it is. */
 export async function savePhotograph(
   jobId: JobId,
-  about: Pick<Photograph, 'id' | 'seatId' | 'personId' | 'caption' | 'takenAt'>,
+  about: Pick<Photograph, 'id' | 'seatId' | 'about' | 'personId' | 'caption' | 'takenAt'>,
   bytes: Buffer,
 ): Promise<Photograph> {
   const { jpeg, widthPx, heightPx } = await scalePhotograph(bytes);
@@ -103,11 +104,14 @@ export async function savePhotograph(
       ]);
     const stored = await queryMaybeOne<Kept & { bytes: number }>(client, STORED, [about.id, jobId]);
     if (stored) return stored;
-    const { count } = (await countOf(client, jobId, about.seatId))!;
+    const { count } = (await countOf(client, jobId, about.seatId, about.about ?? null))!;
     if (count >= PER_SEAT)
-      throw new Refusal(409, 'too_many', `A seat keeps ${PER_SEAT} photographs. Take one away first.`, [
-        { code: 'too_many', field: 'photograph', max: PER_SEAT },
-      ]);
+      throw new Refusal(
+        409,
+        'too_many',
+        `A seat or a thing keeps ${PER_SEAT} photographs. Take one away first.`,
+        [{ code: 'too_many', field: 'photograph', max: PER_SEAT }],
+      );
     await insertPhotograph(client, jobId, { ...about, widthPx, heightPx }, jpeg);
     await notify(client, { kind: 'job', jobId });
     return { ...about, widthPx, heightPx, bytes: jpeg.length };

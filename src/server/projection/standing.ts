@@ -7,6 +7,7 @@ import type { ProjectedJob } from '@/core/project/project';
 import type { JobHead } from '@/core/record/job';
 import { loadEntries, loadHead, loadInstruments } from '../jobs/loadJob';
 import { inTransaction, pool, queryMany, queryMaybeOne, type Queryable } from '../pool';
+import { loadRules } from '../shop';
 import { loadTools } from '../tools/toolWall';
 import { columnsOf, MADE_WITH, type Columns } from './columns';
 
@@ -20,6 +21,7 @@ export const apart = ({
   instruments: _instruments,
   photographs: _photographs,
   tools: _tools,
+  rules: _rules,
   ...head
 }: ProjectedJob): { head: JobHead; state: JobState } => ({ head, state });
 
@@ -28,6 +30,7 @@ const withShop = async (client: Queryable, head: JobHead, state: JobState): Prom
   state,
   instruments: await loadInstruments(client),
   tools: await loadTools(client),
+  rules: await loadRules(client),
   people: [],
   photographs: [],
 });

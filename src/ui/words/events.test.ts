@@ -22,6 +22,8 @@ const BODIES: Record<EventKind, Record<string, unknown>> = {
   stuck: { depthMm: 6.5 },
   square_pass_started: { pass: 1, sense: 'sunk', circleMm: 30 },
   square_accepted: { pass: 1, overruled: false },
+  off_shaft: { way: 'split_puller', isSpoilt: false },
+  onto_shaft: { way: 'warm' },
   squared_by_eye: { signs: ['even_gap', 'note_changed'] },
   retaining_ring_out: {},
   retaining_ring_in: {},

@@ -2,6 +2,7 @@ import type { HeatPlace } from '@/core/record/events/heat';
 import type { EventBody, EventKind, JobEvent } from '@/core/record/entries';
 import { asText, showSize, showTemperature, type Units } from '@/core/quantity/format';
 import { readSlot } from '@/core/record/slots';
+import { SHAFT_OFF_WORDS, SHAFT_ON_WORDS } from './shafts';
 import { slotWords } from './slots';
 import { STEP_WORDS } from './steps';
 import { BY_SIGN_WORDS, FASTENER_WORDS, OUTSIDE_WORDS, REST_WORDS, SEAT_FINDING_WORDS } from './walk';
@@ -99,6 +100,10 @@ const EVENT_WORDS: { [K in EventKind]: (body: EventBody<K>, say: Say) => string 
   hidden_found: (body) => `${body.isThere ? 'Found' : 'Not there'}: ${body.key.replaceAll('_', ' ')}`,
   taken_out: (body) =>
     `Out: ${body.how || REMOVAL_WORDS[body.way].name.toLowerCase()}${body.because ? ` (${AGAINST_WORDS[body.because].toLowerCase()})` : ''}`,
+  off_shaft: (body) =>
+    `Off its shaft: ${body.how || SHAFT_OFF_WORDS[body.way].name.toLowerCase()}${body.because ? ` (${AGAINST_WORDS[body.because].toLowerCase()})` : ''}`,
+  onto_shaft: (body) =>
+    `On its shaft: ${body.how || SHAFT_ON_WORDS[body.way].name.toLowerCase()}${body.because ? ` (${AGAINST_WORDS[body.because].toLowerCase()})` : ''}`,
   photograph_withdrawn: () => 'A photograph taken away',
   stack_piece_noted: (body, { length }) =>
     `Piece ${body.position} of ${body.stackKey.replaceAll('_', ' ')}: ${PIECE_WORDS[body.what]}${body.thicknessMm === null ? '' : ` ${length(body.thicknessMm)}`}`,

@@ -91,6 +91,13 @@ export function sayShopEdit(edit: ShopEdit): string {
       return 'Change of a calibration day';
     case 'person':
       return `${edit.person.initials}, ${edit.person.name}`;
+    case 'round':
+    case 'round_off':
+      return `Round over ${edit.round.model}`;
+    case 'round_gone':
+      return 'A round that was gone';
+    case 'rules':
+      return 'Change of what counts as a real nip';
     case 'choices':
       return 'Choice of units or walk';
   }

@@ -100,6 +100,7 @@ export const REASON_WORDS: Record<HeatReason, string> = {
   cocked_back_out: 'Back it out, look at the bore, start again square; draw it in rather than hammer.',
   it_grabbed: 'It grabbed. Back to the heat, no hammer.',
   it_is_home: 'Home. Check it again when cold.',
+  it_is_home_cold: 'Home: an even gap all round.',
 };
 
 export const CAUTIONS = {

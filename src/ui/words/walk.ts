@@ -10,6 +10,7 @@ import {
 import type { HomeSign } from '@/core/project/square';
 import type { SealOutside } from '@/core/seal/outside';
 import type { Offer, OfferCode } from '@/core/walk/offer';
+import { SHAFT_OFF_WORDS, SHAFT_ON_WORDS } from './shafts';
 import { OVERRULE_WORDS, REMEDY_WORDS, TOOL_WAY_WORDS } from './work';
 
 /** Words of the walk: its stages, and the answers that one tap gives. */
@@ -81,7 +82,10 @@ export const WORKPIECE_WORDS: Record<Workpiece, string> = {
 };
 
 const OFFER_WORDS: Record<
-  Exclude<OfferCode, 'choice' | 'overrule' | 'remedy' | 'tool' | 'sealed' | 'same_for_others'>,
+  Exclude<
+    OfferCode,
+    'choice' | 'overrule' | 'remedy' | 'tool' | 'sealed' | 'same_for_others' | 'off_shaft' | 'onto_shaft'
+  >,
   string
 > = {
   done: 'Done',
@@ -125,6 +129,8 @@ export function sayOffer({ code, key, name }: Offer): string {
   if (code === 'overrule') return OVERRULE_WORDS[key as keyof typeof OVERRULE_WORDS];
   if (code === 'remedy') return REMEDY_WORDS[key as keyof typeof REMEDY_WORDS].name;
   if (code === 'tool') return TOOL_WAY_WORDS[key as keyof typeof TOOL_WAY_WORDS];
+  if (code === 'off_shaft') return SHAFT_OFF_WORDS[key as keyof typeof SHAFT_OFF_WORDS].short;
+  if (code === 'onto_shaft') return SHAFT_ON_WORDS[key as keyof typeof SHAFT_ON_WORDS].short;
   if (code === 'sealed') return `In: ${OUTSIDE_WORDS[key as SealOutside].toLowerCase()}`;
   return OFFER_WORDS[code];
 }

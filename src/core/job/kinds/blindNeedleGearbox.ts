@@ -65,6 +65,7 @@ const COMMON = {
     { name: 'Second shaft, case end', shaft: 'second shaft' },
     { name: 'Second shaft, cover end', shaft: 'second shaft' },
   ],
+  fasteners: [{ name: 'Quadrant pivot', size: '⌀ 2.5', count: 2, locking: 'split_pin' as const }],
   access: ['Oil drained', 'Primary and clutch off', 'Outer cover off'],
   inspect: [
     { name: 'Gears: pitting' },

@@ -139,10 +139,12 @@ export const FINAL_DRIVE: JobKind = {
     { name: 'Pinion shims', shaft: 'pinion' },
     { name: 'Ring-gear shims', shaft: 'ring gear' },
   ],
+  shafts: [{ name: 'pinion', seats: [{ name: 'Pinion bearing', usualClass: 'k6' }] }],
   fasteners: [
-    { name: 'Pinion ring nut', size: 'M45×1.5', isLeftHand: true },
+    { name: 'Pinion ring nut', size: 'M45×1.5', isLeftHand: true, locking: 'strong_locker' },
+    { name: 'Bearing stop', size: 'M58×1.5', locking: 'lock_pin' },
     { name: 'Cover bolts', size: 'M8', count: 8 },
-    { name: 'Peened nut', size: 'M12×1.25' },
+    { name: 'Peened nut', size: 'M12×1.25', locking: 'peened' },
   ],
   access: ['Oil drained: colour and chips', 'Axles out', 'Drive off the machine'],
   checks: ['rock', 'oil', 'noise', 'seal_weeping'],
@@ -161,8 +163,12 @@ export const FINAL_DRIVE: JobKind = {
       text: 'The ring nut is left-hand, set in adhesive. Pull the pilot needle blind. Catch the pinion when the press lets it go.',
     },
     {
-      step: 'heat_run',
+      step: 'work',
       text: 'An O-ring past the lock-pin hole is cut by its edge, in and out: plug the hole flush first.',
+    },
+    {
+      step: 'heat_run',
+      text: 'Cocked in the bore: stop, and draw it in with rod and washers.',
     },
   ],
   cautions: ['press', 'hot_metal'],

@@ -103,6 +103,7 @@ export const FLAT_TWIN_HOUSING: JobKind = {
     { name: 'Thrust washers', what: 'shim_set', count: 2 },
     { name: 'Timing-gear key', what: 'other' },
   ],
+  fasteners: [{ name: 'Timing gear nut', size: 'M14×1', locking: 'tab' }],
   stacks: [{ name: 'Crank thrust washers', shaft: 'crank' }],
   access: ['Engine out', 'Cylinders and pistons off', 'Rods lined up to their gaps, crank supported'],
   checks: ['oil', 'noise', 'rough'],

@@ -1,14 +1,17 @@
 import type { AnyId, SeatId } from '@/core/record/ids';
 import type { CautionCode } from '@/core/catalogue/words';
 import type { JobPlan, PlanPart, Task } from '@/core/record/plan';
-import { freeKey, keyFrom } from '@/core/record/vocabulary';
+import { keyFrom, withKeys, type SeatFinding } from '@/core/record/vocabulary';
 import type { Casting, JobHead } from '@/core/record/job';
-import { gatherShafts } from '@/core/record/gatherShafts';
 import { guardOf } from '@/core/record/seatFacts';
 import type { Shaft } from '@/core/record/shafts';
 import type { KindSeat } from './seats';
+import { shaftsOfKind, type KindShaft } from './kindShafts';
 
 type WithoutKey<T> = Omit<T, 'key'>;
+
+/** A choice that says something of seats. */
+export type KindChoice = { say: string; finding: SeatFinding; seats: readonly string[] };
 
 /** A piece of work that is no seat's own; seats, other work and stacks that it waits for are spoken of by name or key. */
 export type KindTask = {
@@ -18,11 +21,14 @@ export type KindTask = {
   say: string;
   why?: string;
   isFullOnly?: boolean;
-  choices?: readonly string[];
+  choices?: readonly (string | KindChoice)[];
   items?: readonly string[];
   caution?: CautionCode;
   after?: readonly string[];
   before?: readonly string[];
+  /** Seats on shafts (`stem, lower cone`) that a bearing or cone comes off by it, or goes onto. */
+  off?: readonly string[];
+  onto?: readonly string[];
 };
 
 /**
@@ -39,7 +45,7 @@ export type JobKind = {
   /** How much has to come apart again to reach a seat of this kind. */
   reach: PlanPart['reach'];
   /** What is said of a shaft beyond the seats that speak of it. */
-  shafts?: readonly (Pick<Shaft, 'name'> & Partial<Pick<Shaft, 'material' | 'lengthMm' | 'ends'>>)[];
+  shafts?: readonly KindShaft[];
   order?: readonly { first: string; then: string; why: JobPlan['order'][number]['why'] }[];
   /** Beside the bearing, bush or seal of each seat, which come by themselves. */
   parts?: readonly (Pick<PlanPart, 'name' | 'what'> &
@@ -57,16 +63,6 @@ export type JobKind = {
   cautions?: readonly string[];
   preferredWay?: JobPlan['preferredWay'];
 };
-
-/** Keys from names, the second of a name numbered. */
-function withKeys<T extends { name: string }>(items: readonly T[]): (T & { key: string })[] {
-  const taken = new Set<string>();
-  return items.map((item) => {
-    const key = freeKey(item.name, taken);
-    taken.add(key);
-    return { ...item, key };
-  });
-}
 
 const SORT_OF: Partial<Record<string, PlanPart['what']>> = { bush: 'bush', seal: 'seal' };
 
@@ -110,7 +106,26 @@ const partsOfKind = (kind: JobKind, seatId: (name: string) => SeatId): PlanPart[
 
 const seatNames = ({ castings }: JobKind) => castings.flatMap(({ seats }) => seats.map(({ name }) => name));
 
-function tasksOfKind(kind: JobKind, seatId: (name: string) => SeatId): Task[] {
+/** The seats on shafts that a piece of work is about; a machine of the kind may have fewer. */
+function onShaftOf(
+  { off, onto }: Pick<KindTask, 'off' | 'onto'>,
+  shafts: readonly Shaft[],
+): Pick<Task, 'onShaft'> {
+  const words = off ?? onto ?? [];
+  const seats = shafts.flatMap(({ name, seats: on }) =>
+    on.flatMap((seat) => (words.includes(`${name}, ${seat.name}`) ? [seat.id] : [])),
+  );
+  return seats.length > 0 ? { onShaft: { does: off ? 'off' : 'onto', seats } } : {};
+}
+
+/** A choice with the seats that it says something of; a machine of the kind may have fewer. */
+function choiceOf(choice: string | KindChoice, kind: JobKind, seatId: (name: string) => SeatId) {
+  if (typeof choice === 'string') return { name: choice };
+  const seats = choice.seats.filter((name) => seatNames(kind).includes(name)).map(seatId);
+  return { name: choice.say, ...(seats.length > 0 && { finding: { what: choice.finding, seats } }) };
+}
+
+function tasksOfKind(kind: JobKind, seatId: (name: string) => SeatId, shafts: readonly Shaft[]): Task[] {
   const seats = seatNames(kind);
   const placeOf = (name: string) => (seats.includes(name) ? seatId(name) : keyFrom(name));
   const keyed = withKeys((kind.tasks ?? []).map((task) => ({ ...task, name: task.key ?? task.say })));
@@ -120,9 +135,10 @@ function tasksOfKind(kind: JobKind, seatId: (name: string) => SeatId): Task[] {
     why,
     stage,
     isFullOnly: task.isFullOnly ?? false,
-    choices: withKeys(choices.map((name) => ({ name }))),
+    choices: withKeys(choices.map((choice) => choiceOf(choice, kind, seatId))),
     items: withKeys(items.map((name) => ({ name }))),
     caution: task.caution ?? null,
+    ...onShaftOf(task, shafts),
     after: (task.after ?? []).map(placeOf),
     before: (task.before ?? []).map(placeOf),
   }));
@@ -138,7 +154,7 @@ const fastenersOfKind = ({ fasteners = [] }: JobKind): JobPlan['fasteners'] =>
     ...(locking && { locking }),
   }));
 
-function planOfKind(kind: JobKind, seatId: (name: string) => SeatId): JobPlan {
+function planOfKind(kind: JobKind, seatId: (name: string) => SeatId, shafts: readonly Shaft[]): JobPlan {
   return {
     version: 1,
     order: (kind.order ?? []).map(({ first, then, why }) => ({
@@ -149,7 +165,7 @@ function planOfKind(kind: JobKind, seatId: (name: string) => SeatId): JobPlan {
     parts: partsOfKind(kind, seatId),
     stacks: withKeys(kind.stacks ?? []),
     fasteners: fastenersOfKind(kind),
-    tasks: tasksOfKind(kind, seatId),
+    tasks: tasksOfKind(kind, seatId, shafts),
     access: withKeys((kind.access ?? []).map((name) => ({ name }))),
     checks: [...(kind.checks ?? ['free_turn', 'rough', 'rust'])],
     hidden: withKeys(kind.hidden ?? []).map(({ key, name, under }) => ({
@@ -171,23 +187,6 @@ function planOfKind(kind: JobKind, seatId: (name: string) => SeatId): JobPlan {
     cautions: [...(kind.cautions ?? [])],
     ...(kind.preferredWay && { preferredWay: kind.preferredWay }),
   };
-}
-
-function shaftsOfKind(
-  { castings: kindCastings, shafts = [] }: JobKind,
-  castings: readonly Casting[],
-  makeId: (name: string) => AnyId,
-): Shaft[] {
-  const named = kindCastings.flatMap(({ seats }, i) =>
-    seats.flatMap(({ shaft, spec }, j) =>
-      shaft ? [{ words: shaft, nominalMm: spec.part.boreMm, seat: castings[i]!.seats[j]! }] : [],
-    ),
-  );
-  const gathered = gatherShafts(named, {
-    shaft: (name) => makeId(`shaft ${name}`),
-    journal: (seatName) => makeId(`journal in ${seatName}`),
-  });
-  return gathered.map((shaft) => ({ ...shaft, ...shafts.find(({ name }) => name === shaft.name) }));
 }
 
 /** A job head from its kind. `makeId` gives the ids (the caller owns the source of chance); seats start at version 1. */
@@ -212,6 +211,7 @@ export function startJob(
     if (!id) throw new Error(`the kind ${kind.kind} speaks of a seat that it has not: ${name}`);
     return id;
   };
+  const shafts = shaftsOfKind(kind, castings, makeId);
   return {
     id: makeId('job'),
     number,
@@ -221,7 +221,7 @@ export function startJob(
     roomC,
     openedAt,
     castings,
-    shafts: shaftsOfKind(kind, castings, makeId),
-    plan: planOfKind(kind, seatId),
+    shafts,
+    plan: planOfKind(kind, seatId, shafts),
   };
 }

@@ -1,3 +1,4 @@
+import { THRESHOLDS } from '@/core/heat/mildest';
 import { project } from '@/core/project/project';
 import { describe, expect, it } from 'vitest';
 import { NOW } from '../../../../tests/support/records';
@@ -6,6 +7,7 @@ import { jobHeadSchema, type JobRecord } from '@/core/record/job';
 import { viewJob } from '../seatView';
 import { findBlocks } from '../blocks';
 import { copyHead, ownNumbers, withoutSeats } from '../copyJob';
+import { LOCKINGS } from '@/core/record/vocabulary';
 import { JOB_KINDS } from './allKinds';
 import { startJob } from './jobKind';
 
@@ -26,6 +28,7 @@ const start = (kind: (typeof JOB_KINDS)[number]): JobRecord => ({
   instruments: [HAND],
   photographs: [],
   tools: [],
+  rules: THRESHOLDS,
 });
 
 describe('thirteen job kinds, one with two variants', () => {
@@ -34,7 +37,15 @@ describe('thirteen job kinds, one with two variants', () => {
   it.each(JOB_KINDS.map((kind) => [kind.name, kind] as const))(
     '%s is whole: valid, with parts, steps and cautions that point somewhere',
     (_, kind) => {
-      const { entries: _e, people: _p, instruments: _i, photographs: _ph, tools: _t, ...head } = start(kind);
+      const {
+        entries: _e,
+        people: _p,
+        instruments: _i,
+        photographs: _ph,
+        tools: _t,
+        rules: _r,
+        ...head
+      } = start(kind);
       expect(jobHeadSchema.safeParse(head).error?.issues ?? []).toEqual([]);
       const ids = head.castings.flatMap(({ seats }) => seats.map(({ id }) => id));
       for (const { seatId } of head.plan.parts) if (seatId) expect(ids).toContain(seatId);
@@ -50,10 +61,33 @@ describe('thirteen job kinds, one with two variants', () => {
         head.plan.fasteners,
       ])
         expect(new Set(list.map(({ key }) => key)).size).toBe(list.length);
+      for (const { off, onto, say } of kind.tasks ?? [])
+        expect(head.plan.tasks.find(({ name }) => name === say)?.onShaft?.seats.length ?? 0, say).toBe(
+          (off ?? onto ?? []).length,
+        );
       expect(head.plan.special.length).toBeGreaterThan(0);
       expect(head.plan.checks.length).toBeGreaterThan(0);
     },
   );
+});
+
+describe('what locks a fastener', () => {
+  const lockings = (kind: string) =>
+    JOB_KINDS.find((each) => each.kind === kind)!.fasteners?.map(
+      ({ name, locking }) => `${name}: ${locking}`,
+    );
+  it('stands with it, in every way that the trade knows', () => {
+    expect(lockings('final_drive')).toEqual([
+      'Pinion ring nut: strong_locker',
+      'Bearing stop: lock_pin',
+      'Cover bolts: undefined',
+      'Peened nut: peened',
+    ]);
+    const used = new Set(
+      JOB_KINDS.flatMap(({ fasteners = [] }) => fasteners.map(({ locking = 'none' }) => locking)),
+    );
+    expect([...used].sort()).toEqual([...LOCKINGS].sort());
+  });
 });
 
 describe('a seal behind a bearing', () => {

@@ -153,10 +153,14 @@ export const OFFROAD_CRANKCASE: JobKind = {
         { name: 'slip side', thread: 'M20×1.5', isLeftHand: true },
         { name: 'tight side', thread: null, isLeftHand: false },
       ],
+      seats: [
+        { name: 'slip journal', usualClass: 'g6' },
+        { name: 'tight journal', usualClass: 'm6' },
+      ],
     },
   ],
   fasteners: [
-    { name: 'Slip-side nut', size: 'M20×1.5', isLeftHand: true },
+    { name: 'Slip-side nut', size: 'M20×1.5', isLeftHand: true, locking: 'tab' },
     { name: 'Case bolts', size: 'M6', count: 12 },
   ],
   access: ['Oil drained', 'Cylinder off', 'Flywheel and clutch off', 'Slip-side nut off (left-hand)'],

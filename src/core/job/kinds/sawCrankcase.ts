@@ -110,7 +110,16 @@ export const SAW_CRANKCASE: JobKind = {
     { name: 'Dowel pins', what: 'other', count: 2 },
   ],
   tasks: SAW_TASKS,
-  fasteners: [{ name: 'Case screws', size: 'M5', count: 6 }],
+  shafts: [
+    {
+      name: 'crank',
+      seats: [
+        { name: 'clutch side', usualClass: 'k5' },
+        { name: 'flywheel side', usualClass: 'k5' },
+      ],
+    },
+  ],
+  fasteners: [{ name: 'Case screws', size: 'M5', count: 6, locking: 'medium_locker' }],
   access: ['Bar, chain and covers off', 'Flywheel and clutch off (clutch left-hand)', 'Cylinder off'],
   checks: ['rough', 'free_turn', 'seal_weeping'],
   inspect: [

@@ -99,6 +99,10 @@ export const SIDE_GEARBOX: JobKind = {
     { name: 'Filler plug washer', what: 'gasket', reach: 'outside' },
   ],
   stacks: [{ name: 'Middle shaft', shaft: 'middle shaft' }],
+  shafts: ['Input shaft', 'Middle shaft', 'Output shaft'].map((name) => ({
+    name: name.toLowerCase(),
+    seats: [{ name: `${name}, cover`, usualClass: 'js6' }],
+  })),
   fasteners: [{ name: 'Cover bolts', size: 'M6', count: 8 }],
   access: ['Oil drained', 'Wheel and drum off', 'Open on the pry tabs only'],
   checks: ['noise', 'oil', 'rough', 'seal_weeping'],

@@ -44,14 +44,12 @@ export const STEERING_HEAD: JobKind = {
           bossOutsideMm: 57,
           depthToShoulderMm: 15.5,
           shoulderBoreMm: 40,
-          shaft: 'stem, top',
         }),
         bearingSeat('Lower race', [36, 34], '32006 X', {
           ...race,
           bossOutsideMm: 66,
           depthToShoulderMm: 18.5,
           shoulderBoreMm: 47,
-          shaft: 'stem, bottom',
           face: 'back',
         }),
       ],
@@ -71,6 +69,10 @@ export const STEERING_HEAD: JobKind = {
       ends: [
         { name: 'top', thread: 'M25×1', isLeftHand: false },
         { name: 'bottom', thread: null, isLeftHand: false },
+      ],
+      seats: [
+        { name: 'upper cone', usualClass: 'g6', cone: '32005 X' },
+        { name: 'lower cone', usualClass: 'k6', cone: '32006 X' },
       ],
     },
   ],

@@ -107,7 +107,7 @@ export const SWING_ARM: JobKind = {
     { name: 'Left end of the pivot', shaft: 'pivot bolt' },
     { name: 'Right end of the pivot', shaft: 'pivot bolt' },
   ],
-  fasteners: [{ name: 'Pivot nut', size: 'M16×1.5' }],
+  fasteners: [{ name: 'Pivot nut', size: 'M16×1.5', locking: 'split_pin' }],
   access: ['Wheel and axle off', 'Shock off', 'Pivot bolt out'],
   checks: ['rock', 'rust', 'rough'],
   inspect: [

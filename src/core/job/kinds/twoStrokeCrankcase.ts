@@ -195,11 +195,16 @@ export const TWO_STROKE_CRANKCASE: JobKind = {
         { name: 'left', thread: null, isLeftHand: false },
         { name: 'right', thread: 'M18×1', isLeftHand: true },
       ],
+      seats: [
+        { name: 'left journal', usualClass: 'k6' },
+        { name: 'right journal', usualClass: 'k6' },
+      ],
     },
   ],
   fasteners: [
     { name: 'Case bolts', size: 'M6', count: 10 },
-    { name: 'Primary nut', size: 'M18×1', isLeftHand: true },
+    { name: 'Retainer plate screws', size: 'M6', count: 2, locking: 'medium_locker' },
+    { name: 'Primary nut', size: 'M18×1', isLeftHand: true, locking: 'tab' },
   ],
   access: ['Oil and coolant drained', 'Cylinder and piston off', 'Flywheel, clutch and primary off'],
   checks: ['rough', 'noise', 'seal_weeping', 'free_turn'],

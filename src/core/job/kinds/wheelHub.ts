@@ -56,6 +56,7 @@ export const WHEEL_HUB: JobKind = {
   tasks: HUB_TASKS,
   parts: [{ name: 'Spacer tube', what: 'sleeve' }],
   stacks: [{ name: 'Axle spacers', shaft: 'axle', isFullOnly: true }],
+  fasteners: [{ name: 'Axle nut', size: 'M16×1.5', locking: 'split_pin' }],
   access: ['Wheel out', 'Wheel on wood blocks, disc in the air'],
   checks: ['rock', 'rough', 'rust'],
   hidden: [{ name: 'Spacer tube between the bearings', under: 'Sprocket side' }],

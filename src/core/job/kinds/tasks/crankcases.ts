@@ -1,77 +1,7 @@
 import type { KindTask } from '../jobKind';
+import { BOLTED, CLOSING, CRANK_TRUE, DOWELS, HALVES_APART, LUBRICATION } from './splitCases';
 
 /** Work beyond the seats of crankcases. Common practice, no source. */
-const HALVES_APART: readonly KindTask[] = [
-  {
-    stage: 'out',
-    say: 'Bolts out, into a card by their place',
-    why: 'Each goes back into its own hole; break tight ones loose by hand first.',
-  },
-  {
-    stage: 'out',
-    say: 'Halves apart on their tabs, loose washers caught',
-    why: 'Never a screwdriver between sealing faces.',
-    choices: ['Tabs and soft blows', 'Case splitter'],
-  },
-];
-
-const CRANK_TRUE: readonly KindTask[] = [
-  {
-    key: 'crank_run_out',
-    stage: 'parts',
-    say: 'Crank: run-out between centres, big end without up-and-down play',
-    why: 'A crank that is out of true is pressed straight by somebody with the jig.',
-  },
-];
-
-const CLOSING: readonly KindTask[] = [
-  {
-    key: 'lubrication',
-    stage: 'close',
-    say: 'Lubrication list, place by place',
-    why: 'One dry lip is found too late.',
-    items: [
-      'Mains and big end: assembly oil',
-      'Seal lips: grease',
-      'Gears, forks and drum: oil',
-      'Washers: oil, so that they hold',
-      'Dowels: grease',
-      'Bolt threads: dry, or with their locker',
-    ],
-  },
-  {
-    stage: 'close',
-    say: 'Close it dry, without bolts: everything turns',
-    why: 'What binds now is easy to put right now.',
-    choices: ['Tried dry', 'Not in this school'],
-  },
-  {
-    stage: 'close',
-    say: 'Dowels greased, standing just above the gasket; gasket dry',
-    why: 'Deep dowels drag; they go home after the bolts.',
-  },
-  {
-    stage: 'close',
-    say: 'Other half on, square all along, until the gasket is nipped',
-    why: 'The puller draws only until resistance; never pull a crank across.',
-    caution: 'press',
-  },
-  { stage: 'close', say: 'Turn everything', why: 'Extra drag now is a fault now.' },
-  {
-    stage: 'close',
-    say: 'Bolts dropped in: all stand out alike',
-    why: 'One that stands out more is in the wrong hole, or bottoms.',
-  },
-  { stage: 'close', say: 'Snug by hand, criss-cross from the middle' },
-  { stage: 'close', say: 'Turn everything again' },
-  {
-    stage: 'close',
-    say: 'Final torque, criss-cross',
-    why: 'Small bolts in soft metal need little.',
-    choices: ['Torque wrench', 'By hand, short ratchet'],
-  },
-];
-
 export const TWO_STROKE_TASKS: readonly KindTask[] = [
   ...HALVES_APART,
   {
@@ -82,6 +12,7 @@ export const TWO_STROKE_TASKS: readonly KindTask[] = [
   {
     stage: 'out',
     say: 'Crank out with the tool',
+    off: ['crank, left journal', 'crank, right journal'],
     why: 'A pressed-up crank is never hammered, and the case never hangs on it.',
     caution: 'press',
   },
@@ -118,10 +49,15 @@ export const TWO_STROKE_TASKS: readonly KindTask[] = [
     key: 'crank_in',
     stage: 'shaft',
     say: 'Crank drawn into the flatter half, rod held clear',
+    onto: ['crank, left journal'],
     why: 'Light drag, then a stop. Never hammered; the case does not carry it.',
     caution: 'press',
   },
-  { stage: 'shaft', say: 'Gear bundle in, loose washers held with oil' },
+  {
+    stage: 'shaft',
+    say: 'Gear bundle in, loose washers held with oil',
+    before: ['Clutch shaft, left end', 'Output shaft, left end'],
+  },
   {
     stage: 'shaft',
     say: 'Forks by mark and groove, drum, pins: neutral frees both shafts, first locks them',
@@ -152,6 +88,9 @@ export const OFFROAD_TASKS: readonly KindTask[] = [
   {
     stage: 'out',
     say: 'Crank, balance shaft, gears and drum out, ends noted',
+    off: ['crank, tight journal'],
+    after: ['Crank, slip side', 'Gear shaft, slip end'],
+    before: ['Slip-side crank seal'],
     why: 'The balance shaft’s ends differ: it fits one way.',
     caution: 'press',
   },
@@ -181,18 +120,27 @@ export const OFFROAD_TASKS: readonly KindTask[] = [
     key: 'crank_in_slip_half',
     stage: 'shaft',
     say: 'Crank into the slip half; balance shaft the one way it fits',
+    onto: ['crank, slip journal'],
     why: 'It slides: if it has to be pulled, stop.',
     after: ['Slip-side main'],
+    before: ['Crank, slip side'],
   },
-  { stage: 'shaft', say: 'Gears in; forks in the drum’s grooves, not on the decoy flats' },
+  {
+    stage: 'shaft',
+    say: 'Gears in; forks in the drum’s grooves, not on the decoy flats',
+    before: ['Gear shaft, slip end'],
+  },
+  ...LUBRICATION,
+  ...DOWELS,
   {
     key: 'tight_side_over',
-    stage: 'shaft',
+    stage: 'close',
     say: 'Tight side warmed and lowered over the crank; nut last',
+    onto: ['crank, tight journal'],
     why: 'Never pulled across by the nut. The nut is left-hand where it is.',
     caution: 'hot_metal',
   },
-  ...CLOSING,
+  ...BOLTED,
   {
     stage: 'prove',
     say: 'Crank moves to and fro by hand; feelers even both sides; side load relieved',
@@ -220,7 +168,10 @@ export const SAW_TASKS: readonly KindTask[] = [
     stage: 'clean',
     say: 'Beds of the seals looked at: scored?',
     why: 'A scored bed wants its film of sealant thicker there.',
-    choices: ['Smooth', 'Scored'],
+    choices: [
+      'Smooth',
+      { say: 'Scored', finding: 'scored_bed', seats: ['Clutch-side seal', 'Flywheel-side seal'] },
+    ],
   },
   {
     stage: 'parts',
@@ -233,6 +184,7 @@ export const SAW_TASKS: readonly KindTask[] = [
     key: 'crank_through',
     stage: 'shaft',
     say: 'Crank slipped through; halves drawn with the tool only until resistance',
+    onto: ['crank, clutch side', 'crank, flywheel side'],
     why: 'Dowel pins slightly out, so that they do not drag.',
     caution: 'press',
   },

@@ -50,6 +50,13 @@ export const BLIND_NEEDLE_B_TASKS: readonly KindTask[] = [
   },
 ];
 
+/** Bearings that stay on the shafts when the cover comes off. */
+const COVER_ENDS = [
+  'input shaft, Input shaft, cover',
+  'middle shaft, Middle shaft, cover',
+  'output shaft, Output shaft, cover',
+];
+
 export const SIDE_GEARBOX_TASKS: readonly KindTask[] = [
   {
     stage: 'look',
@@ -61,7 +68,8 @@ export const SIDE_GEARBOX_TASKS: readonly KindTask[] = [
     stage: 'out',
     say: 'Shafts out; bearings off them',
     why: 'By the inner race; some come by hand after mild heat.',
-    choices: ['Puller', 'Split puller', 'Press, bearing held close', 'By hand'],
+    off: COVER_ENDS,
+    after: ['Input shaft, cover', 'Middle shaft, cover', 'Output shaft, cover'],
     caution: 'eyes',
   },
   { stage: 'clean', say: 'Faces flat with a blade, no gouges', caution: 'cleaning' },
@@ -70,7 +78,7 @@ export const SIDE_GEARBOX_TASKS: readonly KindTask[] = [
     stage: 'shaft',
     say: 'Other bearings onto the shafts, by the inner race',
     why: 'On the shaft first or in the case first is a choice when both fits are light.',
-    choices: ['On the shafts', 'In the case already'],
+    onto: COVER_ENDS,
   },
   {
     stage: 'shaft',
@@ -118,7 +126,7 @@ export const FINAL_DRIVE_TASKS: readonly KindTask[] = [
     stage: 'out',
     say: 'Pinion pressed out of its bearing, held close, caught',
     why: 'The bearing is held by its inner race, or it is not used again.',
-    choices: ['Press', 'Split puller'],
+    off: ['pinion, Pinion bearing'],
     caution: 'press',
     after: ['Pinion bearing'],
   },
@@ -132,6 +140,7 @@ export const FINAL_DRIVE_TASKS: readonly KindTask[] = [
     stage: 'in',
     say: 'O-ring and shim on the pinion, then its bearing, straight, to the bottom',
     why: 'Both lie under it: forgotten, it comes off again.',
+    onto: ['pinion, Pinion bearing'],
     caution: 'press',
     before: ['Pinion bearing'],
   },

@@ -1,0 +1,16 @@
+import type { SeatView } from '@/core/job/seatView';
+import { useJob } from '@/bench/record/JobProvider';
+import { useLoaded } from '@/bench/record/useLoaded';
+
+const loadMoveNow = () => import('@/bench/frame/moveNow');
+
+/** What the walk says of the seat that is run: its next move, and whether the eye is enough to call it square. */
+export function useWalkHere(view: SeatView) {
+  const { job, person } = useJob();
+  const walk = useLoaded(loadMoveNow);
+  const style = person?.walk ?? 'full';
+  return {
+    next: walk?.saySeatMove(job, view, style) ?? null,
+    isEyeEnough: walk !== null && !walk.asksForReadings(view, job, style),
+  };
+}
