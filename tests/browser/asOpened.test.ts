@@ -1,4 +1,4 @@
-import type { Browser, Page } from 'puppeteer-core';
+import type { Browser, HTTPRequest, Page } from 'puppeteer-core';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import {
   findPlace,
@@ -88,6 +88,30 @@ describe('a reload while the server is away', () => {
     await untilWrittenDown();
     const [after, afterMs] = await seconds(page);
     expect(Math.abs(before - after - (afterMs - beforeMs) / 1000)).toBeLessThan(3);
+  });
+});
+
+describe('a page that is not awake yet', () => {
+  it('loses no digit of what a gauge types into it', async () => {
+    const place = await findPlace(app, 'Merrow twin', 'Timing-side main');
+    const { page } = await openPage(browser, { person: 'iq' });
+    const held: HTTPRequest[] = [];
+    await page.setRequestInterception(true);
+    const hold = (request: HTTPRequest) => {
+      if (request.resourceType() === 'script') held.push(request);
+      else void request.continue();
+    };
+    page.on('request', hold);
+    await page.goto(place.at('measure'), { waitUntil: 'domcontentloaded' });
+    await page.keyboard.type('89.9');
+    page.off('request', hold);
+    page.on('request', (request) => void request.continue());
+    for (const request of held) await request.continue();
+    // What shows the gauge comes alive after the number that was begun.
+    await waitForLine(page);
+    await typeReading(page, '61');
+    await waitForStored(page, 'bore.1.0');
+    expect((await loadStored(app, place.jobId)).readings.at(-1)?.typed).toBe('89.961');
   });
 });
 

@@ -2,7 +2,7 @@
 import type { AnySeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useEffect, useRef, useState, type KeyboardEvent, type RefObject } from 'react';
+import { useEffect, useLayoutEffect, useRef, useState, type KeyboardEvent, type RefObject } from 'react';
 import { parseMetalTemperature } from '@/core/job/metalTemperature';
 import { later } from '@/bench/record/later';
 import { token, TYPE } from '@/ui/theme/tokens';
@@ -20,9 +20,25 @@ type Props = { seatId: AnySeatId; slots: readonly GaugeSlot[]; slot: string; onS
 const slotLabel = ({ label, instrumentKind }: GaugeSlot) =>
   `${instrumentKind === 'bore_gauge' ? 'bore, ' : instrumentKind === 'micrometer' ? 'bearing, ' : ''}${label}`;
 
-/** A gauge types like a keyboard: whatever has the focus, its digits go into the waiting slot. */
-function useDigits(input: RefObject<HTMLInputElement | null>, isOff: boolean, slot: string) {
-  useEffect(() => {
+type Digits = {
+  input: RefObject<HTMLInputElement | null>;
+  isOff: boolean;
+  slot: string;
+  onText: (typed: string) => void;
+};
+
+/**
+ * A gauge types like a keyboard: whatever has the focus, its digits go into the waiting slot. Each of them: a number that has lost its
+ * first digit is another number. So the listener is there as soon as the slot is drawn, and what was typed into a page that was not yet
+ * awake (the slot has the focus from the first) is taken over.
+ */
+function useDigits({ input, isOff, slot, onText }: Digits) {
+  useLayoutEffect(() => {
+    const typedBefore = input.current?.value ?? '';
+    if (typedBefore !== '') onText(typedBefore);
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when the page wakes
+  }, []);
+  useLayoutEffect(() => {
     const onKey = (event: globalThis.KeyboardEvent) => {
       const isElsewhere =
         event.target instanceof HTMLInputElement || event.ctrlKey || event.metaKey || event.altKey;
@@ -58,7 +74,7 @@ export function GaugeBar({ seatId, slots, slot, onSlot }: Props) {
   const here = slots.find((each) => each.slot === slot) ?? slots[0]!;
   const instruments = useInstruments(here.instrumentKind, read);
   const readings = useReadings({ read, slots, here, onSlot }, instruments);
-  useDigits(input, pad !== null, here.slot);
+  useDigits({ input, isOff: pad !== null, slot: here.slot, onText: setText });
   if (!read) return null;
 
   const takeWhatIsThere = () => {

@@ -212,6 +212,7 @@ export function WaitingSlot({
           component="input"
           ref={inputRef}
           value={text}
+          autoFocus
           inputMode="none"
           autoComplete="off"
           aria-label={`Reading ${label}`}
