@@ -107,7 +107,9 @@ describe('the tool wall', () => {
     await tap(page, 'Undo');
     await page.waitForSelector('[data-tool="Driver disc 61.5"][data-fit="yes"]');
   });
-  it('a new tool is hung up; nonsense is refused beside the field', async () => {
+  it('a new tool is hung up, and hangs on every open wall; nonsense is refused beside the field', async () => {
+    const other = await openPage(browser, { person: 'tm' });
+    await gotoReady(other.page, `${app.url}/tools`);
     const { page } = await openPage(browser, { person: 'iq' });
     await gotoReady(page, `${app.url}/tools`);
     await tap(page, 'Hang a tool up');
@@ -125,6 +127,6 @@ describe('the tool wall', () => {
     await page.click('input[name="outsideMm"]', { count: 3 });
     await page.keyboard.type('66');
     await tap(page, 'Hang it up', { isInDialog: true });
-    await page.waitForSelector('[data-tool="Brass disc 66"]');
+    for (const wall of [page, other.page]) await wall.waitForSelector('[data-tool="Brass disc 66"]');
   });
 });

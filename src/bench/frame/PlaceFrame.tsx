@@ -2,8 +2,10 @@
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
 import type { HeatItem } from '@/core/board/heatItems';
+import type { EventKind } from '@/core/record/entries';
 import type { Person } from '@/core/record/job';
 import { usePerson } from '@/bench/record/hooks';
+import { useRefreshOnChange } from '@/bench/record/useRefreshOnChange';
 import { Head } from './Head';
 import { later } from '@/bench/record/later';
 import { HeatBarPlace } from './HeatBarPlace';
@@ -14,7 +16,12 @@ const RefusedShopEdits = later(() => import('./RefusedShopEdits'), 'RefusedShopE
 
 export type PlaceProps = { people: readonly Person[]; heat: readonly HeatItem[]; nowMs: number };
 
-/** The frame of a place that belongs to no job: head, the place, and the strip of what is hot or cold anywhere. */
+const NONE: readonly EventKind[] = [];
+
+/**
+ * The frame of a place that belongs to no job: head, the place, and the strip of what is hot or cold anywhere. `shows`: events of jobs that
+ * change what is seen there.
+ */
 export function PlaceFrame({
   here,
   title,
@@ -22,8 +29,16 @@ export function PlaceFrame({
   people,
   heat,
   nowMs,
+  shows = NONE,
   children,
-}: PlaceProps & { here: PlaceName; title: string; subtitle?: string; children: ReactNode }) {
+}: PlaceProps & {
+  here: PlaceName;
+  title: string;
+  subtitle?: string;
+  shows?: readonly EventKind[];
+  children: ReactNode;
+}) {
+  useRefreshOnChange(nowMs, shows);
   const person = usePerson(people);
   return (
     <Column sx={{ minHeight: '100vh', px: 4 }}>

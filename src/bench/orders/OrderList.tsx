@@ -8,7 +8,6 @@ import { findShort, type Short } from '@/core/tools/short';
 import type { StockItem } from '@/core/tools/stock';
 import { PlaceFrame, type PlaceProps } from '@/bench/frame/PlaceFrame';
 import { useShop } from '@/bench/record/useShop';
-import { useRefreshOnChange } from '@/bench/record/useRefreshOnChange';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { ORDER_WORDS } from '@/ui/words/work';
 import { Ruled } from '@/ui/parts/layout';
@@ -24,10 +23,10 @@ export function OrderList({
   ...place
 }: PlaceProps & { lines: readonly OrderLine[]; stock: readonly StockItem[] }) {
   const { stock } = useShop({ stock: stockSaid }, place.nowMs);
-  useRefreshOnChange(place.nowMs, SHOWN_HERE);
   return (
     <PlaceFrame
       here="Bench"
+      shows={SHOWN_HERE}
       title="Orders"
       subtitle={`${lines.filter(({ state }) => state === 'ordered' || state === 'promised').length} on their way`}
       {...place}

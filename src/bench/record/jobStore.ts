@@ -125,7 +125,7 @@ export class JobStore {
   }
 
   private async hear(change: Change) {
-    if (change.what !== 'anything' && change.jobId !== this.jobId) return;
+    if ('jobId' in change && change.jobId !== this.jobId) return;
     if (change.what !== 'entries') {
       await this.reload();
       return;

@@ -138,11 +138,12 @@ describe('the live stream', () => {
     const stop = stream.onChange(2_000_000, (change) => heard.push(change.what));
     last().say('entries', { jobId: 'j', ids: ['a'] });
     last().say('job', { jobId: 'j' });
+    last().say('shop', {});
     last().say('beat', { serverMs: 1_000_000 });
     last().say('database', { isUp: false });
     last().say('database', { isUp: true });
     stop();
     last().say('job', { jobId: 'j' });
-    expect(heard).toEqual(['entries', 'job', 'anything']);
+    expect(heard).toEqual(['entries', 'job', 'shop', 'anything']);
   });
 });

@@ -30,6 +30,7 @@ export type LiveEvents = {
   parts: { parts: PartNews[] };
   entries: StoredNews;
   job: { jobId: JobId };
+  shop: Record<string, never>;
   gauge: {
     instrumentId: InstrumentId;
     screenId: string;
@@ -58,11 +59,14 @@ type Standing = {
 };
 
 /**
- * What may have changed since a screen was drawn: entries of one job, the job itself, or anything, when nobody was listening for a
- * while.
+ * What may have changed since a screen was drawn: entries of one job, the job itself, the shop's own things, or anything, when nobody was
+ * listening for a while.
  */
 export type Change =
-  ({ what: 'entries' } & StoredNews) | { what: 'job'; jobId: JobId } | { what: 'anything' };
+  | ({ what: 'entries' } & StoredNews)
+  | { what: 'job'; jobId: JobId }
+  | { what: 'shop' }
+  | { what: 'anything' };
 
 export type LinkState = 'connecting' | 'live' | 'database_away' | 'server_away';
 
@@ -73,11 +77,14 @@ const NAMES = [
   'parts',
   'entries',
   'job',
+  'shop',
   'gauge',
   'claim',
   'bench',
   'heat',
 ] as const;
+/** After these a screen that was drawn before may be wrong. */
+const MAY_CHANGE: ReadonlySet<string> = new Set(['entries', 'job', 'shop', 'database']);
 const RECONNECT_MS = 1500;
 /** The server beats every 10 s; silence longer than this means the line is dead though nobody said so. */
 const SILENCE_MS = 25_000;
@@ -145,6 +152,7 @@ export class LiveStream {
     const stops = [
       this.on('entries', (news) => listener({ what: 'entries', ...news })),
       this.on('job', ({ jobId }) => listener({ what: 'job', jobId })),
+      this.on('shop', () => listener({ what: 'shop' })),
       this.on('hello', ({ changedMs }) => lookIfOlder(changedMs, SERVERS_APART_MS)),
       this.on('database', ({ isUp }) => {
         if (isUp) anything();
@@ -246,7 +254,7 @@ export class LiveStream {
       this.setState(isUp ? 'live' : 'database_away', cause);
     }
     if (name === 'parts') this.parts = (data as LiveEvents['parts']).parts;
-    if (name === 'entries' || name === 'job' || name === 'database') this.changedMs = this.now();
+    if (MAY_CHANGE.has(name)) this.changedMs = this.now();
     this.tell(name, data);
   }
 

@@ -8,20 +8,25 @@ import { liveStream, type Change } from './liveStream';
 const GATHER_MS = 500;
 
 /** May the change be of one of these kinds of event? One that does not say what was entered may be. */
-export const bearsOn = (change: Change, kinds: readonly EventKind[]): boolean =>
-  change.what !== 'entries' ||
-  !change.entries ||
+export function bearsOn(change: Change, kinds: readonly EventKind[]): boolean {
+  if (change.what === 'anything') return true;
+  if (change.what === 'shop' || kinds.length === 0) return false;
   // An undo does not say of what.
-  change.entries.events.some(({ kind }) => kinds.includes(kind) || kind === 'event_withdrawn');
+  const isOne = (kind: EventKind) => kinds.includes(kind) || kind === 'event_withdrawn';
+  return change.what === 'job' || !change.entries || change.entries.events.some(({ kind }) => isOne(kind));
+}
 
-/** A page that the server draws whole is drawn anew when one of these was entered since `nowMs`, when it was read. */
+/**
+ * A page that the server draws whole is drawn anew when the shop's own things were changed, or one of these was entered, since `nowMs`,
+ * when it was read.
+ */
 export function useRefreshOnChange(nowMs: number, kinds: readonly EventKind[]) {
   const router = useRouter();
   const [drawnMs] = useState(nowMs);
   useEffect(() => {
     let timer: ReturnType<typeof setTimeout> | null = null;
     const stop = liveStream.onChange(drawnMs, (change) => {
-      if (!bearsOn(change, kinds)) return;
+      if (change.what !== 'shop' && !bearsOn(change, kinds)) return;
       timer ??= setTimeout(() => {
         timer = null;
         router.refresh();

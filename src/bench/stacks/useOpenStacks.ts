@@ -21,7 +21,8 @@ export function useOpenStacks(jobId: JobId): readonly Stack[] {
       if (answer && isWanted) setStacks(answer.stacks.filter((stack) => stack.jobId !== jobId));
     };
     const stop = liveStream.onChange(0, (change) => {
-      if ((change.what === 'anything' || change.jobId !== jobId) && bearsOn(change, OF_STACKS)) void load();
+      const isElsewhere = !('jobId' in change) || change.jobId !== jobId;
+      if (isElsewhere && bearsOn(change, OF_STACKS)) void load();
     });
     return () => {
       isWanted = false;

@@ -46,7 +46,7 @@ class LiveListener extends EventEmitter<{ message: [LiveMessage | BoardNews]; up
       if (!payload) return;
       const message = JSON.parse(payload) as LiveMessage;
       const isOfJob = message.kind === 'entries' || message.kind === 'job';
-      if (isOfJob) this.changedMs = Date.now();
+      if (isOfJob || message.kind === 'shop') this.changedMs = Date.now();
       this.emit('message', message);
       if (isOfJob && this.listenerCount('message') > 0) this.boards.note(message.jobId);
     });

@@ -8,6 +8,8 @@ export type LiveMessage =
   /** Stored just now, in this change of the job: with the entries where they are small, else by their ids. */
   | { kind: 'entries'; jobId: JobId; version: number; entries?: Entries; ids?: string[] }
   | { kind: 'job'; jobId: JobId }
+  /** The shop's own things: people, tools, instruments, stock, rounds, rules. Told by the tables themselves. */
+  | { kind: 'shop' }
   | {
       kind: 'gauge';
       instrumentId: InstrumentId;
