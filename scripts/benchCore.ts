@@ -136,7 +136,13 @@ export async function core() {
     'all ways in for one seat, p95 of 60',
     p95(
       await time(60, () =>
-        planSeat(view, { roomC: 20, workpiece: 'bare_casting', tools: [], neighbours: [] }),
+        planSeat(view, {
+          roomC: 20,
+          workpiece: 'bare_casting',
+          usualHeat: 'oven',
+          tools: [],
+          neighbours: [],
+        }),
       ),
     ),
     'a few frames',

@@ -9,12 +9,13 @@ import { useEffect, useMemo, useRef } from 'react';
 import type { CastingHeat } from '@/core/job/castingHeat';
 import { isColdPush, viewHeatRun, type HeatCall, type HeatRunView } from '@/core/job/heatRun';
 import { asProposed } from '@/core/job/seatJudgement';
+import { notesAt } from '@/core/job/specialNotes';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import { OtherHeat } from '@/bench/frame/HeatBar';
 import { playCall } from '@/bench/frame/sounds';
 import { useLink, useNow } from '@/bench/record/hooks';
-import { useFromJob, useJob, useSeatView } from '@/bench/record/JobProvider';
+import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
 import { useLoaded } from '@/bench/record/useLoaded';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
@@ -90,11 +91,8 @@ function useCalls(call: HeatCall) {
 }
 
 /** What the kind of job says of this moment: the nip of a spacer, the washer as gauge. */
-const KindAdvice = ({ seatId }: { seatId: SeatId }) => {
-  const notes = useFromJob(({ record }) => record.plan.special);
-  const said = notes.filter(
-    (note) => note.step === 'heat_run' && (note.seatId === undefined || note.seatId === seatId),
-  );
+const KindAdvice = ({ view }: { view: SeatView }) => {
+  const said = notesAt(useJob().job, view).filter(({ step }) => step === 'heat_run');
   return (
     <Box data-testid="kind-notes" sx={{ fontSize: TYPE.lead, lineHeight: 1.2 }}>
       {said.map(({ text }) => (
@@ -184,7 +182,7 @@ function Run({ view }: { view: SeatView }) {
               />
             )}
           </Box>
-          <KindAdvice seatId={seat.id} />
+          <KindAdvice view={view} />
           {!isCold && (
             <RunFoot run={run} record={record} units={units} heat={heat} view={view} probe={probe} />
           )}

@@ -5,8 +5,9 @@ import Box from '@mui/material/Box';
 import { usePathname } from 'next/navigation';
 import { memo } from 'react';
 import { CAUTIONS } from '@/core/catalogue/words';
+import { notesAt } from '@/core/job/specialNotes';
 import { usePerson } from '@/bench/record/hooks';
-import { useFromJob } from '@/bench/record/JobProvider';
+import { useFromJob, useSeatView } from '@/bench/record/JobProvider';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { stepOfPath } from './stepOfPath';
 
@@ -16,11 +17,12 @@ const AT_THE_HANDS: readonly Step[] = ['strip', 'way_in', 'heat_run', 'square'];
 /** What the kind says of this step, of every seat or of this one. */
 function useAdvice(step: Step | null, seatId: SeatId) {
   const plan = useFromJob(({ record }) => record.plan);
+  const kind = useFromJob(({ record }) => record.kind);
+  const view = useSeatView(seatId);
   const person = usePerson(useFromJob(({ record }) => record.people));
   const walk = person?.walk ?? 'full';
-  return plan.special.filter(
+  return (view ? notesAt({ kind, plan }, view) : []).filter(
     (note) =>
-      (note.seatId === undefined || note.seatId === seatId) &&
       (note.step === step || (step === 'way_in' && note.step === 'heat_run')) &&
       (walk !== 'quick' || (step !== null && AT_THE_HANDS.includes(step))),
   );

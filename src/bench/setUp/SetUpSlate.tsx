@@ -11,7 +11,8 @@ import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { EntryField, readText } from '@/ui/fields/EntryField';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { STEP_WORDS } from '@/ui/words/steps';
-import { WORKPIECE_WORDS } from '@/ui/words/walk';
+import { usualHeatOf } from '@/core/job/workpiece';
+import { HEAT_FROM_WORDS, WORKPIECE_WORDS } from '@/ui/words/walk';
 import { SKIP_WORDS, WAIT_WORDS } from '@/ui/words/work';
 import type { useEdits } from '@/bench/record/useEdits';
 import { Text, Note } from '@/ui/parts/text';
@@ -109,16 +110,26 @@ const KeptEdits = ({ count }: { count: number }) => (
   </Note>
 );
 
-/** It says where heat may come from. */
+/** What it is, and where its heat comes from where a way needs any. */
 function WorkpieceChoice({ edits }: { edits: ReturnType<typeof useEdits> }) {
   const { job } = useJob();
   return (
-    <ChoiceRow
-      label="What holds the seats"
-      options={optionsFrom(WORKPIECE_WORDS)}
-      value={job.workpiece}
-      onPick={(workpiece) => edits.savePlan(() => ({ workpiece }))}
-    />
+    <>
+      <ChoiceRow
+        label="What holds the seats"
+        options={optionsFrom(WORKPIECE_WORDS)}
+        value={job.workpiece}
+        onPick={(workpiece) => edits.savePlan(() => ({ workpiece }))}
+      />
+      {job.workpiece !== 'wheel' && (
+        <ChoiceRow
+          label="Heat from"
+          options={optionsFrom(HEAT_FROM_WORDS)}
+          value={usualHeatOf(job)}
+          onPick={(heatedBy) => edits.savePlan(() => ({ heatedBy }))}
+        />
+      )}
+    </>
   );
 }
 

@@ -10,7 +10,9 @@ import { isChilled, isDrop, isHeated } from '@/core/heat/waySorts';
 import { findBlocks, isShut } from '@/core/job/blocks';
 import { FORMULA_VERSION } from '@/core/job/seatFit';
 import { freezerMinutes } from '@/core/job/freezerMinutes';
-import { planSeat, surroundingsOf, usualSource } from '@/core/job/planSeat';
+import { HEAT_FROM_WORDS } from '@/ui/words/walk';
+import { planSeat, surroundingsOf } from '@/core/job/planSeat';
+import { usualHeatOf } from '@/core/job/workpiece';
 import { hasStop } from '@/core/job/seatJudgement';
 import type { JobView, SeatView } from '@/core/job/seatView';
 import type { HeatSource, STOPS } from '@/core/record/vocabulary';
@@ -34,19 +36,12 @@ const BlockList = later(() => import('./BlockList'), 'BlockList');
 const Schools = later(() => import('./Schools'), 'Schools');
 const SealWayIn = later(() => import('./SealWayIn'), 'SealWayIn');
 
-const HEAT_FROM = [
-  { value: 'oven', words: 'oven, all of it' },
-  { value: 'gun', words: 'hot air, the boss' },
-] as const;
-
 export function WayInSlate({ seatId }: { seatId: SeatId }) {
   const { record, person, addEvent, job } = useJob();
   const view = useSeatView(seatId);
   const units = person?.units ?? 'metric';
   const [isWarned, setWarned] = useState(false);
-  const [heatedBy, setHeatedBy] = useState<HeatSource>(
-    view?.history.wayIn?.heatedBy ?? usualSource(job.workpiece),
-  );
+  const [heatedBy, setHeatedBy] = useState<HeatSource>(view?.history.wayIn?.heatedBy ?? usualHeatOf(job));
   const [stop, setStop] = useState<Stop | undefined>(view?.history.wayIn?.stop);
   // The plan does not change with the clock, only with readings, sizes and what is left in.
   const plan = useMemo(
@@ -60,7 +55,8 @@ export function WayInSlate({ seatId }: { seatId: SeatId }) {
   const { history, seat, casting } = view;
   const blocks = findBlocks(view, job).filter(({ code }) => code !== 'seal_left_in');
   const isChosen = ({ way }: WayIn) =>
-    way === history.wayIn?.way && (!isHeated(way) || (history.wayIn.heatedBy ?? 'oven') === heatedBy);
+    way === history.wayIn?.way &&
+    (!isHeated(way) || (history.wayIn.heatedBy ?? usualHeatOf(job)) === heatedBy);
   const chosen = plan.ways.find(isChosen);
   const shown = chosen ?? plan.mildest;
   const choose = (way: WayIn, because?: string) =>
@@ -169,7 +165,12 @@ const HowSetUp = ({ view: { seat }, job, stop, setStop, heatedBy, setHeatedBy }:
       />
     )}
     {job.workpiece !== 'wheel' && (
-      <ChoiceRow label="Heat from" options={HEAT_FROM} value={heatedBy} onPick={setHeatedBy} />
+      <ChoiceRow
+        label="Heat from"
+        options={optionsFrom(HEAT_FROM_WORDS)}
+        value={heatedBy}
+        onPick={setHeatedBy}
+      />
     )}
   </>
 );

@@ -66,7 +66,8 @@ describe('measuring', () => {
     const seen = viewSeat(usual, seat.id, NOW)!;
     expect(findSeatMove(seen, viewJob(usual, NOW), 'full')?.code).toBe('choose_way_in');
     expect(
-      planSeat(seen, { roomC: 20, workpiece: 'bare_casting', tools: [], neighbours: [] })?.mildest?.works,
+      planSeat(seen, { roomC: 20, workpiece: 'bare_casting', usualHeat: 'oven', tools: [], neighbours: [] })
+        ?.mildest?.works,
     ).toBe(true);
   });
   it.each([

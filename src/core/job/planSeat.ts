@@ -13,6 +13,7 @@ import type { HeatSource, Rest, Way, Workpiece } from '@/core/record/vocabulary'
 import { heatedInside, partMetal } from '@/core/record/seatFacts';
 import type { Tool } from '@/core/tools/tool';
 import { hasStop, sortOfPart } from './seatJudgement';
+import { usualHeatOf } from './workpiece';
 import { neighboursOf, type JobView, type SeatView } from './seatView';
 
 /** A boss is hot after some minutes of hot air; plans count on this. Common practice, no source. */
@@ -50,6 +51,7 @@ export function hotBossOf(
 export type Surroundings = {
   roomC: number;
   workpiece: Workpiece;
+  usualHeat: HeatSource;
   tools: readonly Tool[];
   /** Bearings that sit in the same casting already. */
   neighbours: readonly Neighbour[];
@@ -62,15 +64,12 @@ export type Surroundings = {
 export const surroundingsOf = (view: SeatView, job: JobView): Surroundings => ({
   roomC: job.roomC,
   workpiece: job.workpiece,
+  usualHeat: usualHeatOf(job),
   tools: job.tools,
   neighbours: neighboursOf(job.seats, view),
   preferredWay: job.plan.preferredWay,
   rules: job.rules,
 });
-
-/** Oven for what goes into one, hot air on the spot for the rest. */
-export const usualSource = (workpiece: Workpiece): HeatSource =>
-  workpiece === 'bare_casting' ? 'oven' : 'gun';
 
 const mostOf = (tools: readonly Tool[], sort: 'press' | 'clamp'): number | null => {
   const forces = tools.flatMap((tool) => (tool.sort === sort && 'maxN' in tool ? [tool.maxN] : []));
@@ -95,8 +94,8 @@ function sharesAway({ seat, casting }: SeatView, heatedBy: HeatSource) {
  */
 export function planSeat(
   view: SeatView,
-  { roomC, workpiece, tools, neighbours, preferredWay, rules }: Surroundings,
-  heatedBy: HeatSource = view.history.wayIn?.heatedBy ?? usualSource(workpiece),
+  { roomC, workpiece, usualHeat, tools, neighbours, preferredWay, rules }: Surroundings,
+  heatedBy: HeatSource = view.history.wayIn?.heatedBy ?? usualHeat,
   stop = view.history.wayIn?.stop,
 ): WayInPlan | null {
   const { seat, casting, fit, leftIn, history } = view;

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { journalIdSchema, seatIdSchema } from './ids';
 import {
   CHECKS,
+  HEAT_SOURCES,
   LOCKINGS,
   ORDER_REASONS,
   PART_SORTS,
@@ -111,6 +112,8 @@ export const planSchema = z.strictObject({
   workpiece: z.enum(WORKPIECES).optional(),
   /** How this kind of job is done where its tools are at hand; left out: as each seat asks for. */
   preferredWay: z.enum(WAYS_IN).optional(),
+  /** Where its heat comes from; left out: as what holds the seats asks for. */
+  heatedBy: z.enum(HEAT_SOURCES).optional(),
   checks: z.array(z.enum(CHECKS)).max(10),
   /** Parts that lie hidden under another part. */
   hidden: z.array(z.strictObject({ key: keySchema, name, under: seatIdSchema.nullable() })).max(20),
@@ -134,6 +137,8 @@ export const planSchema = z.strictObject({
         text: z.string().trim().min(1).max(300),
         /** The seat that it is said of; left out: every one. */
         seatId: seatIdSchema.optional(),
+        /** Only where the heat comes from there, or none is used; left out: always. */
+        by: z.enum([...HEAT_SOURCES, 'none']).optional(),
       }),
     )
     .max(60),

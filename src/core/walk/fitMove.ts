@@ -1,6 +1,7 @@
 import { findBlocks } from '@/core/job/blocks';
 import type { JobView, SeatView } from '@/core/job/seatView';
 import { wouldEightTell, type JudgedPass } from '@/core/job/squarePasses';
+import { usualHeatOf } from '@/core/job/workpiece';
 import { isChilled, isDrop, isHeated } from '@/core/heat/waySorts';
 import type { Move } from './move';
 import { wayOf } from './facts';
@@ -55,7 +56,7 @@ export function fitPhase(view: SeatView, job: JobView): Phase {
       code: 'casting_into_heat',
       step: 'heat_run',
       way,
-      heatedBy: history.wayIn?.heatedBy ?? 'oven',
+      heatedBy: history.wayIn?.heatedBy ?? usualHeatOf(job),
     };
   if (heat.phase === 'in_heat')
     return { code: 'take_out_and_drop', step: 'heat_run', way, heatedBy: heat.source };

@@ -1,5 +1,6 @@
 import { isHeated } from '@/core/heat/waySorts';
 import { planSeat, surroundingsOf } from '@/core/job/planSeat';
+import { usualHeatOf } from '@/core/job/workpiece';
 import { FORMULA_VERSION } from '@/core/job/seatFit';
 import type { JobView, SeatView } from '@/core/job/seatView';
 import type { EventBody } from '@/core/record/entries';
@@ -14,7 +15,7 @@ import type { Draft, Offer } from './offer';
 function proposed(view: SeatView, job: JobView): Draft {
   const plan = planSeat(view, surroundingsOf(view, job));
   const way = plan?.mildest;
-  const heatedBy = view.history.wayIn?.heatedBy ?? (job.workpiece === 'bare_casting' ? 'oven' : 'gun');
+  const heatedBy = view.history.wayIn?.heatedBy ?? usualHeatOf(job);
   return {
     kind: 'way_in_chosen',
     body: way

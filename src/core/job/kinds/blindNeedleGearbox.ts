@@ -234,8 +234,10 @@ export const BLIND_NEEDLE_GEARBOX_B: JobKind = {
     },
     {
       step: 'heat_run',
-      text: 'Only a clean, degreased casting goes into the oven. The snap ring follows when it has cooled.',
+      text: 'Only a clean, degreased casting goes into the oven.',
+      by: 'oven',
     },
+    { step: 'heat_run', text: 'The snap ring follows when it has cooled.' },
   ],
   cautions: ['hot_metal'],
 };

@@ -62,6 +62,7 @@ export type JobKind = {
   special?: readonly (Omit<JobPlan['special'][number], 'seatId'> & { seat?: string })[];
   cautions?: readonly string[];
   preferredWay?: JobPlan['preferredWay'];
+  heatedBy?: JobPlan['heatedBy'];
 };
 
 const SORT_OF: Partial<Record<string, PlanPart['what']>> = { bush: 'bush', seal: 'seal' };
@@ -179,13 +180,13 @@ function planOfKind(kind: JobKind, seatId: (name: string) => SeatId, shafts: rea
       limitMm,
       isLeast,
     })),
-    special: (kind.special ?? []).map(({ step, text, seat }) => ({
-      step,
-      text,
+    special: (kind.special ?? []).map(({ seat, ...note }) => ({
+      ...note,
       ...(seat && { seatId: seatId(seat) }),
     })),
     cautions: [...(kind.cautions ?? [])],
     ...(kind.preferredWay && { preferredWay: kind.preferredWay }),
+    ...(kind.heatedBy && { heatedBy: kind.heatedBy }),
   };
 }
 

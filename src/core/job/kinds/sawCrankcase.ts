@@ -138,7 +138,14 @@ export const SAW_CRANKCASE: JobKind = {
     {
       step: 'heat_run',
       text: 'Hot air straight into the pocket; the rest stays touchable. No torch on magnesium.',
+      by: 'gun',
+    },
+    {
+      step: 'heat_run',
+      text: 'Rod centred in the bore, an old bearing of the same size on the outer race; square by taps, snug, then back out.',
+      by: 'none',
     },
   ],
+  heatedBy: 'gun',
   cautions: ['magnesium', 'hot_metal'],
 };
