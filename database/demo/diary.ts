@@ -1,3 +1,4 @@
+import { isHeated } from '@/core/heat/waySorts';
 import { FORMULA_VERSION } from '@/core/job/seatFit';
 import type { EventBody, EventKind, JobEvent, Reading } from '@/core/record/entries';
 import type { Casting, JobHead, Photograph, Seat } from '@/core/record/job';
@@ -102,6 +103,7 @@ export class Diary {
       housingC,
       ringC,
       formulaVersion: FORMULA_VERSION,
+      ...(isHeated(way) && { heatedBy: 'oven' }),
     });
   }
 

@@ -7,7 +7,7 @@ import { checkReading, sizesOfSeat } from '@/core/job/checkReading';
 import type { HeatRunView } from '@/core/job/heatRun';
 import { slotOf } from '@/core/record/slots';
 import type { HeatPlace } from '@/core/record/events/heat';
-import { freezersOf, ovensFor } from '@/core/tools/heatPlaces';
+import { freezersOf, ovenDialC, ovensFor } from '@/core/tools/heatPlaces';
 import type { SeatView } from '@/core/job/seatView';
 import type { Units } from '@/core/quantity/format';
 import { jobPath } from '@/bench/frame/places';
@@ -21,9 +21,6 @@ import { BeforeTheDoor, NextUp, OvenDial, PlaceChoice } from './RunAdvice';
 import { useRunKeys } from './useRunKeys';
 
 const KeyPad = later(() => import('@/ui/fields/KeyPad'), 'KeyPad');
-
-/** An oven is set this much hotter than the casting should become, so that it gets there in a useful time. Common practice, no source. */
-const OVEN_ABOVE_K = 15;
 
 const FOOTER = {
   display: 'flex',
@@ -76,7 +73,7 @@ export function RunControls({
   const router = useRouter();
   const { seat, heat, history } = view;
   const [isAskingDepth, setAskingDepth] = useState(false);
-  const [ovenC, setOvenC] = useState(Math.round(((history.wayIn?.housingC ?? 80) + OVEN_ABOVE_K) / 5) * 5);
+  const [ovenC, setOvenC] = useState(ovenDialC(history.wayIn?.housingC ?? 80));
   const read = Object.values(record.state.seats).flatMap((each) => each.history.cautions);
   const caution = findDueCaution(view, read);
   const [oven, setOven] = usePlace(ovensFor(record.tools, ovenC));

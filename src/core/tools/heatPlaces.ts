@@ -18,3 +18,11 @@ export const freezersOf = (tools: readonly Tool[]): HeatPlace[] =>
     .flatMap((tool) => (tool.sort === 'cold' ? [tool] : []))
     .sort((a, b) => a.minC - b.minC)
     .map(asPlace);
+
+/** An oven is set this much hotter than the casting should become, so that it gets there in a useful time. Common practice, no source. */
+const OVEN_ABOVE_K = 15;
+const DIAL_STEP_K = 5;
+
+/** Where an oven's dial is set for a casting that should become `wantedC`, both °C. */
+export const ovenDialC = (wantedC: number): number =>
+  Math.round((wantedC + OVEN_ABOVE_K) / DIAL_STEP_K) * DIAL_STEP_K;

@@ -7,6 +7,7 @@ import type { EventBody } from '@/core/record/entries';
 import type { SeatId } from '@/core/record/ids';
 import { SEAL_OUTSIDES } from '@/core/record/vocabulary';
 import { sealOutsideFor } from '@/core/seal/outside';
+import { ovenDialC } from '@/core/tools/heatPlaces';
 import { asksForReadings, isMeasuredFor, isSeal } from './facts';
 import { ofFirst, offer, viewsOf, type Here } from './here';
 import type { Draft, Offer } from './offer';
@@ -96,9 +97,6 @@ export const outcomeOffers = (here: Here): Offer[] => [
   ...ofFirst(here, 'stuck', ({ seat }) => [{ kind: 'stuck', body: { depthMm: null }, seatId: seat.id }]),
 ];
 
-/** Set this much hotter than the casting should become, so that it gets there in a useful time. Common practice, no source. */
-const OVEN_ABOVE_K = 15;
-
 export function heatOffers(here: Here): Offer[] {
   return ofFirst(here, 'in_heat', (view) => {
     const wayIn = view.history.wayIn;
@@ -110,7 +108,7 @@ export function heatOffers(here: Here): Offer[] {
         kind: 'casting_into_heat',
         body: {
           source: isAir ? 'gun' : 'oven',
-          sourceC: isAir ? wantedC : Math.round((wantedC + OVEN_ABOVE_K) / 5) * 5,
+          sourceC: isAir ? wantedC : ovenDialC(wantedC),
           castingC: here.job.roomC,
           place: null,
         },
