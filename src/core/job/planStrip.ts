@@ -29,4 +29,5 @@ export const planStrip = (view: SeatView, job: JobView): RemovalPlan =>
     workpiece: job.workpiece,
     rules: job.rules,
     isBehindTaken: isBehindTaken(job, view),
+    isPressJob: job.plan.preferredWay === 'press',
   });

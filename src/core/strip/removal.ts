@@ -69,6 +69,8 @@ export type RemovalInput = {
   rules: Thresholds;
   /** Probable force that it holds against, cold, N; null while nothing is known. */
   forceN: number | null;
+  /** Pressed is how this kind of job is done, with its own tools: out as well as in. */
+  isPressJob: boolean;
   /** Another bearing sits in line behind it, with a spacer between: nothing reaches it straight. */
   isBehindTaken: boolean;
 };

@@ -24,6 +24,7 @@ const plan = ({ seat, material }: (typeof seats)[number], more: Partial<RemovalI
     rules: THRESHOLDS,
     forceN: 3000,
     isBehindTaken: false,
+    isPressJob: false,
     ...more,
   });
 

@@ -19,6 +19,7 @@ const plan = (seat: KindSeat, more: Partial<RemovalInput> = {}) =>
     rules: THRESHOLDS,
     forceN: 3000,
     isBehindTaken: false,
+    isPressJob: false,
     ...more,
   });
 const wayOf = (found: ReturnType<typeof planRemoval>, way: RemovalWay) =>
@@ -156,6 +157,11 @@ describe('removal, from the drawn geometry', () => {
     const first = (forceN: number) =>
       plan(ball, { forceN: 3000, rules: { ...THRESHOLDS, forceN } }).ways[0]!.way;
     expect([first(1500), first(6000)]).toEqual(['fall_out_hot', 'push_from_behind']);
+  });
+  it('where the job is done by press, it is pressed out as it is pressed in', () => {
+    expect(plan(ball, { isPressJob: true }).ways[0]!.way).toBe('push_from_behind');
+    // What can't be pushed is not: the next kindest stands first.
+    expect(plan(ball, { isPressJob: true, isBehindTaken: true }).ways[0]!.way).not.toBe('push_from_behind');
   });
   it('warm, less force is left: in proportion to the nip that is left', () => {
     // 47 mm, 80 K warmer, 21.8 against 12 per million and kelvin: 36.8 µm of the 60 µm are won.

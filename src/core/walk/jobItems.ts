@@ -61,17 +61,22 @@ function isTaskPast({ stage, before }: Task, { seats }: JobView, progress: Progr
   return stage === 'in' && isHome;
 }
 
-/** Stands for the seals of all seats. */
-const ALL_SEALS = 'all_seals';
+/** What stands for the seals of all seats, their retaining rings, and how they stood. */
+const ALL: Readonly<Record<string, ItemAct>> = {
+  all_seals: 'seal_out',
+  all_rings: 'ring_out',
+  all_found: 'as_found',
+};
 
 /** What a task waits for: seats go by what the stage does to them. */
 function afterOf({ stage, after }: Task, job: JobView): string[] {
   const act: ItemAct = stage === 'out' || stage === 'access' ? 'part_out' : 'fit';
   return after.flatMap((place) => {
-    if (place === ALL_SEALS)
+    const ofAll = ALL[place];
+    if (ofAll)
       return job.seats.flatMap(({ seat: { id, spec } }) => [
-        seatItemId('seal_out', id),
-        ...(spec.kind === 'seal_in_bore' ? [seatItemId(act, id)] : []),
+        seatItemId(ofAll, id),
+        ...(ofAll === 'seal_out' && spec.kind === 'seal_in_bore' ? [seatItemId(act, id)] : []),
       ]);
     const seat = job.seats.find(({ seat: { id } }) => id === place);
     return seat
@@ -82,7 +87,8 @@ function afterOf({ stage, after }: Task, job: JobView): string[] {
 
 /** In the order in which they are said; what waits for seats does not pull them forward. */
 function taskRank({ stage, after }: Task, i: number): number {
-  const waits = after.length > 0 && (stage === 'out' || stage === 'in');
+  // Readings come before what is decided by them.
+  const waits = stage === 'measure' || (after.length > 0 && (stage === 'out' || stage === 'in'));
   return stageRank(stage) + (waits ? RANK.taskAfterSeats : RANK.task) + (i * RANK.perTask) / 10;
 }
 

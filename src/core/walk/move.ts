@@ -67,6 +67,10 @@ export type Move = {
   slot?: Slot;
   angleDeg?: number;
   heatedBy?: HeatSource;
+  /** Its casting is still warm. */
+  isWarm?: boolean;
+  /** All that it covers are seals. */
+  isOfSeals?: boolean;
   /** How each part comes out. */
   removals?: { name: string; way: RemovalWay }[];
   /** How it goes in. */

@@ -11,7 +11,7 @@ import { fitPhase, squarePhase, urgencyOf } from './fitMove';
 import type { Item, ItemAct } from './item';
 import type { Move, MoveCode } from './move';
 import { writeScript } from './script';
-import { troubleOf, wayOf, type Trouble } from './facts';
+import { troubleOf, wayOf, type Trouble, isSeal } from './facts';
 
 /** Code and screen of a move whose items are all of one act; hot and cold metal, and squaring, have more to say (`fitMove`). */
 const OF_ACT: Record<Exclude<ItemAct, 'fit' | 'heat' | 'square'>, [MoveCode, Step]> = {
@@ -133,6 +133,8 @@ export function moveOf(items: readonly Item[], where: Where): Move {
     castingName: castingNameOf(views, job),
     items: open.map(({ id, act, seatId, key, name }) => ({ id, act, seatId, key, name })),
     cautions: [],
+    isWarm: views.some(({ heat }) => heat.phase !== 'cold'),
+    isOfSeals: views.length > 0 && views.every(isSeal),
     ...removalsOf(views, open, job),
     id: `${items[0]!.group ?? items[0]!.id}:${items.map(({ id }) => id).sort()[0]}`,
     ...(task && { reason: task.why }),

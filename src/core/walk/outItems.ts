@@ -11,8 +11,10 @@ const isOut = ({ view }: Make) => view.history.takenOut !== null || isPastStripp
 
 /** In a hurry only what nothing else tells is written down: the depth of a part that no shoulder stops. */
 function asFound(make: Make): Item[] {
-  const { view, walk } = make;
-  if (walk === 'quick' && (isSeal(view) || hasStop(view.seat.spec))) return [];
+  const { view, job, walk } = make;
+  // Where the seal is the whole job, how it stood is half of it.
+  const isTold = (isSeal(view) && job.kind !== 'seal_only') || (!isSeal(view) && hasStop(view.seat.spec));
+  if (walk === 'quick' && isTold) return [];
   const isDone = view.history.asFound !== null || isOut(make);
   return [
     makeItem(make, 'as_found', 'out', { rank: RANK.asFound, group: inAHurry(make, 'as_found'), isDone }),

@@ -8,7 +8,7 @@ import { keyItemId, seatItemId, type Item } from './item';
 import { isSeal, wayOf } from './facts';
 import { jobItems, isSkipped, progressOf } from './jobItems';
 import { seatItems } from './seatItems';
-import { sortItems } from './sortItems';
+import { sortItems, withoutCircles } from './sortItems';
 
 /** A kit of so few parts is counted while it is compared. Common practice, no source. */
 const SMALL_KIT = 8;
@@ -65,7 +65,9 @@ function link(items: readonly Item[], job: JobView): Item[] {
     for (const place of task.before) {
       const isOut = task.stage === 'out' || task.stage === 'access';
       const seatActs = isOut ? (['part_out', 'ring_out'] as const) : (['fit', 'heat'] as const);
-      for (const act of seatActs) wait(`${act}:${place}`, `task:${task.key}`);
+      for (const act of seatActs)
+        if (act !== 'ring_out' || !task.after.includes('all_rings'))
+          wait(`${act}:${place}`, `task:${task.key}`);
       wait(`task:${place}`, `task:${task.key}`);
       wait(`${isOut ? 'stack_off' : 'stack_back'}:${place}`, `task:${task.key}`);
     }
@@ -104,6 +106,6 @@ function withWaiting(moves: Item[][]): Item[][] {
  * from inner to outer.
  */
 export function writeScript(job: JobView, walk: WalkStyle): Item[][] {
-  const items = withInheritedRanks(link(collectItems(job, walk), job));
+  const items = withInheritedRanks(withoutCircles(link(collectItems(job, walk), job)));
   return withWaiting(sortItems(items));
 }

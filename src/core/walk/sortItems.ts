@@ -17,6 +17,46 @@ function countWaits(items: readonly Item[]) {
   return { waitsFor, waiting };
 }
 
+/** Items that wait for themselves over others, with all that waits for these. */
+function caughtInCircles(items: readonly Item[]): Map<string, Item> {
+  const { waitsFor, waiting } = countWaits(items);
+  const free = items.filter(({ id }) => waitsFor.get(id) === 0);
+  const caught = new Map(items.map((item) => [item.id, item]));
+  for (let item = free.pop(); item; item = free.pop()) {
+    caught.delete(item.id);
+    for (const next of waiting.get(item.id) ?? []) {
+      const still = waitsFor.get(next.id)! - 1;
+      waitsFor.set(next.id, still);
+      if (still === 0) free.push(next);
+    }
+  }
+  return caught;
+}
+
+/**
+ * What goes round in a circle (a person's own order may) does not wait in it for what comes later by its rank: else it would be left to
+ * the end, and a part would be fitted before another is out.
+ */
+export function withoutCircles(items: readonly Item[]): readonly Item[] {
+  const caught = caughtInCircles(items);
+  if (caught.size === 0) return items;
+  const isWaitingFor = (from: Item, id: string, seen = new Set<string>()): boolean =>
+    from.after.some((each) => {
+      const next = caught.get(each);
+      if (each === id) return true;
+      if (!next || seen.has(each)) return false;
+      seen.add(each);
+      return isWaitingFor(next, id, seen);
+    });
+  return items.map((item) => ({
+    ...item,
+    after: item.after.filter((id) => {
+      const other = caught.get(id);
+      return !other || other.rank <= item.rank || !isWaitingFor(other, item.id);
+    }),
+  }));
+}
+
 const least = (list: Iterable<Item>, group?: string | null): Item | undefined => {
   let first: Item | undefined;
   for (const item of list)
@@ -26,8 +66,7 @@ const least = (list: Iterable<Item>, group?: string | null): Item | undefined =>
 
 /**
  * Items in the order in which they are done, those that are done together in one list: what waits for nothing any more and has the least
- * rank comes first, and takes along what can be done with it. What waits for itself in a circle (a person's own order may) is let go in
- * the order of its rank.
+ * rank comes first, and takes along what can be done with it. Where only circles are left, they are let go in the order of their ranks.
  */
 export function sortItems(items: readonly Item[]): Item[][] {
   const { waitsFor, waiting } = countWaits(items);

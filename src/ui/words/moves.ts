@@ -22,6 +22,9 @@ import {
 import { slotWords } from './slots';
 import { TOOL_NEED_WORDS } from './work';
 
+/** Rubber, and a ring that must find its groove, wait for a warm casting. */
+const whenCool = ({ isWarm }: Move) => (isWarm ? 'When cool. ' : '');
+
 /** What each move says: seats and things stand inside of a sentence. */
 const MOVE_WORDS: Record<MoveCode, Say> = {
   look_over: sayLook,
@@ -35,7 +38,9 @@ const MOVE_WORDS: Record<MoveCode, Say> = {
     reason: 'Which side, which way, how thick, how many notches: the same pieces go back. A picture of each.',
   }),
   note_as_found: (move) => ({
-    headline: `How deep do they stand: ${theSeats(move)}?`,
+    headline: move.isOfSeals
+      ? `How deep, and which way do the lips look: ${theSeats(move)}?`
+      : `How deep do they stand: ${theSeats(move)}?`,
     reason: 'Before it moves: the new one goes to the same place when no manual is at hand.',
   }),
   take_out: sayOut,
@@ -171,13 +176,13 @@ const MOVE_WORDS: Record<MoveCode, Say> = {
   }),
   ring_in: (move) => ({
     headline: `Retaining ring into its groove, all round: ${theSeats(move)}.`,
-    reason: 'When cool. One that will not enter all round: the bearing is not home. Clear of an oil passage.',
+    reason: `${whenCool(move)}One that will not enter all round: the bearing is not home. Clear of an oil passage.`,
   }),
   seal_in: (move) => ({
     headline: `Seals in, flush and square: ${theSeats(move)}.`,
     reason: orElse(
       move,
-      'When cool. Spring toward what is held, lips greased; driver bigger than the seal, felt all round.',
+      `${whenCool(move)}Spring toward what is held, lips greased; driver bigger than the seal, felt all round.`,
     ),
   }),
   put_stack_back: (move) => ({

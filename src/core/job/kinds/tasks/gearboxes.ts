@@ -191,7 +191,7 @@ export const FLAT_TWIN_TASKS: readonly KindTask[] = [
     caution: 'cleaning',
   },
   {
-    stage: 'in',
+    stage: 'measure',
     say: 'A loose seat: remedy chosen and proved',
     why: 'Tinning turned to size, a sleeve, compound within its gap. Punch marks never hold and push it off.',
     choices: ['It is tight', 'Tinned and turned', 'Sleeved', 'Retaining compound'],
@@ -224,6 +224,7 @@ export const PRESS_TOOL_TASKS: readonly KindTask[] = [
     say: 'Case centred under the ram on its support tool',
     why: 'Inboard as the tool wants; square before force.',
     caution: 'press',
+    after: ['all_seals', 'all_rings'],
     before: ['Left main', 'Right main'],
   },
   {

@@ -106,6 +106,7 @@ export const PULLEY_TASKS: readonly KindTask[] = [
     say: 'Warm the pulley, never the bearing',
     why: 'Warmth makes the slide hammer’s work light.',
     caution: 'hot_metal',
+    after: ['all_found'],
     before: ['Pulley needle'],
   },
   { stage: 'close', say: 'Grease in the needle, new O-rings oiled' },
