@@ -17,6 +17,8 @@ const globals = {
     fontFamily: FONT,
     fontStretch: STRETCH.text,
     fontVariantNumeric: 'tabular-nums',
+    // A column that scrolls lies on the same paper as what does not.
+    scrollbarColor: `${token('mid')} transparent`,
   },
   'svg text': { fontFamily: FONT, fontVariantNumeric: 'tabular-nums' },
   ':focus-visible': { outline: `3px solid ${token('cold')}`, outlineOffset: 2 },
