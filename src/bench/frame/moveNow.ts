@@ -38,6 +38,13 @@ export function sayMoveNow(job: JobView, view: SeatView | null, walk: WalkStyle)
 
 export { asksForReadings } from '@/core/walk/facts';
 
+/** Does another part go in before anything else is done at this one: into the same warmth, or the next heat? */
+export function goesOnElsewhere(job: JobView, view: SeatView, walk: WalkStyle): boolean {
+  const { code, seatIds, isWarm } = findNextMove(job, walk);
+  const isNow = AT_THE_RUN.includes(code) || (code === 'push_it_in' && isWarm === true);
+  return isNow && !seatIds.includes(view.seat.id);
+}
+
 /** What is next at one seat, in words. */
 export function saySeatMove(job: JobView, view: SeatView, walk: WalkStyle): string | null {
   const move = findSeatMove(view, job, walk);

@@ -127,7 +127,7 @@ function Run({ view }: { view: SeatView }) {
   const probe = useProbe(view);
   const chart = useLoaded(loadChart);
   const { seat, casting, heat } = view;
-  const { next, isEyeEnough } = useWalkHere(view);
+  const { next, ...walk } = useWalkHere(view);
   const run = useRun(view, probe, nowMs);
   useCalls(run.call);
 
@@ -188,7 +188,7 @@ function Run({ view }: { view: SeatView }) {
           )}
         </Column>
       </Box>
-      <RunControls view={view} run={run} units={units} isEyeEnough={isEyeEnough} />
+      <RunControls view={view} run={run} units={units} {...walk} />
       <UndoBar />
       <PersonPicker people={record.people} isOpen={isAskingPerson} onClose={stopAsking} />
     </Column>

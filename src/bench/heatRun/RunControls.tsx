@@ -62,11 +62,13 @@ export function RunControls({
   run,
   units,
   isEyeEnough,
+  isNextHere,
 }: {
   view: SeatView;
   run: HeatRunView;
   units: Units;
   isEyeEnough: boolean;
+  isNextHere: boolean;
 }) {
   const { record, person } = useJob();
   const addEvent = useActsAsProposed(view);
@@ -88,6 +90,7 @@ export function RunControls({
     caution,
     addEvent,
     isEyeEnough,
+    isNextHere,
     goTo: (step) =>
       router.push(
         step === 'next'

@@ -14,6 +14,7 @@ class Bench {
   record: JobRecord;
   atS = 0;
   isEyeEnough = false;
+  isNextHere = true;
   readonly wentTo: string[] = [];
   private readonly seat;
   private readonly castingId;
@@ -65,6 +66,7 @@ class Bench {
         return happened.id;
       },
       isEyeEnough: this.isEyeEnough,
+      isNextHere: this.isNextHere,
       goTo: (step) => this.wentTo.push(step),
       askDepth: () => this.wentTo.push('depth'),
     });
@@ -135,6 +137,22 @@ describe('the buttons of the heat run', () => {
     expect(run).toMatchObject({ call: 'home', reason: 'it_is_home_cold' });
   });
 
+  it('home, but another part wants the same warmth: on with that, square is read later', () => {
+    const bench = new Bench();
+    bench.isNextHere = false;
+    bench.choose('chill', { housingC: 20 });
+    for (let i = 0; i < 3; i += 1) bench.press(5);
+    const [on] = bench.actions();
+    expect(on).toMatchObject({
+      words: 'On with the job',
+      note: expect.stringMatching(/^square is read later/),
+    });
+    on!.does();
+    expect(bench.wentTo).toEqual(['next']);
+    bench.isNextHere = true;
+    expect(bench.actions()[0]?.words).toBe('Square it up');
+  });
+
   it('cocked and cold goes out again and is drawn in, never back to the heat', () => {
     const bench = new Bench();
     bench.choose('press', { housingC: 20, ringC: 20 });
@@ -199,6 +217,7 @@ describe('the buttons of the heat run', () => {
     const doors = {
       ...places,
       isEyeEnough: false,
+      isNextHere: true,
       addEvent: () => null,
       goTo: () => undefined,
       askDepth: () => undefined,

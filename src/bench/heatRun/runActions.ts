@@ -32,6 +32,8 @@ export type ActionInput = {
   addEvent: ReturnType<typeof useJob>['addEvent'];
   /** This walk asks for no readings here: a push that ended well is square by the eye. */
   isEyeEnough: boolean;
+  /** The job goes on at this seat; else something else comes first: a needle that wants the same warmth. */
+  isNextHere: boolean;
   goTo: (step: 'square' | 'way-in' | 'next') => void;
   askDepth: () => void;
 };
@@ -215,8 +217,15 @@ function actionsOfWay(input: ActionInput): Actions {
 export function actionsFor(input: ActionInput): Actions {
   const { view, caution, addEvent, goTo } = input;
   const { history } = view;
-  if (history.homeMs !== null && history.accepted)
-    return [{ words: 'On with the job', note: 'home, and square', does: () => goTo('next') }, null];
+  if (history.homeMs !== null && (history.accepted || !input.isNextHere))
+    return [
+      {
+        words: 'On with the job',
+        note: history.accepted ? 'home, and square' : 'square is read later, when it is cold',
+        does: () => goTo('next'),
+      },
+      null,
+    ];
   if (history.homeMs !== null)
     return [
       { words: 'Square it up', note: 'read round it while it is cold', does: () => goTo('square') },

@@ -4,13 +4,14 @@ import { useLoaded } from '@/bench/record/useLoaded';
 
 const loadMoveNow = () => import('@/bench/frame/moveNow');
 
-/** What the walk says of the seat that is run: its next move, and whether the eye is enough to call it square. */
+/** What the walk says of the seat that is run: its next move, whether the job goes on here, and whether the eye tells it square. */
 export function useWalkHere(view: SeatView) {
   const { job, person } = useJob();
   const walk = useLoaded(loadMoveNow);
   const style = person?.walk ?? 'full';
   return {
     next: walk?.saySeatMove(job, view, style) ?? null,
+    isNextHere: walk === null || !walk.goesOnElsewhere(job, view, style),
     isEyeEnough: walk !== null && !walk.asksForReadings(view, job, style),
   };
 }

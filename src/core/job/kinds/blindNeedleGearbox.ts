@@ -168,6 +168,7 @@ export const BLIND_NEEDLE_GEARBOX_A: JobKind = {
     {
       step: 'heat_run',
       text: 'Needles from the freezer, stepped driver, light taps; the washer must sit over the cup and not be held off by it.',
+      seat: 'Second-shaft needle, closed end',
     },
   ],
   cautions: ['hot_metal'],
@@ -237,7 +238,7 @@ export const BLIND_NEEDLE_GEARBOX_B: JobKind = {
       text: 'Only a clean, degreased casting goes into the oven.',
       by: 'oven',
     },
-    { step: 'heat_run', text: 'The snap ring follows when it has cooled.' },
+    { step: 'heat_run', text: 'The snap ring follows when it has cooled.', seat: 'Main-shaft ball bearing' },
   ],
   cautions: ['hot_metal'],
 };

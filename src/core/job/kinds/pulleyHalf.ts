@@ -61,7 +61,11 @@ export const PULLEY_HALF: JobKind = {
       step: 'strip',
       text: 'The pulley always lies on wood, drive face down. Heat the pulley, not the bearing. A bridge puller warps the drive face.',
     },
-    { step: 'heat_run', text: 'When cool the snap ring’s groove just shows, all round: only then the ring.' },
+    {
+      step: 'heat_run',
+      text: 'When cool the snap ring’s groove just shows, all round: only then the ring.',
+      seat: 'Pulley ball bearing',
+    },
   ],
   cautions: ['hot_metal', 'eyes'],
 };
