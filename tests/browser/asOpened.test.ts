@@ -103,6 +103,8 @@ describe('a page that is not awake yet', () => {
     };
     page.on('request', hold);
     await page.goto(place.at('measure'), { waitUntil: 'domcontentloaded' });
+    // Drawn, with the slot waiting, and nothing of it awake.
+    await page.waitForFunction(() => document.activeElement?.matches('[data-testid="reading"]'));
     await page.keyboard.type('89.9');
     page.off('request', hold);
     page.on('request', (request) => void request.continue());

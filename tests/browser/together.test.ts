@@ -11,14 +11,13 @@ import {
   passedMs,
   retimeHeat,
   sendEvent,
-  textOf,
   waitForStored,
   waitForText,
   waitForLine,
   watchFor,
   type App,
 } from '../support/app';
-import { tap } from '../support/hands';
+import { tap, untilReady } from '../support/hands';
 import { serveDemo } from '../support/serveDemo';
 import { makeDataDir } from '../support/dataDir';
 
@@ -80,15 +79,25 @@ describe('two people on one job', () => {
     await retimeHeat(app, place, 'casting_into_heat', 3600);
     const [one, two] = [await openPage(browser, { person: 'iq' }), await openPage(browser, { person: 'tm' })];
     await Promise.all([gotoReady(one.page, place.at('run')), gotoReady(two.page, place.at('run'))]);
-    await Promise.all([one, two].map(({ page }) => waitForText(page, 'run-main', /It is out/)));
     await Promise.all([one, two].map(({ page }) => waitForLine(page)));
-    await Promise.all([watchFor(one.page, '[data-call="go"]'), watchFor(two.page, '[data-call="go"]')]);
-    await one.page.keyboard.press('Space');
-    expect(await passedMs(one.page, two.page)).toBeLessThan(1000);
+    const passed: number[] = [];
+    for (let i = 0; i < 3; i += 1) {
+      await Promise.all([one, two].map(({ page }) => waitForText(page, 'run-main', /It is out/)));
+      await untilReady(one.page);
+      await Promise.all([one, two].map(({ page }) => watchFor(page, '[data-call="go"]')));
+      await one.page.keyboard.press('Space');
+      passed.push(await passedMs(one.page, two.page));
+      if (i < 2) await tap(one.page, 'Undo');
+    }
+    // The middle one of three: one pause of the machine under the test is not the product's.
+    expect(passed.sort((a, b) => a - b)[1], passed.join(', ')).toBeLessThan(1000);
     const [a, b] = await Promise.all(
-      [one, two].map(async ({ page }) => Number(await textOf(page, 'run-seconds'))),
+      [one, two].map(({ page }) =>
+        page.$eval('[data-testid="run-seconds"]', (node) => [Number(node.textContent), Date.now()] as const),
+      ),
     );
-    expect(Math.abs(a! - b!)).toBeLessThanOrEqual(1);
+    // Each is drawn once a second.
+    expect(Math.abs(a![0] - b![0] - (b![1] - a![1]) / 1000)).toBeLessThan(2);
   });
 
   it('what came in while a screen’s line was not yet open is shown once it is', async () => {

@@ -4,7 +4,6 @@ import {
   type FASTENER_STATES,
   type LOCKINGS,
   type SEAT_FINDINGS,
-  type HeatSource,
   type Workpiece,
   type Stage,
 } from '@/core/record/vocabulary';
@@ -75,10 +74,6 @@ export const FASTENER_THEN: Record<(typeof FASTENER_STATES)[number], string> = {
   thread_damaged: 'Chase or insert the thread before anything is closed.',
 };
 
-export const HEAT_FROM_WORDS: Record<HeatSource, string> = {
-  oven: 'oven, all of it',
-  gun: 'hot air, the boss',
-};
 export const WORKPIECE_WORDS: Record<Workpiece, string> = {
   bare_casting: 'a bare casting',
   engine_in_frame: 'the engine, in the frame',

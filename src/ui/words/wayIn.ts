@@ -1,5 +1,11 @@
 import type { MildReason } from '@/core/heat/mildest';
-import type { STOPS } from '@/core/record/vocabulary';
+import type { HeatSource, STOPS } from '@/core/record/vocabulary';
+
+/** Where heat comes from, where a way needs any. */
+export const HEAT_FROM_WORDS: Record<HeatSource, string> = {
+  oven: 'oven, all of it',
+  gun: 'hot air, the boss',
+};
 
 /** What a part that nothing in the bore stops is brought up to. */
 export const STOP_WORDS: Record<(typeof STOPS)[number], string> = {
