@@ -11,7 +11,8 @@ export function useWalkHere(view: SeatView) {
   const style = person?.walk ?? 'full';
   return {
     next: walk?.saySeatMove(job, view, style) ?? null,
-    isNextHere: walk === null || !walk.goesOnElsewhere(job, view, style),
+    // Asked once it is home alone: the run is drawn each second, and the whole walk is dear.
+    isNextHere: walk === null || view.history.homeMs === null || !walk.goesOnElsewhere(job, view, style),
     isEyeEnough: walk !== null && !walk.asksForReadings(view, job, style),
   };
 }
