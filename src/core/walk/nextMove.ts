@@ -11,7 +11,7 @@ import { fitPhase, squarePhase, urgencyOf } from './fitMove';
 import type { Item, ItemAct } from './item';
 import type { Move, MoveCode } from './move';
 import { writeScript } from './script';
-import { troubleOf, wayOf, type Trouble, isSeal } from './facts';
+import { isSeal, troubleOf, wayOf, type Trouble } from './facts';
 
 /** Code and screen of a move whose items are all of one act; hot and cold metal, and squaring, have more to say (`fitMove`). */
 const OF_ACT: Record<Exclude<ItemAct, 'fit' | 'heat' | 'square'>, [MoveCode, Step]> = {

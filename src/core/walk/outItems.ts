@@ -13,7 +13,7 @@ const isOut = ({ view }: Make) => view.history.takenOut !== null || isPastStripp
 function asFound(make: Make): Item[] {
   const { view, job, walk } = make;
   // Where the seal is the whole job, how it stood is half of it.
-  const isTold = (isSeal(view) && job.kind !== 'seal_only') || (!isSeal(view) && hasStop(view.seat.spec));
+  const isTold = isSeal(view) ? job.kind !== 'seal_only' : hasStop(view.seat.spec);
   if (walk === 'quick' && isTold) return [];
   const isDone = view.history.asFound !== null || isOut(make);
   return [

@@ -65,9 +65,10 @@ function link(items: readonly Item[], job: JobView): Item[] {
     for (const place of task.before) {
       const isOut = task.stage === 'out' || task.stage === 'access';
       const seatActs = isOut ? (['part_out', 'ring_out'] as const) : (['fit', 'heat'] as const);
-      for (const act of seatActs)
-        if (act !== 'ring_out' || !task.after.includes('all_rings'))
-          wait(`${act}:${place}`, `task:${task.key}`);
+      // What the work waits for itself does not wait for it: a ring that is out before the case goes under the press.
+      const first = byId.get(`task:${task.key}`)?.after ?? [];
+      for (const id of seatActs.map((act) => `${act}:${place}`))
+        if (!first.includes(id)) wait(id, `task:${task.key}`);
       wait(`task:${place}`, `task:${task.key}`);
       wait(`${isOut ? 'stack_off' : 'stack_back'}:${place}`, `task:${task.key}`);
     }
