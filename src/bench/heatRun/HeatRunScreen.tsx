@@ -7,7 +7,7 @@ import IconButton from '@mui/material/IconButton';
 import Link from 'next/link';
 import { useEffect, useMemo, useRef } from 'react';
 import type { CastingHeat } from '@/core/job/castingHeat';
-import { isColdPush, viewHeatRun, type HeatCall, type HeatRunView } from '@/core/job/heatRun';
+import { isColdPush, isPushed, viewHeatRun, type HeatCall, type HeatRunView } from '@/core/job/heatRun';
 import { asProposed } from '@/core/job/seatJudgement';
 import { notesAt } from '@/core/job/specialNotes';
 import type { SeatView } from '@/core/job/seatView';
@@ -114,7 +114,7 @@ const Reason = ({ run }: { run: HeatRunView }) => (
 
 const RunFigures = ({ run, units, view }: { run: HeatRunView; units: Units; view: SeatView }) =>
   run.call === 'push' ? (
-    <PushFigures view={view} units={units} />
+    <PushFigures view={view} push={run.push} units={units} />
   ) : isColdPush(view) ? null : (
     <Figures run={run} units={units} view={view} />
   );
@@ -174,7 +174,7 @@ function Run({ view }: { view: SeatView }) {
             {next && !isCold && `Next: ${next}`}
           </Quiet>
           <Box sx={{ flex: 1, minHeight: 200, position: 'relative' }}>
-            {chart && run.call !== 'push' && !isCold && run.curve.moments.length > 0 && (
+            {chart && !isPushed(view) && run.curve.moments.length > 0 && (
               <chart.ClearanceChart
                 run={run}
                 units={units === 'metric' ? 'metric_um' : units}
@@ -263,7 +263,9 @@ function RunFoot({ run, record, units, heat, view, probe }: RunFootProps) {
         </b>
       </span>
       <span>
-        {run.gripsAfterS !== null && heat.phase === 'out' && view.history.letGoMs === null ? (
+        {isPushed(view) ? null : run.gripsAfterS !== null &&
+          heat.phase === 'out' &&
+          view.history.letGoMs === null ? (
           <>
             let go now, it grips in <b>{Math.max(1, Math.round(run.gripsAfterS))} s</b>
           </>

@@ -2,34 +2,32 @@
 import Box from '@mui/material/Box';
 import { useMemo } from 'react';
 import { planPush } from '@/core/force/pushPlan';
-import { planSeat, surroundingsOf } from '@/core/job/planSeat';
+import type { HeatRunView } from '@/core/job/heatRun';
 import { hasStop } from '@/core/job/seatJudgement';
 import type { SeatView } from '@/core/job/seatView';
 import { topDepthMm } from '@/core/strip/coaxial';
-import { asText, showForce, showSize, type Units } from '@/core/quantity/format';
+import { asText, showSize, type Units } from '@/core/quantity/format';
 import { useJob } from '@/bench/record/JobProvider';
 import { TYPE } from '@/ui/theme/tokens';
-import { Big } from './RunFigures';
+import { Big, ForceFigure } from './RunFigures';
 
 /** Set to a depth: as it was found, else as it is drawn. Null: its shoulder stops it. */
 const targetOf = ({ seat, history }: SeatView): number | null =>
   hasStop(seat.spec) ? null : (history.asFound?.depthMm ?? topDepthMm(seat));
 
-/** A cold push, for two metres: how hard, how far, and where to stop and look. */
-export function PushFigures({ view, units }: { view: SeatView; units: Units }) {
+type Props = { view: SeatView; push: HeatRunView['push']; units: Units };
+
+/** A push, for two metres: how hard as warm and cold as it is now, how far, and where to stop and look. */
+export function PushFigures({ view, push, units }: Props) {
   const { job } = useJob();
   const { seat, history } = view;
   const way = history.wayIn?.way;
-  const plan = useMemo(() => {
-    const forceN =
-      planSeat(view, surroundingsOf(view, job))?.ways.find((each) => each.way === way)?.forceN ?? null;
-    const push = planPush(seat.spec, { forceN, targetDepthMm: targetOf(view), tools: job.tools });
-    return { forceN, ...push };
-  }, [view, job, seat.spec, way]);
-  const force = plan.forceN && {
-    low: showForce(plan.forceN.low, units),
-    high: showForce(plan.forceN.high, units),
-  };
+  const targetDepthMm = targetOf(view);
+  const forceN = push?.forceN ?? null;
+  const plan = useMemo(
+    () => planPush(seat.spec, { forceN, targetDepthMm, tools: job.tools }),
+    [seat.spec, forceN, targetDepthMm, job.tools],
+  );
   const stroke = showSize(plan.strokeMm, units, 1);
   const stops = plan.stopsMm.map((mm) => showSize(mm, units, 0).figure).join(', ');
   return (
@@ -39,18 +37,10 @@ export function PushFigures({ view, units }: { view: SeatView; units: Units }) {
           figure={stroke.figure}
           unit={stroke.unit}
           word="to go"
-          note="until it stops, or is at its depth"
+          note={targetDepthMm === null ? 'until it stops' : 'until it is at its depth'}
           id="stroke"
         />
-        {force && (
-          <Big
-            figure={force.high.figure}
-            unit={force.high.unit}
-            word="at most"
-            note={`from ${asText(force.low)}; oiled`}
-            id="force"
-          />
-        )}
+        {forceN && <ForceFigure forceN={forceN} units={units} />}
       </Box>
       <Box sx={{ fontSize: TYPE.name, lineHeight: 1.25, mt: 1 }}>
         Stop and look at {stops} {stroke.unit}: square? Then on, until it goes stiff and the note changes.

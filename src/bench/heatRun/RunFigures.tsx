@@ -1,9 +1,9 @@
 'use client';
 import Box from '@mui/material/Box';
-import { type HeatRunView } from '@/core/job/heatRun';
+import { isPushed, type HeatRunView } from '@/core/job/heatRun';
 import type { SeatView } from '@/core/job/seatView';
 import { isHeated } from '@/core/heat/waySorts';
-import { showClock, showFit, showTemperature, type Units } from '@/core/quantity/format';
+import { asText, showClock, showFit, showForce, showTemperature, type Units } from '@/core/quantity/format';
 import { STRETCH, TYPE } from '@/ui/theme/tokens';
 import { Quiet } from '@/ui/parts/text';
 
@@ -41,7 +41,8 @@ function countOf(run: HeatRunView, { heat, history }: SeatView, units: Units): C
 
 export function Figures({ run, units, view }: { run: HeatRunView; units: Units; view: SeatView }) {
   const micro = units === 'metric' ? 'metric_um' : units;
-  const clearance = run.now && showFit(Math.abs(run.now.clearanceMm.value), micro);
+  const isFalling = !isPushed(view);
+  const clearance = isFalling && run.now && showFit(Math.abs(run.now.clearanceMm.value), micro);
   const seconds = countOf(run, view, units);
   return (
     <Box sx={{ display: 'flex', gap: 4, alignItems: 'flex-end' }}>
@@ -54,6 +55,7 @@ export function Figures({ run, units, view }: { run: HeatRunView; units: Units; 
           id="clearance"
         />
       )}
+      {run.push && <ForceFigure forceN={run.push.forceN} units={units} />}
       {seconds ? (
         <Big figure={seconds.figure} unit={seconds.unit} word="" note={seconds.note} id="seconds" />
       ) : (
@@ -62,6 +64,20 @@ export function Figures({ run, units, view }: { run: HeatRunView; units: Units; 
         </Box>
       )}
     </Box>
+  );
+}
+
+/** How hard it has to be pushed, as warm and cold as everything is now. */
+export function ForceFigure({ forceN, units }: { forceN: { low: number; high: number }; units: Units }) {
+  const { figure, unit } = showForce(forceN.high, units);
+  return (
+    <Big
+      figure={figure}
+      unit={unit}
+      word="at most"
+      note={`now, from ${asText(showForce(forceN.low, units))}; oiled`}
+      id="force"
+    />
   );
 }
 

@@ -165,6 +165,42 @@ describe('the buttons of the heat run', () => {
     expect(chosen.body).toMatchObject({ way: 'draw_in' });
   });
 
+  it('warm and light blows: too tight while it warms, then taps, with the force of now; cooled, back to the heat', () => {
+    const bench = new Bench('Ostrel 250', 'Right main bearing');
+    bench.choose('warm_tap', { housingC: 85 });
+    bench.press(0);
+    bench.press(0);
+    bench.press(60);
+    const runAt = (afterS: number) => {
+      const nowMs = NOW + (bench.atS + afterS) * 1000;
+      return viewHeatRun({ view: bench.view, probe: [], roomC: 20, nowMs });
+    };
+    const [cold, hot] = [runAt(5), runAt(5400)];
+    expect(cold).toMatchObject({ call: 'wait', reason: 'still_tight_for_blows' });
+    expect(hot).toMatchObject({ call: 'wait', reason: 'hot_enough_take_it_out' });
+    expect(cold.push!.forceN.high).toBeGreaterThan(5 * hot.push!.forceN.high);
+    expect(bench.press(5400)).toBe('It is out');
+    expect(runAt(5)).toMatchObject({ call: 'push', reason: 'light_blows' });
+    expect(bench.actions().map((each) => each?.words)).toEqual(['It is home', 'It cocked']);
+    bench.atS += 3000;
+    expect(runAt(0)).toMatchObject({ call: 'too_late', reason: 'cooled_blows_too_hard' });
+    const [again, allTheSame] = bench.actions();
+    expect([again?.words, allTheSame?.words]).toEqual(['Back to the heat', 'It is home']);
+    allTheSame!.does();
+    expect(bench.view.history.homeMs).toBe(NOW + bench.atS * 1000);
+  });
+
+  it('a part that never saw the freezer is not called too tight: it is not cold yet', () => {
+    const bench = new Bench();
+    bench.choose('warm_tap', { housingC: 60 });
+    bench.press(0);
+    const intoHeat = { source: 'oven', sourceC: 60, castingC: 20, place: OVEN } as const;
+    bench.add(event('casting_into_heat', intoHeat, { castingId: bench.view.casting.id }, 0));
+    bench.atS = 30;
+    const run = viewHeatRun({ view: bench.view, probe: [], roomC: 20, nowMs: NOW + 30_000 });
+    expect(run).toMatchObject({ call: 'wait', reason: 'not_cold_yet' });
+  });
+
   it('hot air says air, and starts at what is wanted of the boss, not at an oven’s dial', () => {
     const bench = new Bench();
     bench.choose('heat', { heatedBy: 'gun', ringC: 20 });

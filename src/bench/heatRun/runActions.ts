@@ -2,6 +2,7 @@ import type { HeatRunView } from '@/core/job/heatRun';
 import type { HeatPlace } from '@/core/record/events/heat';
 import { FREEZER_C } from '@/core/heat/soak';
 import { isChilled, isDrop, isHeated } from '@/core/heat/waySorts';
+import { isPushed } from '@/core/job/heatRun';
 import { FORMULA_VERSION } from '@/core/job/seatFit';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
@@ -137,27 +138,35 @@ function tooLateActions(input: ActionInput): Actions {
   return [
     {
       words: 'Back to the heat',
-      note: 'do not try your luck',
+      note: isPushed(view) ? 'with the part out of the bore' : 'do not try your luck',
       does: () => heatUp(input, run.now?.housingC ?? 20, dialC),
     },
-    { words: 'Let go all the same', note: 'it may grab', does: letGo(input).does },
+    isPushed(view)
+      ? { words: 'It is home', note: 'it went in all the same', does: pushedHome(input).does }
+      : { words: 'Let go all the same', note: 'it may grab', does: letGo(input).does },
   ];
 }
 
+const pushedHome = ({ view, isEyeEnough, addEvent }: ActionInput): Action => {
+  const seatId = view.seat.id;
+  return {
+    words: 'It is home',
+    note: 'stiff, and the note changed; even gap',
+    does: () => {
+      addEvent('let_go', {}, { seatId });
+      addEvent('home', {}, { seatId });
+      if (isEyeEnough)
+        addEvent('squared_by_eye', { signs: ['went_stiff', 'note_changed', 'even_gap'] }, { seatId });
+    },
+  };
+};
+
 /** A push ends in one of two ways, and either is one act. */
-function pushActions({ view, isEyeEnough, addEvent }: ActionInput): Actions {
+function pushActions(input: ActionInput): Actions {
+  const { view, addEvent } = input;
   const seatId = view.seat.id;
   return [
-    {
-      words: 'It is home',
-      note: 'stiff, and the note changed; even gap',
-      does: () => {
-        addEvent('let_go', {}, { seatId });
-        addEvent('home', {}, { seatId });
-        if (isEyeEnough)
-          addEvent('squared_by_eye', { signs: ['went_stiff', 'note_changed', 'even_gap'] }, { seatId });
-      },
-    },
+    pushedHome(input),
     {
       words: 'It cocked',
       note: 'stop; key G',
@@ -209,8 +218,8 @@ function actionsOfWay(input: ActionInput): Actions {
   if (way && !isHeated(way)) return isDrop(way) ? [letGo(input), null] : pushActions(input);
   if (heat.phase === 'cold') return coldActions(input);
   if (heat.phase === 'in_heat') return [outOfHeatAction(input), null];
-  if (way && !isDrop(way)) return pushActions(input);
-  return run.call === 'too_late' ? tooLateActions(input) : [letGo(input), null];
+  if (run.call === 'too_late') return tooLateActions(input);
+  return isPushed(view) ? pushActions(input) : [letGo(input), null];
 }
 
 /** What can be done now: one big act, the outcome asked only after the part was let go. */

@@ -4,27 +4,12 @@ import { describeWay, HOTTEST_PLAN_C, PLAN_STEP_C, planHeat } from './describeWa
 import { freeTemperature, leastClearanceMm } from './expansion';
 import { shareAt } from './hotBoss';
 import { findMildest, THRESHOLDS, type MildCase, type Mildest } from './mildest';
+import { forceLeft, LIGHT_BLOWS_N } from './forceLeft';
 import type { WayIn, WayInPlan, WayInProblem, WayObjection } from './wayIn';
 import { isDrop, isHeated } from './waySorts';
 
 /** A strong push of a thumb with a part held square. Common practice, no source. */
 const BY_HAND_N = 100;
-/** What light blows make. Common practice, no source. */
-const LIGHT_BLOWS_N = 500;
-
-/** Force that is left when the part has `ringC` and its bore is as wide as one of `boreC`: it goes with the nip. */
-function forceAt(problem: WayInProblem, ringC: number, boreC: number): WayIn['forceN'] {
-  const { pushForce, holdMm, diameterMm, race, housing } = problem;
-  if (!pushForce) return null;
-  const wonMm = diameterMm * (housing.alphaPerK * (boreC - 20) - race.alphaPerK * (ringC - 20));
-  const share = (edgeMm: number) => (edgeMm <= 0 ? 0 : Math.max(0, edgeMm - wonMm) / edgeMm);
-  const { value, u } = holdMm;
-  return {
-    low: pushForce.forceN.low * share(value - 2 * u),
-    high: pushForce.forceN.high * share(value + 2 * u),
-  };
-}
-
 /** What forbids a way by what the seat and its workpiece are, and by what the tools give. */
 function objectionsTo(problem: WayInProblem, way: Way, forceN: WayIn['forceN']): WayObjection[] {
   const { hasStop, workpiece, heatedBy, toolsN } = problem;
@@ -52,7 +37,7 @@ function withObjections(problem: WayInProblem, plan: WayIn): WayIn {
 
 /** Cold, or chilled, with force. */
 function planForce(problem: WayInProblem, way: Way, cold: WayIn): WayIn {
-  const forceN = forceAt(problem, cold.ringC, problem.roomC);
+  const forceN = forceLeft(problem, { ringC: cold.ringC, boreC: problem.roomC });
   return withObjections(problem, {
     ...cold,
     way,
@@ -77,7 +62,8 @@ function planWarmTap(problem: WayInProblem): WayIn {
       .filter(({ sees, share }) => sees === 'casting' && share === undefined)
       .map(({ limitC }) => limitC),
   );
-  const forceWhen = (housingC: number) => forceAt(problem, problem.freezerC, boreAt(problem, housingC));
+  const forceWhen = (housingC: number) =>
+    forceLeft(problem, { ringC: problem.freezerC, boreC: boreAt(problem, housingC) });
   let housingC = WARM_FROM_C;
   while (housingC + PLAN_STEP_C <= hottestC && (forceWhen(housingC)?.high ?? 0) > LIGHT_BLOWS_N)
     housingC += PLAN_STEP_C;

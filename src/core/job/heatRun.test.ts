@@ -109,6 +109,11 @@ describe('the heat run', () => {
     expect(cold.sureLeftS!).toBeLessThan(believed.sureLeftS!);
     expect(same.now!.clearanceMm.u).toBeLessThan(believed.now!.clearanceMm.u);
   });
+  it('forgotten for an hour, a casting is shown as cold as it is by then, not as it was after a quarter', () => {
+    const [quarter, hour, day] = [900, 3600, 86_400].map((outS) => run([out], 1200 + outS).now!.housingC);
+    expect(hour!).toBeLessThan(quarter! - 10);
+    expect(day!).toBeCloseTo(20, 0);
+  });
   it('let go, then home or grabbed: each its own sign', () => {
     expect(run([out, letGo], 1221).call).toBe('let_go');
     expect(run([out, letGo, event('home', {}, { seatId: seat.id }, 1225)], 1226).call).toBe('home');

@@ -13,6 +13,7 @@ import {
   startOfPrediction,
   type RunInput,
 } from './heatRunStart';
+import { pushNow, type PushNow } from './pushNow';
 import type { SeatView } from './seatView';
 
 /** What the big sign says. Each has its own word and its own shape. */
@@ -23,6 +24,8 @@ export type HeatReason =
   | 'not_heating'
   | 'probe_the_boss'
   | 'bore_still_small'
+  | 'still_tight_for_blows'
+  | 'cooled_blows_too_hard'
   | 'hot_enough_take_it_out'
   | 'hot_enough_air_off'
   | 'not_cold_yet'
@@ -42,6 +45,8 @@ export type HeatRunView = {
   /** Now, on diameter; the band is 2u either way. */
   now: DropMoment | null;
   marginMm: number;
+  /** Of a part that is pushed or driven, at the temperatures of now; null: not known, or it drops. */
+  push: PushNow | null;
   /** Seconds for which GO is sure from now on (band's lower edge); null: beyond the horizon. */
   sureLeftS: number | null;
   /** Seconds until the likely value is down to the margin. */
@@ -62,6 +67,7 @@ export type HeatRunView = {
 };
 
 const HORIZON_S = 900;
+const MOMENTS = 450;
 
 const pairOf = ({ diameterMm, interferenceMm, ring, housing }: DropProblem) => ({
   diameterMm,
@@ -119,15 +125,19 @@ export function viewHeatRun(input: RunInput): HeatRunView {
   const problem = started && dropProblem(input, started, doorMs);
   if (!problem || !started) return emptyRun(view);
   const offsetS = (started.atMs - doorMs) / 1000;
-  const prediction = predictDrop(problem, HORIZON_S);
-  const moments = prediction.moments.map((moment) => ({ ...moment, timeS: moment.timeS + offsetS }));
   const nowS = (nowMs - doorMs) / 1000;
+  // What has been out for longer is followed all the same: as cold as it is, not as it was.
+  const horizonS = Math.max(HORIZON_S, nowS - offsetS);
+  const prediction = predictDrop(problem, horizonS, horizonS / MOMENTS);
+  const moments = prediction.moments.map((moment) => ({ ...moment, timeS: moment.timeS + offsetS }));
   const now = momentAt(moments, nowS);
   const left = (untilS: number | null) => (untilS === null ? null : Math.max(0, untilS + offsetS - nowS));
+  const push = now && isPushed(view) ? pushNow(view, problem, now) : null;
   return {
-    ...judge(view, now, problem.marginMm),
+    ...judge(view, { now, marginMm: problem.marginMm, push }),
     now,
     marginMm: problem.marginMm,
+    push,
     sureLeftS: left(prediction.sureUntilS),
     likelyLeftS: left(prediction.likelyUntilS),
     gripsAfterS: now && gripsAfter(input, problem, now),
@@ -150,28 +160,43 @@ function momentAt(moments: readonly DropMoment[], timeS: number): DropMoment | n
   return after ?? moments.at(-1) ?? null;
 }
 
-/** Pushed, driven or drawn in without any heat: no clock runs. */
-export const isColdPush = ({ history: { wayIn } }: Pick<SeatView, 'history'>): boolean =>
-  wayIn !== null && !isDrop(wayIn.way) && !isHeated(wayIn.way);
+/** Pushed, driven, drawn in or tapped: it does not fall by itself. */
+export const isPushed = ({ history: { wayIn } }: Pick<SeatView, 'history'>): boolean =>
+  wayIn !== null && !isDrop(wayIn.way);
 
-function judge(
-  { heat, history }: SeatView,
-  now: DropMoment | null,
-  marginMm: number,
-): { call: HeatCall; reason: HeatReason } {
-  const isForced = history.wayIn !== null && !isDrop(history.wayIn.way);
+/** Pushed, driven or drawn in without any heat: no clock runs. */
+export const isColdPush = ({ history }: Pick<SeatView, 'history'>): boolean =>
+  isPushed({ history }) && !isHeated(history.wayIn!.way);
+
+type Call = { call: HeatCall; reason: HeatReason };
+type Now = Pick<HeatRunView, 'now' | 'marginMm' | 'push'>;
+
+/** Of a part that is walked in by light blows while it is warm: it need not drop, and goes on as long as it is warm. */
+function judgeBlows({ heat, history }: SeatView, push: PushNow | null): Call {
+  if (heat.phase === 'cold') return { call: 'wait', reason: 'not_heating' };
+  const isLight = push === null ? heat.phase === 'out' : push.isLight;
+  if (heat.phase === 'out')
+    return isLight
+      ? { call: 'push', reason: 'light_blows' }
+      : { call: 'too_late', reason: 'cooled_blows_too_hard' };
+  if (!isLight) return { call: 'wait', reason: history.freezer ? 'still_tight_for_blows' : 'not_cold_yet' };
+  return { call: 'wait', reason: heat.source === 'gun' ? 'hot_enough_air_off' : 'hot_enough_take_it_out' };
+}
+
+function judge(view: SeatView, { now, marginMm, push }: Now): Call {
+  const { heat, history } = view;
   if (history.homeMs !== null)
-    return { call: 'home', reason: isColdPush({ history }) ? 'it_is_home_cold' : 'it_is_home' };
+    return { call: 'home', reason: isColdPush(view) ? 'it_is_home_cold' : 'it_is_home' };
   if (!history.wayIn && heat.phase === 'cold') return { call: 'wait', reason: 'nothing_planned' };
-  if (history.stuck) return { call: 'grabbed', reason: isForced ? 'cocked_back_out' : 'it_grabbed' };
+  if (history.stuck) return { call: 'grabbed', reason: isPushed(view) ? 'cocked_back_out' : 'it_grabbed' };
   if (history.letGoMs !== null) return { call: 'let_go', reason: 'was_it_home' };
-  if (isColdPush({ history })) return { call: 'push', reason: 'square_before_force' };
-  // Warm metal and light blows: it need not drop, and goes on as long as it is warm.
-  if (isForced && heat.phase === 'out') return { call: 'push', reason: 'light_blows' };
-  const isSure = now !== null && bandOf(now.clearanceMm).low >= marginMm;
+  if (isColdPush(view)) return { call: 'push', reason: 'square_before_force' };
   // Nothing but a probe on the boss tells how hot the air made it.
-  if (heat.phase !== 'cold' && heat.source === 'gun' && now === null)
-    return { call: heat.phase === 'out' ? 'too_late' : 'wait', reason: 'probe_the_boss' };
+  const isUnknownAir = heat.phase !== 'cold' && heat.source === 'gun' && now === null;
+  if (isUnknownAir && heat.phase === 'in_heat') return { call: 'wait', reason: 'probe_the_boss' };
+  if (isPushed(view)) return judgeBlows(view, push);
+  if (isUnknownAir) return { call: 'too_late', reason: 'probe_the_boss' };
+  const isSure = now !== null && bandOf(now.clearanceMm).low >= marginMm;
   if (heat.phase === 'out')
     return isSure ? { call: 'go', reason: 'sure' } : { call: 'too_late', reason: 'band_at_margin' };
   if (heat.phase === 'cold')
@@ -185,8 +210,9 @@ function judge(
 }
 
 const emptyRun = (view: SeatView): HeatRunView => ({
-  ...judge(view, null, 0),
+  ...judge(view, { now: null, marginMm: 0, push: null }),
   now: null,
+  push: null,
   marginMm: leastClearanceMm(view.seat.spec.part.outsideMm),
   sureLeftS: null,
   likelyLeftS: null,

@@ -33,6 +33,30 @@ it.each([
 it('says nothing of hot air to who has it in an oven', () => {
   expect(saidOn('heat', 'oven')).toEqual([]);
 });
+it('what may go into an oven is said until the door opens, and no longer', () => {
+  const record = demo('Fenwold 7');
+  const seat = seatOf(record, 'Main bearing');
+  const special = [{ step: 'heat_run' as const, text: 'Clean and degreased.', by: 'oven' as const }];
+  const at = { castingId: record.castings[0]!.id };
+  const chosen = event(
+    'way_in_chosen',
+    { way: 'heat', housingC: 90, ringC: 20, formulaVersion: 't', heatedBy: 'oven' },
+    { seatId: seat.id },
+  );
+  const heat = { source: 'oven', sourceC: 95, castingC: 20, place: null } as const;
+  const saidAfter = (...events: Parameters<typeof withEvents>[1][]) => {
+    const job = viewJob(
+      withEvents({ ...record, entries: { readings: [], events: [] } }, chosen, ...events),
+      NOW + 3000_000,
+    );
+    const view = job.seats.find((each) => each.seat.id === seat.id)!;
+    return notesAt({ kind: job.kind, plan: { ...job.plan, special } }, view).length;
+  };
+  const into = event('casting_into_heat', heat, at, 0);
+  expect([saidAfter(), saidAfter(into), saidAfter(into, event('casting_out', {}, at, 1200))]).toEqual([
+    1, 1, 0,
+  ]);
+});
 it('plans with the heat that the kind is done with, if the plan says one', () => {
   const { record } = saw();
   const job = viewJob(record, NOW);
