@@ -171,7 +171,7 @@ function Run({ view }: { view: SeatView }) {
           <RunFigures run={run} units={units} view={view} />
           <Reason run={run} />
           <Quiet sx={{ fontSize: TYPE.name, lineHeight: 1.15, minHeight: 26 }} data-testid="run-next">
-            {next && !isCold && `Next: ${next}`}
+            {next && !isCold && run.call !== 'too_late' && `Next: ${next}`}
           </Quiet>
           <Box sx={{ flex: 1, minHeight: 200, position: 'relative' }}>
             {chart && !isPushed(view) && run.curve.moments.length > 0 && (

@@ -56,7 +56,7 @@ export function Figures({ run, units, view }: { run: HeatRunView; units: Units; 
         />
       )}
       {run.push && <ForceFigure forceN={run.push.forceN} units={units} />}
-      {seconds ? (
+      {!isFalling && view.heat.phase === 'out' ? null : seconds ? (
         <Big figure={seconds.figure} unit={seconds.unit} word="" note={seconds.note} id="seconds" />
       ) : (
         <Box sx={{ fontSize: TYPE.head, fontWeight: 750, pb: 3 }}>
