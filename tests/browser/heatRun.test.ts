@@ -132,7 +132,7 @@ describe('the heat run', () => {
     await retimeHeat(app, place, 'part_into_freezer', 5000);
     await retimeHeat(app, place, 'casting_into_heat', 240);
     await tap(page, 'Put the probe on');
-    await waitForText(page, 'run-reason', /Air off, and let it go at once/);
+    await waitForText(page, 'run-reason', /Air off, and in with it at once/);
     await press(/The air is off/);
     // The sign and its seconds, as they stand at one moment.
     const shown = await page.waitForFunction(() =>
