@@ -7,13 +7,13 @@ import {
   openPage,
   retimeHeat,
   sendEvent,
-  untilKept,
   waitForLine,
   waitForStored,
   waitForText,
   type App,
 } from '../support/app';
 import { tap, typeInto, typeReading } from '../support/hands';
+import { untilKept } from '../support/keptHere';
 import { serveDemo } from '../support/serveDemo';
 
 /** A screen is what it was, wherever its server is: what this browser knows of a job does not go with the line. */

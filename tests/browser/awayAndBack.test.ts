@@ -14,12 +14,12 @@ import {
   retimeHeat,
   sendEvent,
   startApp,
-  untilKept,
   waitForStored,
   waitForText,
   type App,
 } from '../support/app';
-import { takePhotograph, tap } from '../support/hands';
+import { takePhotograph, tap, typeIntoSlot } from '../support/hands';
+import { untilKept, untilWritten } from '../support/keptHere';
 import { launchChromium } from '../support/chromium';
 import { makeDataDir } from '../support/dataDir';
 
@@ -49,12 +49,6 @@ afterAll(async () => {
   remove();
 });
 
-const type = async (page: Awaited<ReturnType<typeof openPage>>['page'], text: string) => {
-  await page.focus('[data-testid="reading"]');
-  await page.keyboard.type(text);
-  await page.keyboard.press('Enter');
-};
-
 describe('when the server or the database goes away', () => {
   it('a tool, a count and somebody new while the server is away: shown at once, over a reload, and stored when it is back', async () => {
     const place = await findPlace(app, 'Merrow twin', 'Camshaft');
@@ -80,6 +74,7 @@ describe('when the server or the database goes away', () => {
     await page.type('input[name="name"]', 'Somebody');
     await tap(page, 'Add', { isInDialog: true });
     await atTheBench('ZZ');
+    await untilWritten(page, 3);
     await page.reload();
     await page.waitForSelector('[data-tool="Brass disc 71"]');
     expect(await count()).toBe('1');
@@ -97,13 +92,13 @@ describe('when the server or the database goes away', () => {
     const place = await findPlace(app, 'Merrow twin', 'Magneto drive');
     const { page } = await openPage(browser, { person: 'iq' });
     await gotoReady(page, place.at('measure'));
-    await type(page, '34.981');
+    await typeIntoSlot(page, '34.981');
     await waitForStored(page, 'bore.1.0');
     await app.kill();
-    await type(page, '34.979');
+    await typeIntoSlot(page, '34.979');
     await page.waitForSelector('[data-slot="bore.1.90"][data-stored="false"]');
     expect(await page.$eval('[data-slot="bore.1.90"]', (node) => node.textContent)).toContain('kept here');
-    await type(page, '34.98');
+    await typeIntoSlot(page, '34.98');
     await page.waitForFunction(() =>
       document.querySelector('[role="status"]')?.textContent?.includes('server away'),
     );
@@ -132,7 +127,7 @@ describe('when the server or the database goes away', () => {
         $$ BEGIN RAISE EXCEPTION USING ERRCODE = 'disk_full', MESSAGE = 'No space left on device'; END $$;
       CREATE TRIGGER no_room BEFORE INSERT ON reading EXECUTE FUNCTION no_room()`);
     try {
-      await type(page, '46.98');
+      await typeIntoSlot(page, '46.98');
       await waitForText(page, 'shop-state', /^disk full: readings are kept here$/);
       await page.waitForSelector('[data-slot="bore.1.0"][data-stored="false"]');
     } finally {
@@ -151,9 +146,12 @@ describe('when the server or the database goes away', () => {
     const { page } = await openPage(browser, { person: 'iq' });
     await gotoReady(page, place.at('measure'));
     await page.waitForSelector('[data-testid="reading"]');
+    // What writes it down comes after the first drawing.
+    await page.waitForNetworkIdle({ concurrency: 1 });
     await app.kill();
-    await type(page, '89.96');
+    await typeIntoSlot(page, '89.96');
     await page.waitForSelector('[data-slot="bore.1.0"][data-stored="false"]');
+    await untilWritten(page);
     const context = page.browserContext();
     await page.close();
     await app.startAgain();
@@ -184,6 +182,7 @@ describe('when the server or the database goes away', () => {
     );
     await waitForText(page, 'photograph-state', /1 kept here/);
     await page.waitForSelector('[data-testid="kept-photograph"]');
+    await untilWritten(page);
     const context = page.browserContext();
     await page.close();
     await app.startAgain();
@@ -204,7 +203,7 @@ describe('when the server or the database goes away', () => {
     await app.kill();
     await page.reload();
     await page.waitForSelector('[data-testid="reading"]');
-    await type(page, '46.98');
+    await typeIntoSlot(page, '46.98');
     await page.waitForSelector('[data-slot="bore.1.0"][data-stored="false"]');
     await app.startAgain();
     await waitForStored(page, 'bore.1.0');
@@ -276,8 +275,9 @@ describe('when the server or the database goes away', () => {
     await other.page.waitForFunction(() =>
       document.body.textContent?.includes('The database does not answer'),
     );
-    await type(page, '39.985mm');
+    await typeIntoSlot(page, '39.985mm');
     await page.waitForSelector('[data-stored="false"]');
+    await untilWritten(page);
     // A reload does not take the screen away.
     await page.reload();
     await page.waitForSelector('[data-stored="false"]');

@@ -17,7 +17,7 @@ import {
   watchFor,
   type App,
 } from '../support/app';
-import { tap, untilReady } from '../support/hands';
+import { tap, typeIntoSlot, untilReady } from '../support/hands';
 import { serveDemo } from '../support/serveDemo';
 import { makeDataDir } from '../support/dataDir';
 
@@ -28,13 +28,6 @@ serveDemo((served) => {
 });
 
 type Page = Awaited<ReturnType<typeof openPage>>['page'];
-const type = async (page: Page, text: string) => {
-  await page.focus('[data-testid="reading"]');
-  await page.$eval('[data-testid="reading"]', (node) => (node as HTMLInputElement).select());
-  await page.keyboard.type(text);
-  await page.keyboard.press('Enter');
-};
-
 describe('two people on one job', () => {
   it('see each other’s events within a second, and nobody’s reading is lost', async () => {
     const place = await findPlace(app, 'Ostrel 250', 'Right main bearing');
@@ -46,7 +39,7 @@ describe('two people on one job', () => {
       ),
     );
     await Promise.all([one, two].map(({ page }) => waitForLine(page)));
-    await Promise.all([type(one.page, '71.947'), type(two.page, '71.949')]);
+    await Promise.all([typeIntoSlot(one.page, '71.947'), typeIntoSlot(two.page, '71.949')]);
     for (const { page } of [one, two])
       await page.waitForSelector('[data-slot="bore.1.90"][data-stored="true"]');
     const passed: number[] = [];
@@ -58,7 +51,7 @@ describe('two people on one job', () => {
       await Promise.all(
         [one, two].map(({ page }) => watchFor(page, `[data-slot="${slot}"][data-stored="true"]`)),
       );
-      await type(one.page, text);
+      await typeIntoSlot(one.page, text);
       passed.push(await passedMs(one.page, two.page));
     }
     // The middle one of three: one pause of the machine under the test is not the product's.
@@ -179,7 +172,7 @@ describe('readings as people type them', () => {
       ['1850', /thou/],
       ['1,234.5', /no size/],
     ] as const) {
-      await type(page, typed);
+      await typeIntoSlot(page, typed);
       await waitForText(page, 'reading-problem', words);
       expect(await page.$eval('[data-testid="reading"]', (node) => (node as HTMLInputElement).value)).toBe(
         typed,
@@ -188,7 +181,7 @@ describe('readings as people type them', () => {
     expect(
       (await loadStored(app, place.jobId)).entries.readings.filter(({ seatId }) => seatId === place.seatId),
     ).toHaveLength(0);
-    await type(page, '1.8498in');
+    await typeIntoSlot(page, '1.8498in');
     await waitForStored(page, 'bore.1.0');
   });
 
@@ -196,7 +189,7 @@ describe('readings as people type them', () => {
     const place = await findPlace(app, 'Merrow twin', 'Magneto drive');
     const { page } = await openPage(browser, { person: 'iq' });
     await gotoReady(page, place.at('measure'));
-    await type(page, '34.98');
+    await typeIntoSlot(page, '34.98');
     await waitForStored(page, 'bore.1.0');
     await page.keyboard.press('ArrowUp');
     await tap(page, 'Move it');

@@ -132,14 +132,6 @@ export async function gotoReady(page: Page, url: string) {
 /** Waits until the page's line to the server is open: what others enter from here on comes to it by itself. */
 export const waitForLine = (page: Page) => page.waitForSelector('[role="status"][data-link="live"]');
 
-/** Waits until the page of a step is kept in its browser. */
-export const untilKept = (page: Page, step: string) =>
-  page.waitForFunction(
-    (wanted) => document.documentElement.dataset.kept?.endsWith(wanted),
-    { timeout: 15_000 },
-    `/${step}`,
-  );
-
 /** Waits until nothing on the page is moving any more, but for what never stops. */
 export const waitForStill = (page: Page) =>
   page.waitForFunction(() =>

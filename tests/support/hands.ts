@@ -114,6 +114,13 @@ export async function typeReading(page: Page, text: string) {
   await page.keyboard.press('Enter');
 }
 
+/** Into the slot that waits, in place of what stands there. */
+export async function typeIntoSlot(page: Page, text: string) {
+  await page.focus('[data-testid="reading"]');
+  await page.$eval('[data-testid="reading"]', (node) => (node as HTMLInputElement).select());
+  await typeReading(page, text);
+}
+
 export async function typeOnPad(page: Page, text: string) {
   for (const key of text) await tap(page, key, { isInDialog: true });
   await tap(page, 'Take it', { isInDialog: true });
@@ -137,9 +144,7 @@ export async function typeInto(page: Page, name: string, text: string) {
 /** Types readings into the waiting slots until `slot` has taken one. */
 export async function read(page: Page, slot: string, text: string) {
   await page.click(`[data-slot="${slot}"]`);
-  await page.focus('[data-testid="reading"]');
-  await page.keyboard.type(text);
-  await page.keyboard.press('Enter');
+  await typeIntoSlot(page, text);
   await waitForStored(page, slot);
 }
 

@@ -9,7 +9,10 @@ const STORES = { kept: 'id', photographs: 'id', jobs: 'jobId' } as const;
 
 let opened: Promise<IDBPDatabase | null> | null = null;
 
-/** Null without IndexedDB (a private window): then things are kept in memory only. */
+/**
+ * Null without IndexedDB (a private window), or while what opens it can not be fetched: then things are kept in memory only. Asked again,
+ * it tries again.
+ */
 export function openKeptHere(): Promise<IDBPDatabase | null> {
   const open = async () => {
     // It is not needed for the first drawing.
@@ -26,6 +29,9 @@ export function openKeptHere(): Promise<IDBPDatabase | null> {
       },
     });
   };
-  opened ??= open().catch(() => null);
+  opened ??= open().catch(() => {
+    opened = null;
+    return null;
+  });
   return opened;
 }

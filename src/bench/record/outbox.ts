@@ -13,7 +13,7 @@ import {
   type KeptChange,
   type KeptShopEdit,
 } from './kept';
-import { openKeptHere } from './keptHere';
+import { KeptDisk } from './keptDisk';
 import { LANES, readyIn, type Lane } from './lanes';
 import { liveStream, type AwayCause } from './liveStream';
 import type { ShopChange } from './shopChanges';
@@ -42,6 +42,7 @@ const loadLift = () => import('./liftKept').catch(() => null);
 /** The one queue of this browser: kept first, then sent, until each is stored or refused with its reasons. */
 export class Outbox {
   private kept = new Map<string, Kept>();
+  private disk = new KeptDisk();
   private listeners = new Set<Listener>();
   /** Kept, but not yet looked at. */
   private unchecked = new Set<string>();
@@ -53,16 +54,13 @@ export class Outbox {
   private settled: ShopChange[] = [];
   /** Edits of the shop that this page knows of and its data may not; the same list until one comes or goes. */
   shopChanges: readonly ShopChange[] = [];
-  /** False where this browser keeps nothing over a closed page (a private window, a full disk). */
-  isDurable = true;
   /** Why the server took nothing when it was last asked; null when it did. */
   awayCause: AwayCause | null = null;
 
   /** Takes up what an earlier visit left behind, and starts sending. */
   async start() {
     this.check ??= loadCheck();
-    const database = await openKeptHere();
-    if (!database) this.isDurable = false;
+    const database = await this.disk.open();
     const photographs = ((await database?.getAll('photographs')) ?? []) as object[];
     const before = ((await database?.getAll('kept')) ?? []) as Kept[];
     // Rarely is there something: what reads the shapes of earlier releases comes only then.
@@ -78,9 +76,12 @@ export class Outbox {
     void this.send();
   }
 
-  /** Is there something that goes with this page when it is closed now? */
+  get isDurable() {
+    return this.disk.isDurable;
+  }
+
   get wouldLose() {
-    return !this.isDurable && this.kept.size > 0;
+    return this.disk.wouldLose;
   }
 
   subscribe(listener: Listener) {
@@ -99,19 +100,14 @@ export class Outbox {
     for (const listener of this.listeners) listener(kept, justStored, version);
   }
 
-  private async put(kept: Kept) {
+  private put(kept: Kept) {
     this.kept.set(kept.id, kept);
-    const database = await openKeptHere();
-    const isWritten = await database?.put('kept', kept).then(
-      () => true,
-      () => false,
-    );
-    if (!isWritten) this.isDurable = false;
+    return this.disk.write(kept);
   }
 
-  private async letGo(id: string) {
+  private letGo(id: string) {
     this.kept.delete(id);
-    await (await openKeptHere())?.delete('kept', id).catch(() => undefined);
+    return this.disk.remove(id);
   }
 
   /** Kept first, then checked and sent: a tab that dies in between loses nothing. */
@@ -185,6 +181,7 @@ export class Outbox {
   private later() {
     this.timer ??= setTimeout(() => {
       this.timer = null;
+      this.disk.again();
       void this.send();
     }, RETRY_MS);
   }
