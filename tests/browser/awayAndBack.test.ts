@@ -169,6 +169,7 @@ describe('when the server or the database goes away', () => {
     const { page } = await openPage(browser, { person: 'iq' });
     await gotoReady(page, place.at('strip'));
     await page.waitForSelector('[data-testid="photographs"]');
+    await page.waitForNetworkIdle({ concurrency: 1 });
     await app.kill();
     await page.waitForFunction(() =>
       document.querySelector('[role="status"]')?.textContent?.includes('server away'),
