@@ -19,7 +19,7 @@ import {
   type App,
 } from '../support/app';
 import { takePhotograph, tap, typeIntoSlot } from '../support/hands';
-import { untilKept, untilWritten } from '../support/keptHere';
+import { untilAllIsLoaded, untilKept, untilWritten } from '../support/keptHere';
 import { launchChromium } from '../support/chromium';
 import { makeDataDir } from '../support/dataDir';
 
@@ -54,8 +54,7 @@ describe('when the server or the database goes away', () => {
     const place = await findPlace(app, 'Merrow twin', 'Camshaft');
     const { page } = await openPage(browser, { person: 'iq' });
     await gotoReady(page, `${app.url}/tools`);
-    // The form and the list of people come after the first drawing.
-    await page.waitForNetworkIdle({ concurrency: 1 });
+    await untilAllIsLoaded(page);
     await untilKept(page, 'tools');
     await app.kill();
     await tap(page, 'Hang a tool up');
@@ -146,8 +145,7 @@ describe('when the server or the database goes away', () => {
     const { page } = await openPage(browser, { person: 'iq' });
     await gotoReady(page, place.at('measure'));
     await page.waitForSelector('[data-testid="reading"]');
-    // What writes it down comes after the first drawing.
-    await page.waitForNetworkIdle({ concurrency: 1 });
+    await untilAllIsLoaded(page);
     await app.kill();
     await typeIntoSlot(page, '89.96');
     await page.waitForSelector('[data-slot="bore.1.0"][data-stored="false"]');
@@ -169,7 +167,7 @@ describe('when the server or the database goes away', () => {
     const { page } = await openPage(browser, { person: 'iq' });
     await gotoReady(page, place.at('strip'));
     await page.waitForSelector('[data-testid="photographs"]');
-    await page.waitForNetworkIdle({ concurrency: 1 });
+    await untilAllIsLoaded(page);
     await app.kill();
     await page.waitForFunction(() =>
       document.querySelector('[role="status"]')?.textContent?.includes('server away'),

@@ -8,6 +8,9 @@ export const untilKept = (page: Page, step: string) =>
     `/${step}`,
   );
 
+/** Forms, lists, and what writes things down come after the first drawing: a server that goes away before is another matter. */
+export const untilAllIsLoaded = (page: Page) => page.waitForNetworkIdle({ concurrency: 1 });
+
 /** Waits until the browser has written down so much of what waits for the server: from then on the page may be closed. */
 export const untilWritten = (page: Page, atLeast = 1) =>
   page.waitForFunction(
