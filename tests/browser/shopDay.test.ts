@@ -41,6 +41,26 @@ describe('a seat on a shaft', () => {
   });
 });
 
+describe('a fastener', () => {
+  it('is held by what this machine holds it with: chosen at the work, and kept', async () => {
+    const jobId = await startJob(app, 'wheel_hub', 'Hub with a tab');
+    const place = await findPlace(app, 'Hub with a tab', 'Disc side');
+    const { page } = await openPage(browser, { person: 'iq' });
+    await gotoReady(page, place.at('work'));
+    const heldBy = '[data-fastener="axle_nut"] select';
+    const shown = () => page.$eval(heldBy, (node) => (node as HTMLSelectElement).value);
+    await page.waitForSelector(heldBy);
+    expect(await shown()).toBe('split_pin');
+    await page.select(heldBy, 'tab');
+    await expect
+      .poll(async () => (await loadStored(app, jobId)).plan.fasteners.map(({ locking }) => locking))
+      .toEqual(['tab']);
+    await page.reload({ waitUntil: 'load' });
+    await page.waitForSelector(heldBy);
+    expect(await shown()).toBe('tab');
+  });
+});
+
 describe('a light cold fit that nobody planned', () => {
   it('stands on the run as the seat asks for it, and its way is on record with the first act', async () => {
     const jobId = await startJob(app, 'wheel_hub', 'Hub in the cold');

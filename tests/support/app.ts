@@ -196,7 +196,7 @@ export type StoredJob = {
   shafts: { seats: { id: string; name: string }[] }[];
   photographs: { about: string | null }[];
   rules: { nipShare: number; forceN: number };
-  plan: { version: number; stacks: { name: string }[] };
+  plan: { version: number; stacks: { name: string }[]; fasteners: { key: string; locking?: string }[] };
   entries: {
     readings: {
       id: string;

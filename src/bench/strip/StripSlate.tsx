@@ -3,6 +3,7 @@ import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { Note } from '@/ui/parts/text';
 import { guardOf } from '@/core/record/seatFacts';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
@@ -105,7 +106,8 @@ function BeforeIt() {
       sx={{
         display: 'flex',
         width: '100%',
-        justifyContent: 'flex-start',
+        justifyContent: 'space-between',
+        gap: 1,
         textAlign: 'left',
         minHeight: 48,
         px: 0,
@@ -113,7 +115,7 @@ function BeforeIt() {
         borderTop: `1px solid ${token('rule')}`,
       }}
     >
-      {name}: done
+      {name} <Note sx={{ flexShrink: 0 }}>tap when done</Note>
     </Button>
   );
   return (

@@ -1,7 +1,10 @@
 'use client';
 import Box from '@mui/material/Box';
+import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { LOCKINGS, type Locking } from '@/core/record/vocabulary';
 import { useJob } from '@/bench/record/JobProvider';
+import { useEdits } from '@/bench/record/useEdits';
 import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { FASTENER_THEN, FASTENER_WORDS, LOCKING_WORDS } from '@/ui/words/walk';
 import { Note, Text } from '@/ui/parts/text';
@@ -10,7 +13,12 @@ import { Ruled } from '@/ui/parts/layout';
 /** Fasteners: what locks each, and how each was found, with what follows from it. */
 export function FastenerSlate() {
   const { job, addEvent } = useJob();
+  const edits = useEdits();
   const { plan, work } = job;
+  const lockWith = (key: string, locking: Locking) =>
+    edits.savePlan(({ fasteners }) => ({
+      fasteners: fasteners.map((each) => (each.key === key ? { ...each, locking } : each)),
+    }));
   return (
     <Box data-testid="fasteners">
       <Typography variant="h2">Fasteners</Typography>
@@ -21,8 +29,23 @@ export function FastenerSlate() {
           <Ruled key={key} data-fastener={key} sx={{ py: 0.75 }}>
             <Text>
               <b>{name}</b>, {count} × {size}
-              {isLeftHand ? ', left-hand' : ''}. Held by {LOCKING_WORDS[locking]}.
+              {isLeftHand ? ', left-hand' : ''}
             </Text>
+            <TextField
+              select
+              fullWidth
+              label="Held by"
+              value={locking}
+              slotProps={{ select: { native: true }, htmlInput: { 'aria-label': `${name}: held by` } }}
+              sx={{ mt: 1.5 }}
+              onChange={({ target }) => lockWith(key, target.value as Locking)}
+            >
+              {LOCKINGS.map((each) => (
+                <option key={each} value={each}>
+                  {LOCKING_WORDS[each]}
+                </option>
+              ))}
+            </TextField>
             <ChoiceRow
               label={`${name}: found`}
               isLabelHidden

@@ -158,6 +158,7 @@ export const LOCKINGS = [
   'peened',
   'lock_pin',
 ] as const;
+export type Locking = (typeof LOCKINGS)[number];
 export const FASTENER_STATES = ['good', 'rusted', 'ground_off', 'substituted', 'thread_damaged'] as const;
 
 /** What stops a part that no shoulder stops, once it is set up. */

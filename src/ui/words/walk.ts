@@ -2,7 +2,7 @@ import {
   STAGES,
   type Rest,
   type FASTENER_STATES,
-  type LOCKINGS,
+  type Locking,
   type SEAT_FINDINGS,
   type Workpiece,
   type Stage,
@@ -49,7 +49,7 @@ export const SEAT_FINDING_WORDS: Record<(typeof SEAT_FINDINGS)[number], { name: 
   turned_in_seat: { name: 'It has turned in its seat', then: 'Read the bore before anything goes in.' },
 };
 
-export const LOCKING_WORDS: Record<(typeof LOCKINGS)[number], string> = {
+export const LOCKING_WORDS: Record<Locking, string> = {
   none: 'torque alone',
   medium_locker: 'medium locker',
   strong_locker: 'strong locker',
