@@ -9,6 +9,8 @@ const PATIENCE_MS = 1000;
 export class KeptDisk {
   /** In this page alone so far. */
   private unwritten = new Map<string, Kept>();
+  /** Asked of the disk, which has not answered. */
+  private asked = new Set<Kept>();
   /** False where nothing is kept over a closed page (a private window, a full or a hanging disk). */
   isDurable = true;
 
@@ -34,18 +36,21 @@ export class KeptDisk {
   }
 
   private async put(kept: Kept) {
+    this.asked.add(kept);
     const database = await openKeptHere();
     const isWritten = await database?.put('kept', kept).then(
       () => true,
       () => false,
     );
+    this.asked.delete(kept);
     this.isDurable = isWritten === true;
     if (isWritten && this.unwritten.get(kept.id) === kept) this.unwritten.delete(kept.id);
   }
 
   /** Tries what could not be written: what writes comes over the network, and may be here only now. */
   again() {
-    if (!this.isDurable) for (const kept of this.unwritten.values()) void this.put(kept);
+    if (this.isDurable) return;
+    for (const kept of this.unwritten.values()) if (!this.asked.has(kept)) void this.put(kept);
   }
 
   async remove(id: string) {

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import { asId } from '../../../tests/support/ids';
+import { demo, reading, seatOf } from '../../../tests/support/records';
 import type { Kept } from './kept';
 import { openKeptHere } from './keptHere';
 import { Outbox } from './outbox';
@@ -16,25 +16,9 @@ const disk = (put: () => Promise<unknown>) =>
   >;
 const hung = disk(() => new Promise(() => undefined));
 
-const ID = asId('00000000-0000-4000-8000-00000000000a');
-const reading: Kept = {
-  id: ID,
-  jobId: asId('job-1'),
-  refused: null,
-  type: 'reading',
-  entry: {
-    id: ID,
-    seatId: asId('00000000-0000-4000-8000-000000000009'),
-    castingId: null,
-    personId: asId('00000000-0000-4000-8000-000000000008'),
-    instrumentId: asId('00000000-0000-4000-8000-000000000007'),
-    slot: 'bore.1.0',
-    typed: '1',
-    value: 1,
-    metalC: 20,
-    takenAt: '2026-11-01T10:00:00.000Z',
-  },
-};
+const job = demo('Merrow twin');
+const entry = reading(seatOf(job, 'Camshaft').id, 'bore.1.0', 46.98);
+const kept: Kept = { type: 'reading', id: entry.id, jobId: job.id, refused: null, entry };
 const fetched = vi.fn<typeof fetch>();
 
 beforeEach(() => {
@@ -52,12 +36,12 @@ it('a disk that hangs holds up nothing: it is sent, and the page asks before it 
   let answer = (_: Response) => {};
   fetched.mockReturnValue(new Promise((resolve) => (answer = resolve)));
   const outbox = new Outbox();
-  void outbox.keep(reading);
+  void outbox.keep(kept);
   expect(outbox.wouldLose, 'a moment is nothing to ask about').toBe(false);
   await vi.advanceTimersByTimeAsync(1100);
   expect(fetched).toHaveBeenCalledOnce();
   expect(outbox.wouldLose).toBe(true);
-  answer(new Response(JSON.stringify({ acknowledged: [ID], refused: [] })));
+  answer(new Response(JSON.stringify({ acknowledged: [kept.id], refused: [] })));
   await vi.advanceTimersByTimeAsync(10);
   expect(outbox.wouldLose).toBe(false);
 });
@@ -66,12 +50,12 @@ it('what could not be written is written as soon as it can be, with the server s
   vi.mocked(openKeptHere).mockResolvedValue(null);
   fetched.mockRejectedValue(new TypeError('no network'));
   const outbox = new Outbox();
-  await outbox.keep(reading);
+  await outbox.keep(kept);
   await vi.advanceTimersByTimeAsync(100);
   expect([outbox.isDurable, outbox.wouldLose]).toEqual([false, true]);
   const put = vi.fn(async () => undefined);
   vi.mocked(openKeptHere).mockResolvedValue(disk(put));
   await vi.advanceTimersByTimeAsync(2500);
-  expect(put).toHaveBeenCalledWith('kept', reading);
+  expect(put).toHaveBeenCalledWith('kept', kept);
   expect([outbox.isDurable, outbox.wouldLose]).toEqual([true, false]);
 });
