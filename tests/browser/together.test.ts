@@ -28,6 +28,7 @@ serveDemo((served) => {
 });
 
 type Page = Awaited<ReturnType<typeof openPage>>['page'];
+
 describe('two people on one job', () => {
   it('see each other’s events within a second, and nobody’s reading is lost', async () => {
     const place = await findPlace(app, 'Ostrel 250', 'Right main bearing');

@@ -263,9 +263,7 @@ function RunFoot({ run, record, units, heat, view, probe }: RunFootProps) {
         </b>
       </span>
       <span>
-        {isPushed(view) ? null : run.gripsAfterS !== null &&
-          heat.phase === 'out' &&
-          view.history.letGoMs === null ? (
+        {run.gripsAfterS !== null && heat.phase === 'out' && view.history.letGoMs === null ? (
           <>
             let go now, it grips in <b>{Math.max(1, Math.round(run.gripsAfterS))} s</b>
           </>

@@ -4,8 +4,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { heatedInside } from '@/core/record/seatFacts';
 import { ceilingsFor } from '@/core/heat/ceilings';
-import { isDrop } from '@/core/heat/waySorts';
 import { drawsHeat } from '@/core/heat/rest';
+import { isPushed } from '@/core/job/heatRun';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import { useJob } from '@/bench/record/JobProvider';
@@ -141,16 +141,17 @@ export function BeforeTheDoor({ view: { seat, casting, heat, history } }: { view
 }
 
 /** How it is held and let go of, or pushed. */
-function holdWords({ spec }: SeatView['seat'], { wayIn }: SeatView['history']): string {
-  if (wayIn && !isDrop(wayIn.way))
-    return spec.kind === 'seal_in_bore'
+function holdWords(view: SeatView): string {
+  if (isPushed(view))
+    return view.seat.spec.kind === 'seal_in_bore'
       ? 'spring toward what it holds back; square, on its rim'
       : 'marks outward, square before force; stop when it leans';
   return 'marks outward, straight down, hold it until it grips';
 }
 
 /** The part that goes in next. */
-export function NextUp({ view: { seat, history } }: { view: SeatView }) {
+export function NextUp({ view }: { view: SeatView }) {
+  const { seat, history } = view;
   return (
     <>
       <StateMark name={history.freezer ? 'cold' : 'planned'} size={52} />
@@ -158,7 +159,7 @@ export function NextUp({ view: { seat, history } }: { view: SeatView }) {
         <Box sx={{ fontSize: TYPE.head, fontWeight: 750, fontStretch: STRETCH.headline }}>
           {seat.name}, {seat.spec.part.designation}
         </Box>
-        <Quiet sx={{ fontSize: TYPE.lead }}>{holdWords(seat, history)}</Quiet>
+        <Quiet sx={{ fontSize: TYPE.lead }}>{holdWords(view)}</Quiet>
       </Box>
     </>
   );

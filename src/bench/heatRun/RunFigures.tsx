@@ -42,6 +42,8 @@ function countOf(run: HeatRunView, { heat, history }: SeatView, units: Units): C
 export function Figures({ run, units, view }: { run: HeatRunView; units: Units; view: SeatView }) {
   const micro = units === 'metric' ? 'metric_um' : units;
   const isFalling = !isPushed(view);
+  // No seconds are sure for blows: they go on as long as it is warm.
+  const isCounted = isFalling || view.heat.phase !== 'out';
   const clearance = isFalling && run.now && showFit(Math.abs(run.now.clearanceMm.value), micro);
   const seconds = countOf(run, view, units);
   return (
@@ -56,9 +58,10 @@ export function Figures({ run, units, view }: { run: HeatRunView; units: Units; 
         />
       )}
       {run.push && <ForceFigure forceN={run.push.forceN} units={units} />}
-      {!isFalling && view.heat.phase === 'out' ? null : seconds ? (
+      {isCounted && seconds && (
         <Big figure={seconds.figure} unit={seconds.unit} word="" note={seconds.note} id="seconds" />
-      ) : (
+      )}
+      {isCounted && !seconds && (
         <Box sx={{ fontSize: TYPE.head, fontWeight: 750, pb: 3 }}>
           This heat never gets there: turn it up.
         </Box>

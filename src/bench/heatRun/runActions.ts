@@ -1,8 +1,7 @@
-import type { HeatRunView } from '@/core/job/heatRun';
 import type { HeatPlace } from '@/core/record/events/heat';
 import { FREEZER_C } from '@/core/heat/soak';
-import { isChilled, isDrop, isHeated } from '@/core/heat/waySorts';
-import { isPushed } from '@/core/job/heatRun';
+import { isChilled, isHeated } from '@/core/heat/waySorts';
+import { isColdPush, isPushed, type HeatRunView } from '@/core/job/heatRun';
 import { FORMULA_VERSION } from '@/core/job/seatFit';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
@@ -47,7 +46,7 @@ export function findDueCaution(
   if (history.homeMs !== null || history.letGoMs !== null) return null;
   const way = history.wayIn?.way;
   if (!way) return null;
-  if (!isHeated(way) && !isDrop(way)) return read.includes('press') ? null : 'press';
+  if (isColdPush({ history })) return read.includes('press') ? null : 'press';
   if (heat.phase !== 'cold' || way === 'chill') return null;
   if (casting.material === 'az91' && !read.includes('magnesium')) return 'magnesium';
   return read.includes('hot_metal') ? null : 'hot_metal';
@@ -215,11 +214,11 @@ function actionsOfWay(input: ActionInput): Actions {
       },
       null,
     ];
-  if (way && !isHeated(way)) return isDrop(way) ? [letGo(input), null] : pushActions(input);
+  const last: Actions = isPushed(view) ? pushActions(input) : [letGo(input), null];
+  if (way && !isHeated(way)) return last;
   if (heat.phase === 'cold') return coldActions(input);
   if (heat.phase === 'in_heat') return [outOfHeatAction(input), null];
-  if (run.call === 'too_late') return tooLateActions(input);
-  return isPushed(view) ? pushActions(input) : [letGo(input), null];
+  return run.call === 'too_late' ? tooLateActions(input) : last;
 }
 
 /** What can be done now: one big act, the outcome asked only after the part was let go. */
@@ -246,9 +245,9 @@ export function actionsFor(input: ActionInput): Actions {
       null,
     ];
   if (history.stuck)
-    return isDrop(history.wayIn.way)
-      ? stuckActions(input, history.stuck.depthMm)
-      : cockedActions(input, history.stuck.depthMm);
+    return isPushed(view)
+      ? cockedActions(input, history.stuck.depthMm)
+      : stuckActions(input, history.stuck.depthMm);
   if (caution)
     return [
       {

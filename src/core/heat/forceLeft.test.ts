@@ -6,16 +6,8 @@ import { forceLeft, type Nip } from './forceLeft';
 /** 52 mm in a light-alloy boss of 72 mm, 24 ± 6 µm tight: sizes of our own. */
 const holdMm = { value: 0.024, u: 0.003 };
 const [race, housing] = [MATERIALS.bearing_steel, MATERIALS.alsi9cu3];
-const pushForce = pushForceBracket({
-  interferenceMm: holdMm,
-  diameterMm: 52,
-  trackMm: 45,
-  widthMm: 15,
-  chamferMm: 1,
-  bossOutsideMm: 72,
-  race,
-  housing,
-});
+const seat = { diameterMm: 52, trackMm: 45, widthMm: 15, chamferMm: 1, bossOutsideMm: 72, race, housing };
+const pushForce = pushForceBracket({ interferenceMm: holdMm, ...seat });
 const nip: Nip = { pushForce, holdMm, diameterMm: 52, race, housing };
 
 describe('the force that is left at a temperature', () => {
@@ -31,16 +23,7 @@ describe('the force that is left at a temperature', () => {
       // By hand: each body grows by its own α on its own diameter.
       const wonMm = 52 * (21.8e-6 * (boreC - 20) - 12e-6 * (ringC - 20));
       const smaller = { value: holdMm.value - wonMm, u: holdMm.u };
-      const solved = pushForceBracket({
-        interferenceMm: smaller,
-        diameterMm: 52,
-        trackMm: 45,
-        widthMm: 15,
-        chamferMm: 1,
-        bossOutsideMm: 72,
-        race,
-        housing,
-      })!;
+      const solved = pushForceBracket({ interferenceMm: smaller, ...seat })!;
       const left = forceLeft(nip, { ringC, boreC })!;
       expect(left.high).toBeCloseTo(solved.forceN.high, 6);
       expect(left.low).toBeCloseTo(Math.max(0, solved.forceN.low), 6);

@@ -1,6 +1,7 @@
 import type { Material } from '@/core/catalogue/materials';
 import type { PushForce } from '@/core/fit/pushForce';
-import { REFERENCE_C, rootSumSquare, type Measured } from '@/core/quantity/measured';
+import { rootSumSquare, type Measured } from '@/core/quantity/measured';
+import { clearanceAt } from './expansion';
 
 /** What light blows make. Common practice, no source. */
 export const LIGHT_BLOWS_N = 500;
@@ -27,8 +28,16 @@ export function forceLeft(
   { ringC, boreC, uGrowthMm = 0 }: { ringC: number; boreC: number; uGrowthMm?: number },
 ): { low: number; high: number } | null {
   if (!pushForce) return null;
-  const wonMm =
-    diameterMm * (housing.alphaPerK * (boreC - REFERENCE_C) - race.alphaPerK * (ringC - REFERENCE_C));
+  // What a pair of one size would have between them.
+  const wonMm = clearanceAt(
+    {
+      diameterMm,
+      interferenceMm: 0,
+      ringAlphaPerK: race.alphaPerK,
+      housingAlphaPerK: housing.alphaPerK,
+    },
+    { ringC, housingC: boreC },
+  );
   const { value, u } = holdMm;
   const spreadMm = 2 * rootSumSquare(u, uGrowthMm);
   const share = (coldMm: number, leftMm: number) => (coldMm <= 0 ? 0 : Math.max(0, leftMm) / coldMm);

@@ -2,14 +2,15 @@ import { isLightAlloy } from '@/core/catalogue/materials';
 import type { Way } from '@/core/record/vocabulary';
 import { describeWay, HOTTEST_PLAN_C, PLAN_STEP_C, planHeat } from './describeWay';
 import { freeTemperature, leastClearanceMm } from './expansion';
+import { forceLeft, LIGHT_BLOWS_N } from './forceLeft';
 import { shareAt } from './hotBoss';
 import { findMildest, THRESHOLDS, type MildCase, type Mildest } from './mildest';
-import { forceLeft, LIGHT_BLOWS_N } from './forceLeft';
 import type { WayIn, WayInPlan, WayInProblem, WayObjection } from './wayIn';
 import { isDrop, isHeated } from './waySorts';
 
 /** A strong push of a thumb with a part held square. Common practice, no source. */
 const BY_HAND_N = 100;
+
 /** What forbids a way by what the seat and its workpiece are, and by what the tools give. */
 function objectionsTo(problem: WayInProblem, way: Way, forceN: WayIn['forceN']): WayObjection[] {
   const { hasStop, workpiece, heatedBy, toolsN } = problem;

@@ -5,6 +5,7 @@ import { boreTemperature, predictDrop, type DropMoment, type DropProblem } from 
 import { timeUntil } from '@/core/heat/soak';
 import { isDrop, isHeated } from '@/core/heat/waySorts';
 import { bandOf } from '@/core/quantity/measured';
+import type { HeatSource } from '@/core/record/vocabulary';
 import {
   bodies,
   castingSoak,
@@ -51,8 +52,12 @@ export type HeatRunView = {
   sureLeftS: number | null;
   /** Seconds until the likely value is down to the margin. */
   likelyLeftS: number | null;
-  /** Let go now: how long until the bore holds it; null: not until casting and bearing have cooled below the free temperature. */
+  /**
+   * Let go now: how long until the bore holds it; null: not until casting and bearing have cooled below the free temperature, or it is
+   * pushed.
+   */
   gripsAfterS: number | null;
+  /** Together free above this; null: never, or it is pushed. */
   freeC: number | null;
   /** Seconds until the casting, still in the heat, has its planned temperature; null: never, or not in the heat. */
   hotInS: number | null;
@@ -107,6 +112,10 @@ function gripsAfter(input: RunInput, problem: DropProblem, now: DropMoment): num
   });
 }
 
+/** Above this the two together are free, °C. */
+const freeBoth = (problem: DropProblem) =>
+  freeTemperature({ ...pairOf(problem), interferenceMm: Math.max(0, problem.interferenceMm.value) });
+
 /** Seconds until a casting in an oven has its planned temperature. */
 function hotIn(input: RunInput): number | null {
   const { heat, history } = input.view;
@@ -132,7 +141,8 @@ export function viewHeatRun(input: RunInput): HeatRunView {
   const moments = prediction.moments.map((moment) => ({ ...moment, timeS: moment.timeS + offsetS }));
   const now = momentAt(moments, nowS);
   const left = (untilS: number | null) => (untilS === null ? null : Math.max(0, untilS + offsetS - nowS));
-  const push = now && isPushed(view) ? pushNow(view, problem, now) : null;
+  const falls = !isPushed(view);
+  const push = now && !falls ? pushNow(view, problem, now) : null;
   return {
     ...judge(view, { now, marginMm: problem.marginMm, push }),
     now,
@@ -140,8 +150,8 @@ export function viewHeatRun(input: RunInput): HeatRunView {
     push,
     sureLeftS: left(prediction.sureUntilS),
     likelyLeftS: left(prediction.likelyUntilS),
-    gripsAfterS: now && gripsAfter(input, problem, now),
-    freeC: freeTemperature({ ...pairOf(problem), interferenceMm: Math.max(0, problem.interferenceMm.value) }),
+    gripsAfterS: now && falls ? gripsAfter(input, problem, now) : null,
+    freeC: falls ? freeBoth(problem) : null,
     hotInS: hotIn(input),
     curve: {
       moments,
@@ -171,6 +181,11 @@ export const isColdPush = ({ history }: Pick<SeatView, 'history'>): boolean =>
 type Call = { call: HeatCall; reason: HeatReason };
 type Now = Pick<HeatRunView, 'now' | 'marginMm' | 'push'>;
 
+const hotEnough = (source: HeatSource): Call => ({
+  call: 'wait',
+  reason: source === 'gun' ? 'hot_enough_air_off' : 'hot_enough_take_it_out',
+});
+
 /** Of a part that is walked in by light blows while it is warm: it need not drop, and goes on as long as it is warm. */
 function judgeBlows({ heat, history }: SeatView, push: PushNow | null): Call {
   if (heat.phase === 'cold') return { call: 'wait', reason: 'not_heating' };
@@ -180,7 +195,7 @@ function judgeBlows({ heat, history }: SeatView, push: PushNow | null): Call {
       ? { call: 'push', reason: 'light_blows' }
       : { call: 'too_late', reason: 'cooled_blows_too_hard' };
   if (!isLight) return { call: 'wait', reason: history.freezer ? 'still_tight_for_blows' : 'not_cold_yet' };
-  return { call: 'wait', reason: heat.source === 'gun' ? 'hot_enough_air_off' : 'hot_enough_take_it_out' };
+  return hotEnough(heat.source);
 }
 
 function judge(view: SeatView, { now, marginMm, push }: Now): Call {
@@ -201,8 +216,7 @@ function judge(view: SeatView, { now, marginMm, push }: Now): Call {
     return isSure ? { call: 'go', reason: 'sure' } : { call: 'too_late', reason: 'band_at_margin' };
   if (heat.phase === 'cold')
     return isSure ? { call: 'go', reason: 'sure' } : { call: 'wait', reason: 'not_heating' };
-  if (isSure)
-    return { call: 'wait', reason: heat.source === 'gun' ? 'hot_enough_air_off' : 'hot_enough_take_it_out' };
+  if (isSure) return hotEnough(heat.source);
   return {
     call: 'wait',
     reason: history.wayIn?.way === 'heat_chill' && !history.freezer ? 'not_cold_yet' : 'bore_still_small',

@@ -34,8 +34,7 @@ it('says nothing of hot air to who has it in an oven', () => {
   expect(saidOn('heat', 'oven')).toEqual([]);
 });
 it('what may go into an oven is said until the door opens, and no longer', () => {
-  const record = demo('Fenwold 7');
-  const seat = seatOf(record, 'Main bearing');
+  const { record, seat } = saw();
   const special = [{ step: 'heat_run' as const, text: 'Clean and degreased.', by: 'oven' as const }];
   const at = { castingId: record.castings[0]!.id };
   const chosen = event(
@@ -45,10 +44,7 @@ it('what may go into an oven is said until the door opens, and no longer', () =>
   );
   const heat = { source: 'oven', sourceC: 95, castingC: 20, place: null } as const;
   const saidAfter = (...events: Parameters<typeof withEvents>[1][]) => {
-    const job = viewJob(
-      withEvents({ ...record, entries: { readings: [], events: [] } }, chosen, ...events),
-      NOW + 3000_000,
-    );
+    const job = viewJob(withEvents(record, chosen, ...events), NOW + 3000_000);
     const view = job.seats.find((each) => each.seat.id === seat.id)!;
     return notesAt({ kind: job.kind, plan: { ...job.plan, special } }, view).length;
   };
