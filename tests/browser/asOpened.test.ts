@@ -220,7 +220,7 @@ describe('a change of the job itself', () => {
     await tap(page, 'Mine over theirs');
     await page.waitForFunction(() => !document.querySelector('[data-testid="refused"]'));
     const stacks = async () => (await loadStored(app, place.jobId)).plan.stacks.map(({ name }) => name);
-    await vi.waitFor(async () => expect(await stacks()).toContain('Mine'), { timeout: 5000 });
+    await vi.waitFor(async () => expect(await stacks()).toContain('Mine'), { timeout: 20_000 });
   });
 });
 

@@ -82,9 +82,9 @@ describe('when the server or the database goes away', () => {
     await atTheBench('ZZ');
     await app.startAgain();
     const said = async (path: string) => (await fetch(`${app.url}/api/v1/${path}`)).text();
-    await expect.poll(() => said('tools'), { timeout: 20_000 }).toContain('Brass disc 71');
-    await expect.poll(() => said('stock'), { timeout: 20_000 }).toContain('"widthMm":12,"count":1,');
-    await expect.poll(() => said(`jobs/${place.jobId}/state`), { timeout: 20_000 }).toContain('"ZZ"');
+    await expect.poll(() => said('tools')).toContain('Brass disc 71');
+    await expect.poll(() => said('stock')).toContain('"widthMm":12,"count":1,');
+    await expect.poll(() => said(`jobs/${place.jobId}/state`)).toContain('"ZZ"');
   });
 
   it('kill -9 while measuring: what was stored is there, what was kept arrives once', async () => {

@@ -56,7 +56,7 @@ describe('the heat run', () => {
     for (let i = 0; i < 40; i += 1) await page.keyboard.down('Space');
     await page.keyboard.up('Space');
     // Stored a moment after it was done; and then no other one follows it.
-    await expect.poll(async () => (await acts()).length, { timeout: 20_000 }).toBe(before.length + 1);
+    await expect.poll(async () => (await acts()).length).toBe(before.length + 1);
     await page.waitForFunction(() => !/kept here/.test(document.body.textContent ?? ''));
     expect((await acts()).length).toBe(before.length + 1);
   });

@@ -31,10 +31,16 @@ describe('the ask line', () => {
     const { page, errors } = await openPage(browser, { person: 'iq' });
     await gotoReady(page, app.url);
     await page.waitForFunction(() => document.activeElement?.id === 'ask');
-    await page.keyboard.type('6306 al');
-    const started = Date.now();
-    await page.waitForSelector('[data-testid="answer"]');
-    expect(Date.now() - started).toBeLessThan(1000);
+    const passedMs: number[] = [];
+    for (const bearing of ['6202', '6204', '6306']) {
+      await page.$eval('#ask', (node) => (node as HTMLInputElement).select());
+      await page.keyboard.type(`${bearing} al`);
+      const started = Date.now();
+      await waitForText(page, 'answer', new RegExp(bearing));
+      passedMs.push(Date.now() - started);
+    }
+    // The middle one of three: one pause of the machine under the test is not the product's.
+    expect(passedMs.sort((a, b) => a - b)[1], passedMs.join(', ')).toBeLessThan(1000);
     const words = await textOf(page, 'answer');
     for (const part of ['6306', 'Heat the casting to', 'In the freezer', 'outer race', 'Usual fit, N7'])
       expect(words).toContain(part);
