@@ -15,6 +15,7 @@ import {
   waitForText,
   type App,
 } from '../support/app';
+import { leaveKept } from '../support/keptHere';
 import { startJob, takePhotograph, tap, typeInto, typeOnPad } from '../support/hands';
 import { serveDemo } from '../support/serveDemo';
 
@@ -149,37 +150,28 @@ describe('nothing is lost', () => {
 describe('an entry that is not taken', () => {
   /** As an earlier version left it in this browser: five readings, one of metal at 350 °C. */
   async function keepFive(page: Page, jobId: string, seatId: string) {
-    const entries = ['bore.1.0', 'bore.1.90', 'bore.2.0', 'bore.2.90', 'outside.0'].map((slot, i) => ({
-      id: randomUUID(),
-      type: 'reading',
-      jobId,
-      refused: null,
-      entry: {
-        id: randomUUID(),
-        seatId,
-        castingId: null,
-        personId: idOf('person iq'),
-        slot,
-        typed: `39.98${i}`,
-        value: 39.98 + i / 1000,
-        instrumentId: idOf('by hand'),
-        metalC: i === 2 ? 350 : 20,
-        takenAt: new Date(Date.now() - 60_000 + i * 1000).toISOString(),
-      },
-    }));
-    await page.evaluate(
-      (kept) =>
-        new Promise<void>((resolve, reject) => {
-          const opening = indexedDB.open('urn-key');
-          opening.onerror = () => reject(new Error('no database here'));
-          opening.onsuccess = () => {
-            const writing = opening.result.transaction('kept', 'readwrite');
-            for (const each of kept) writing.objectStore('kept').put(each);
-            writing.oncomplete = () => resolve();
-          };
-        }),
-      entries.map((each) => ({ ...each, id: each.entry.id })),
-    );
+    const left = ['bore.1.0', 'bore.1.90', 'bore.2.0', 'bore.2.90', 'outside.0'].map((slot, i) => {
+      const id = randomUUID();
+      return {
+        id,
+        type: 'reading',
+        jobId,
+        refused: null,
+        entry: {
+          id,
+          seatId,
+          castingId: null,
+          personId: idOf('person iq'),
+          slot,
+          typed: `39.98${i}`,
+          value: 39.98 + i / 1000,
+          instrumentId: idOf('by hand'),
+          metalC: i === 2 ? 350 : 20,
+          takenAt: new Date(Date.now() - 60_000 + i * 1000).toISOString(),
+        },
+      };
+    });
+    await leaveKept(page, left);
   }
   const storedSlots = async (jobId: JobId) =>
     (await loadStored(app, jobId)).entries.readings.map(({ slot, metalC }) => `${slot} ${metalC}`).sort();

@@ -11,23 +11,49 @@ export const untilKept = (page: Page, step: string) =>
 /** Forms, lists, and what writes things down come after the first drawing: a server that goes away before is another matter. */
 export const untilAllIsLoaded = (page: Page) => page.waitForNetworkIdle({ concurrency: 1 });
 
+/** Waits until the browser has made the place where things are kept: who opens it before makes an empty one of it. */
+const untilThereIsAPlace = (page: Page) =>
+  page.waitForFunction(async () => (await indexedDB.databases()).some(({ name }) => name === 'urn-key'), {
+    polling: 200,
+  });
+
 /** Waits until the browser has written down so much of what waits for the server: from then on the page may be closed. */
-export const untilWritten = (page: Page, atLeast = 1) =>
-  page.waitForFunction(
+export async function untilWritten(page: Page, atLeast = 1) {
+  await untilThereIsAPlace(page);
+  await page.waitForFunction(
     (wanted) =>
       new Promise<boolean>((resolve) => {
         const opening = indexedDB.open('urn-key');
         opening.onerror = () => resolve(false);
         opening.onsuccess = () => {
           const database = opening.result;
-          const counting = database.objectStoreNames.contains('kept')
-            ? database.transaction('kept').objectStore('kept').count()
-            : null;
+          const counting = database.transaction('kept').objectStore('kept').count();
           database.close();
-          if (!counting) resolve(false);
-          else counting.onsuccess = () => resolve(counting.result >= wanted);
+          counting.onsuccess = () => resolve(counting.result >= wanted);
         };
       }),
     { polling: 200 },
     atLeast,
   );
+}
+
+/** Puts into the browser what an earlier visit left behind. */
+export async function leaveKept(page: Page, left: readonly { id: string }[]) {
+  await untilThereIsAPlace(page);
+  await page.evaluate(
+    (all) =>
+      new Promise<void>((resolve, reject) => {
+        const opening = indexedDB.open('urn-key');
+        opening.onerror = () => reject(new Error('no database here'));
+        opening.onsuccess = () => {
+          const writing = opening.result.transaction('kept', 'readwrite');
+          for (const each of all) writing.objectStore('kept').put(each);
+          writing.oncomplete = () => {
+            opening.result.close();
+            resolve();
+          };
+        };
+      }),
+    left,
+  );
+}
