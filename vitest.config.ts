@@ -7,9 +7,14 @@ const alias = {
   'server-only': fileURLToPath(new URL('./tests/support/empty.ts', import.meta.url)),
 };
 
+/** What a browser keeps is state of its modules: each of these files starts with fresh ones. */
+const KEPT_HERE = 'src/bench/record/**/*.test.ts';
+
 export default defineConfig({
   resolve: { alias },
   test: {
+    // Every core: one is left idle otherwise.
+    maxWorkers: '100%',
     projects: [
       {
         resolve: { alias },
@@ -17,8 +22,12 @@ export default defineConfig({
           name: 'unit',
           testTimeout: 30_000,
           include: ['src/**/*.test.{ts,tsx}', 'scripts/**/*.test.ts', 'tests/unit/**/*.test.ts'],
+          exclude: [KEPT_HERE],
+          // Core has no state: its modules are read once for all files, which takes half the time.
+          isolate: false,
         },
       },
+      { resolve: { alias }, test: { name: 'unit-alone', include: [KEPT_HERE] } },
       {
         resolve: { alias },
         test: {

@@ -10,6 +10,7 @@ import { placeFor, startCluster } from './lib/cluster.mjs';
 import { migrate } from './lib/database.mjs';
 import { ensureBuild, ensurePostgres } from './lib/install.mjs';
 import { core } from './benchCore';
+import { promises } from './benchPromises';
 import { shop } from './benchShop';
 import { percentile, report, time, p95 } from './lib/figures';
 import { screens } from './benchScreens';
@@ -95,6 +96,7 @@ try {
   try {
     await sums(app.url);
     await firstLoads(app.url);
+    await promises(app);
     await screens(app);
     await shop(app.url, cluster.url);
   } finally {

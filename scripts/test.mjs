@@ -3,7 +3,7 @@
  * database tests on a throw-away cluster, and browser tests on the built app. The last line counts them all; each check without tests of
  * its own counts as one.
  */
-import { spawnSync } from 'node:child_process';
+import { execFile, spawnSync } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureBuild, ensureChromium, ensurePackages, ensurePostgres } from './lib/install.mjs';
@@ -13,45 +13,57 @@ let passed = 0;
 let failed = 0;
 const results = join(ROOT, 'test-results');
 
-/** @param {string} name @param {string[]} command a script of node_modules with its arguments */
-function check(name, [script = '', ...args]) {
-  const started = Date.now();
-  const { status } = spawnSync(process.execPath, [join(ROOT, 'node_modules', script), ...args], {
-    cwd: ROOT,
-    stdio: 'inherit',
+/**
+ * A script of node_modules with its arguments, beside whatever else runs.
+ * @param {string} script @param {string[]} args
+ * @returns {Promise<{ isGood: boolean, stdout: string, stderr: string }>}
+ */
+const runScript = (script, args) =>
+  new Promise((resolve) => {
+    execFile(
+      process.execPath,
+      [join(ROOT, 'node_modules', script), ...args],
+      { cwd: ROOT, encoding: 'utf8', maxBuffer: 1 << 28 },
+      (error, stdout, stderr) => resolve({ isGood: !error, stdout, stderr }),
+    );
   });
-  console.log(
-    `${status === 0 ? 'passed' : 'FAILED'}: ${name} (${((Date.now() - started) / 1000).toFixed(1)} s)`,
-  );
-  if (status === 0) passed += 1;
-  else failed += 1;
-}
 
-/** dependency-cruiser says "no violations" when it has seen nothing: that must fail. */
-function checkArrows() {
-  const { status, stdout } = spawnSync(
-    process.execPath,
-    [
-      join(ROOT, 'node_modules/dependency-cruiser/bin/dependency-cruise.mjs'),
-      'src',
-      '--config',
-      '.dependency-cruiser.cjs',
-      '--output-type',
-      'json',
-    ],
-    { cwd: ROOT, encoding: 'utf8', maxBuffer: 1 << 28 },
-  );
-  const { summary } = JSON.parse(stdout || '{"summary":{"totalCruised":0,"violations":[]}}');
-  for (const { rule, from, to } of summary.violations) console.log(`${rule.name}: ${from} → ${to}`);
-  const isGood = status === 0 && summary.violations.length === 0 && summary.totalCruised > 50;
-  console.log(`${isGood ? 'passed' : 'FAILED'}: arrows between ${summary.totalCruised} modules`);
+/** @param {boolean} isGood @param {string} what */
+function count(isGood, what) {
+  console.log(`${isGood ? 'passed' : 'FAILED'}: ${what}`);
   if (isGood) passed += 1;
   else failed += 1;
 }
 
-/** @param {string} project */
+/** @param {string} name @param {string[]} command a script of node_modules with its arguments */
+async function check(name, [script = '', ...args]) {
+  const started = Date.now();
+  const { isGood, stdout, stderr } = await runScript(script, args);
+  const output = (stdout + stderr).trim();
+  if (output) console.log(output);
+  count(isGood, `${name} (${((Date.now() - started) / 1000).toFixed(1)} s)`);
+}
+
+/** dependency-cruiser says "no violations" when it has seen nothing: that must fail. */
+async function checkArrows() {
+  const { isGood, stdout } = await runScript('dependency-cruiser/bin/dependency-cruise.mjs', [
+    'src',
+    '--config',
+    '.dependency-cruiser.cjs',
+    '--output-type',
+    'json',
+  ]);
+  const { summary } = JSON.parse(stdout || '{"summary":{"totalCruised":0,"violations":[]}}');
+  for (const { rule, from, to } of summary.violations) console.log(`${rule.name}: ${from} → ${to}`);
+  count(
+    isGood && summary.violations.length === 0 && summary.totalCruised > 50,
+    `arrows between ${summary.totalCruised} modules`,
+  );
+}
+
+/** @param {string} project its name, with * for what follows */
 function runTests(project) {
-  const report = join(results, `${project}.json`);
+  const report = join(results, `${project.replace('*', '')}.json`);
   rmSync(report, { force: true });
   spawnSync(
     process.execPath,
@@ -82,17 +94,21 @@ mkdirSync(results, { recursive: true });
 await ensurePackages();
 await ensurePostgres();
 await ensureChromium();
-check('types', ['typescript/bin/tsc', '--noEmit']);
-check('types of core, without browser and node', [
-  'typescript/bin/tsc',
-  '--noEmit',
-  '-p',
-  'src/core/tsconfig.json',
+// Each uses one core: two at a time.
+await Promise.all([
+  check('types', ['typescript/bin/tsc', '--noEmit']),
+  check('lint', ['eslint/bin/eslint.js', '.', '--max-warnings=0']),
 ]);
-check('lint', ['eslint/bin/eslint.js', '.', '--max-warnings=0']);
-check('formatted text', ['prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.']);
-checkArrows();
-runTests('unit');
+await Promise.all([
+  check('types of core, without browser and node', [
+    'typescript/bin/tsc',
+    '--noEmit',
+    '-p',
+    'src/core/tsconfig.json',
+  ]).then(checkArrows),
+  check('formatted text', ['prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.']),
+]);
+runTests('unit*');
 runTests('database');
 await ensureBuild();
 runTests('browser');

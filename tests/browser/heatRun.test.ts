@@ -37,8 +37,8 @@ describe('the heat run', () => {
     await page.waitForSelector('[data-way="heat_chill"][aria-pressed="true"]');
     await gotoReady(page, place.at('run'));
     await untilReady(page);
-    // What only the browser says: the page listens to keys.
-    await waitForText(page, 'run-next', /Next:/);
+    // What was chosen a moment ago is read from what is kept here, after the first drawing.
+    await waitForText(page, 'run-main', /into the freezer/);
     const acts = async () =>
       (await loadStored(app, place.jobId)).entries.events
         .filter(({ seatId, castingId }) => seatId === place.seatId || castingId === place.castingId)

@@ -142,10 +142,7 @@ describe('npm start', () => {
 
   it('started again on the same folder keeps what is there and does not load the demo twice', async () => {
     const { child, output, ended, ready } = start();
-    const startedMs = Date.now();
     expect(await ready, output()).toBe(true);
-    // On a machine that is set up: command to usable page.
-    expect(Date.now() - startedMs).toBeLessThan(8000);
     expect((await jobs()).map(({ number }) => number)).toEqual(demoNumbers);
     child.kill('SIGTERM');
     expect(await ended).toBe(0);

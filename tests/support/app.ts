@@ -99,12 +99,19 @@ export async function findPlace(app: App, machine: string, seatName: string) {
   };
 }
 
-/** A page of a fresh visitor; with `person` the question who is at the bench is answered already. Errors on the page fail the test. */
+/**
+ * A page of a fresh visitor; with `person` the question who is at the bench is answered already. Errors on the page fail the test.
+ * `isRegular`: of one who comes again and stays from test to test, with all that was loaded once.
+ */
 export async function openPage(
   browser: Browser,
-  { person, isTouch = false }: { person?: string; isTouch?: boolean } = {},
+  {
+    person,
+    isTouch = false,
+    isRegular = false,
+  }: { person?: string; isTouch?: boolean; isRegular?: boolean } = {},
 ): Promise<{ page: Page; errors: string[] }> {
-  const context = await browser.createBrowserContext();
+  const context = isRegular ? browser.defaultBrowserContext() : await browser.createBrowserContext();
   const page = await context.newPage();
   if (isTouch) await page.setViewport({ width: 1280, height: 800, hasTouch: true });
   const errors: string[] = [];
@@ -238,37 +245,4 @@ export async function retimeHeat(
     body: { eventId: event.id, at: new Date(Date.now() - secondsAgo * 1000).toISOString() },
     castingId: place.castingId,
   });
-}
-
-/**
- * From here on, the page notes when `selector` first appears (`seenAt`) and when a key was last pressed (`pressedAt`), by the machine's
- * one clock.
- */
-export const watchFor = (page: Page, selector: string) =>
-  page.evaluate((wanted) => {
-    const seen = document.documentElement.dataset;
-    delete seen.seenAt;
-    delete seen.pressedAt;
-    document.addEventListener(
-      'keydown',
-      () => {
-        seen.pressedAt = String(Date.now());
-      },
-      { capture: true },
-    );
-    new MutationObserver((_, observer) => {
-      if (!document.querySelector(wanted)) return;
-      seen.seenAt = String(Date.now());
-      observer.disconnect();
-    }).observe(document.body, { subtree: true, childList: true, attributes: true });
-  }, selector);
-
-/** Milliseconds from the last key on one page to the first sight on another, without the time that the test's own remote control takes. */
-export async function passedMs(pressed: Page, seen: Page) {
-  await seen.waitForFunction(() => document.documentElement.dataset.seenAt !== undefined, {
-    timeout: 20_000,
-  });
-  const read = (page: Page, name: 'seenAt' | 'pressedAt') =>
-    page.evaluate((key) => Number(document.documentElement.dataset[key]), name);
-  return (await read(seen, 'seenAt')) - (await read(pressed, 'pressedAt'));
 }

@@ -37,6 +37,27 @@ export async function untilWritten(page: Page, atLeast = 1) {
   );
 }
 
+/** Waits until this browser has written down what it knows of a job with `text` in it: a reload without a server shows it then. */
+export async function untilKnownHere(page: Page, jobId: string, text: string) {
+  await untilThereIsAPlace(page);
+  await page.waitForFunction(
+    (id, wanted) =>
+      new Promise<boolean>((resolve) => {
+        const opening = indexedDB.open('urn-key');
+        opening.onerror = () => resolve(false);
+        opening.onsuccess = () => {
+          const database = opening.result;
+          const getting = database.transaction('jobs').objectStore('jobs').get(id);
+          database.close();
+          getting.onsuccess = () => resolve(JSON.stringify(getting.result ?? null).includes(wanted));
+        };
+      }),
+    { polling: 200 },
+    jobId,
+    text,
+  );
+}
+
 /** Puts into the browser what an earlier visit left behind. */
 export async function leaveKept(page: Page, left: readonly { id: string }[]) {
   await untilThereIsAPlace(page);
