@@ -242,7 +242,6 @@ describe('when the server or the database goes away', () => {
     await app.startAgain();
     await page.waitForFunction(
       () => !/kept here|server away/.test(document.querySelector('header')?.textContent ?? ''),
-      { timeout: 15_000 },
     );
     const here = await seconds();
     await page.reload();

@@ -78,7 +78,7 @@ async function childOf({ pid }: ChildProcess, script: string): Promise<number | 
 
 /** The same, waited for: while it is being launched, it has no name yet. */
 async function awaitChildOf(start: ChildProcess, script: string): Promise<number> {
-  for (let i = 0; i < 300; i += 1) {
+  for (let i = 0; i < 1200; i += 1) {
     const found = await childOf(start, script);
     if (found) return found;
     await wait(50);
@@ -208,7 +208,7 @@ describe('npm start', () => {
       headers: { 'Content-Type': 'application/json' },
       body: JSON.stringify({ showsDemo: false }),
     });
-    for (let i = 0; i < 300 && (await childOf(first.child, 'gauges.ts')); i += 1) await wait(50);
+    for (let i = 0; i < 1200 && (await childOf(first.child, 'gauges.ts')); i += 1) await wait(50);
     expect(await childOf(first.child, 'gauges.ts')).toBe(null);
     first.child.kill('SIGINT');
     expect(await first.ended).toBe(0);

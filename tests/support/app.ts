@@ -49,7 +49,7 @@ export async function startApp(databaseUrl: string, { hasGauges = false } = {}):
   const serve = { PORT: String(port), HOST: '127.0.0.1', URN_KEY_SERVED: await ensureBuild() };
   let server = launch(['scripts/serve.mjs'], serve);
   const ready = async () => {
-    for (let i = 0; i < 200; i += 1) {
+    for (let i = 0; i < 600; i += 1) {
       if (
         await fetch(`${url}/api/v1/job-file.schema.json`).then(
           ({ ok }) => ok,

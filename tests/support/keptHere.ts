@@ -2,11 +2,7 @@ import type { Page } from 'puppeteer-core';
 
 /** Waits until the page of a step is kept in its browser. */
 export const untilKept = (page: Page, step: string) =>
-  page.waitForFunction(
-    (wanted) => document.documentElement.dataset.kept?.endsWith(wanted),
-    { timeout: 15_000 },
-    `/${step}`,
-  );
+  page.waitForFunction((wanted) => document.documentElement.dataset.kept?.endsWith(wanted), {}, `/${step}`);
 
 /** Forms, lists, and what writes things down come after the first drawing: a server that goes away before is another matter. */
 export const untilAllIsLoaded = (page: Page) => page.waitForNetworkIdle({ concurrency: 1 });
