@@ -42,6 +42,14 @@ async function touch(element: ElementHandle<Element>): Promise<boolean> {
       (node) =>
         new Promise<boolean>((resolve) => {
           node.addEventListener('click', () => resolve(true), { once: true, capture: true });
+          const onTouch = (event: Event) => {
+            if (node.contains(event.target as Node)) return;
+            // What came in under the finger meanwhile is not meant.
+            event.preventDefault();
+            event.stopImmediatePropagation();
+            resolve(false);
+          };
+          window.addEventListener('touchstart', onTouch, { once: true, capture: true, passive: false });
         }),
     )
     // It led to another page.
@@ -61,11 +69,15 @@ const findButton = (page: Page, words: string, scope: string) =>
             !node.hasAttribute('disabled') &&
             (node.textContent ?? '').trim().startsWith(wanted),
         ) ?? null,
-      { timeout: 20_000 },
+      { timeout: 20_000, polling: 100 },
       words,
       scope,
     )
-    .then((handle) => handle.asElement() as ElementHandle<Element>);
+    .then((handle) => handle.asElement() as ElementHandle<Element>)
+    .catch(async (error: unknown) => {
+      const there = await page.$$eval(`${scope} button`, (nodes) => nodes.map((node) => node.textContent));
+      throw new Error(`no “${words}” at ${page.url()}, which has: ${there.join(' · ')}`, { cause: error });
+    });
 
 /**
  * Presses the button (or link) whose words begin so, by touch; inside of the open dialog where `isInDialog`. A touch that missed is done
