@@ -1,5 +1,6 @@
 import { spawn } from 'node:child_process';
 import type { Browser } from 'puppeteer-core';
+import { JOB_KINDS } from '@/core/job/kinds/allKinds';
 import { findPlace, gotoReady, openPage, waitForLine, waitForText, type App } from '../tests/support/app';
 import { launchChromium } from '../tests/support/chromium';
 import { passedMs, watchFor } from '../tests/support/clocks';
@@ -73,11 +74,14 @@ async function seenByAnother(browser: Browser, app: App): Promise<number[]> {
   const [one, two] = [await openPage(browser, { person: 'iq' }), await openPage(browser, { person: 'tm' })];
   for (const { page } of [one, two]) await gotoReady(page, place.at('measure'));
   for (const { page } of [one, two]) await waitForLine(page);
+  const { outsideMm } = JOB_KINDS.find(({ kind }) => kind === 'wheel_hub')!.castings[0]!.seats.find(
+    ({ name }) => name === 'Disc side',
+  )!.spec.part;
   const times: number[] = [];
   for (const slot of ['bore.1.0', 'bore.1.90', 'bore.2.0']) {
     await one.page.click(`[data-slot="${slot}"]`);
     for (const { page } of [one, two]) await watchFor(page, `[data-slot="${slot}"][data-stored="true"]`);
-    await typeIntoSlot(one.page, '46.98');
+    await typeIntoSlot(one.page, (outsideMm - 0.018).toFixed(3));
     times.push(await passedMs(one.page, two.page));
   }
   return times;
