@@ -27,7 +27,7 @@ export default defineConfig({
           isolate: false,
         },
       },
-      { resolve: { alias }, test: { name: 'unit-alone', include: [KEPT_HERE] } },
+      { resolve: { alias }, test: { name: 'unit-alone', testTimeout: 30_000, include: [KEPT_HERE] } },
       {
         resolve: { alias },
         test: {

@@ -1,16 +1,13 @@
 import { spawn } from 'node:child_process';
 import type { Browser } from 'puppeteer-core';
 import { JOB_KINDS } from '@/core/job/kinds/allKinds';
-import { findPlace, gotoReady, openPage, waitForLine, waitForText, type App } from '../tests/support/app';
+import { findPlace, gotoReady, openPage, waitForLine, type App } from '../tests/support/app';
 import { launchChromium } from '../tests/support/chromium';
-import { passedMs, watchFor } from '../tests/support/clocks';
+import { answeredMs, passedMs, watchFor } from '../tests/support/clocks';
 import { makeDataDir } from '../tests/support/dataDir';
 import { startJob, typeIntoSlot } from '../tests/support/hands';
-import { percentile, report } from './lib/figures';
+import { medianMs, report } from './lib/figures';
 import { findFreePort, ROOT } from './lib/processes.mjs';
-
-/** What a person waits for: the start, the ask line, what another one enters. The tests hold these with room for a busy machine. */
-const medianMs = (times: number[]) => `${percentile(times, 0.5).toFixed(0)} ms`;
 
 /** The start command on `dataDir`, until it says that it is ready, and stopped again. */
 async function startS(dataDir: string, port: number): Promise<number> {
@@ -55,16 +52,7 @@ async function starts() {
 async function asked(browser: Browser, app: App): Promise<number[]> {
   const { page } = await openPage(browser, { person: 'iq' });
   await gotoReady(page, app.url);
-  await page.waitForFunction(() => document.activeElement?.id === 'ask');
-  const times: number[] = [];
-  for (const bearing of ['6202', '6204', '6306']) {
-    await page.$eval('#ask', (node) => (node as HTMLInputElement).select());
-    await page.keyboard.type(`${bearing} al`);
-    const started = performance.now();
-    await waitForText(page, 'answer', new RegExp(bearing));
-    times.push(performance.now() - started);
-  }
-  return times;
+  return answeredMs(page);
 }
 
 /** From Enter on one screen to the reading on another. */
@@ -87,6 +75,7 @@ async function seenByAnother(browser: Browser, app: App): Promise<number[]> {
   return times;
 }
 
+/** What a person waits for: the start, the ask line, what another one enters. The tests hold the last two with room for a busy machine. */
 export async function promises(app: App) {
   await starts();
   const browser = await launchChromium();

@@ -1,13 +1,11 @@
 import type { Browser, CDPSession, Page } from 'puppeteer-core';
 import { findPlace, gotoReady, openPage, waitForLine, type App } from '../tests/support/app';
 import { launchChromium } from '../tests/support/chromium';
-import { percentile, report } from './lib/figures';
+import { medianMs, report } from './lib/figures';
 
 /** What the screens cost in the browser: loading one, standing still, a reading to its drawing, a step of the walk. */
 const SLOWED = 4;
 const wait = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
-const median = (times: number[]) => percentile(times, 0.5);
-const asMs = (ms: number) => `${ms.toFixed(0)} ms`;
 
 /** Seconds that the page's main thread has worked. */
 async function workedS(client: CDPSession): Promise<number> {
@@ -115,20 +113,16 @@ export async function screens(app: App) {
     const { page, client } = opened;
     const loads: number[] = [];
     for (let i = 0; i < 3; i += 1) loads.push(await loading(opened));
-    report('a job screen loaded, work of its main thread, median of 3', asMs(median(loads)), '< 300 ms');
+    report('a job screen loaded, work of its main thread, median of 3', medianMs(loads), '< 300 ms');
     await waitForLine(page);
     report('an idle job screen, share of one core', `${((await idle(client)) * 100).toFixed(1)} %`, '< 2 %');
     await client.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });
     report(
       `Enter to the painted section, ${SLOWED} × slowed, median of 6`,
-      asMs(median(await readings(page))),
+      medianMs(await readings(page)),
       '< 100 ms',
     );
-    report(
-      `a step of the walk, ${SLOWED} × slowed, median of 6`,
-      asMs(median(await steps(page))),
-      '< 400 ms',
-    );
+    report(`a step of the walk, ${SLOWED} × slowed, median of 6`, medianMs(await steps(page)), '< 400 ms');
   } finally {
     await browser.close();
   }

@@ -7,7 +7,7 @@ import { randomUUID } from 'node:crypto';
 import pg from 'pg';
 import { buildDemo, idOf } from '../database/demo/demo';
 import { advance, rebuild, type Entry } from '@/core/project/advance';
-import { p95, percentile, report, time } from './lib/figures';
+import { median, p95, report, time } from './lib/figures';
 
 const [first] = buildDemo(Date.now());
 const jobId = first!.job.id;
@@ -36,7 +36,6 @@ async function post(url: string, job: string, readings: unknown[]) {
   return response.status;
 }
 
-const median = (times: number[]) => percentile(times, 0.5);
 const asMs = (ms: number) => `${ms.toFixed(2)} ms`;
 
 /** One reading after another, beside what such a request costs at the least: one that does nothing, and bare commits of one row. */

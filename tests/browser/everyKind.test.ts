@@ -1,5 +1,5 @@
 import type { Browser } from 'puppeteer-core';
-import { beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { JOB_KINDS } from '@/core/job/kinds/allKinds';
 import { gotoReady, loadStored, openPage, waitForText, type App } from '../support/app';
 import { read, startJob, tap, typeInto } from '../support/hands';
@@ -16,6 +16,8 @@ describe('every kind, from start to a measured seat', () => {
   beforeAll(async () => {
     regular = await openPage(browser, { person: 'tm', isRegular: true });
   });
+  // Left open, it goes on drawing its clocks beside the tests that follow.
+  afterAll(() => regular.page.close());
   it.each(JOB_KINDS.map(({ kind, name, castings }) => [name, kind, castings[0]!.seats[0]!] as const))(
     '%s',
     async (_, kind, seat) => {

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { gzipSync } from 'node:zlib';
 import type { Browser, Page } from 'puppeteer-core';
-import { beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { findPlace, gotoReady, openPage, textOf, waitForText, waitForStill, type App } from '../support/app';
 import { tap } from '../support/hands';
 import { serveDemo } from '../support/serveDemo';
@@ -72,6 +72,8 @@ describe('each screen', () => {
   beforeAll(async () => {
     regular = await openPage(browser, { person: 'iq', isTouch: true, isRegular: true });
   });
+  // Left open, it goes on drawing its clocks beside the tests that follow.
+  afterAll(() => regular.page.close());
 
   it.each(SCREENS)(
     '%s passes WCAG 2.2 A and AA as axe-core reads it, in a dim shop too, and fits an upright tablet',

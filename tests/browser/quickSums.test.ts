@@ -2,7 +2,7 @@ import type { Browser } from 'puppeteer-core';
 import { describe, expect, it } from 'vitest';
 import { bagCode } from '@/core/board/bagCode';
 import { gotoReady, openPage, textOf, waitForText, type App } from '../support/app';
-import { PROMISE_KEPT_MS } from '../support/clocks';
+import { answeredMs, PROMISE_KEPT_MS } from '../support/clocks';
 import { tap } from '../support/hands';
 import { serveDemo } from '../support/serveDemo';
 
@@ -28,18 +28,10 @@ const problemOf = (page: Page, field: string) =>
 const picture = (page: Page) => page.$eval('[data-testid="sum-picture"]', (node) => node.innerHTML);
 
 describe('the ask line', () => {
-  it('has the focus, answers within a second, and Enter keeps the answer as a job', async () => {
+  it('has the focus, answers at once, and Enter keeps the answer as a job', async () => {
     const { page, errors } = await openPage(browser, { person: 'iq' });
     await gotoReady(page, app.url);
-    await page.waitForFunction(() => document.activeElement?.id === 'ask');
-    const passedMs: number[] = [];
-    for (const bearing of ['6202', '6204', '6306']) {
-      await page.$eval('#ask', (node) => (node as HTMLInputElement).select());
-      await page.keyboard.type(`${bearing} al`);
-      const started = Date.now();
-      await waitForText(page, 'answer', new RegExp(bearing));
-      passedMs.push(Date.now() - started);
-    }
+    const passedMs = await answeredMs(page);
     expect(passedMs.sort((a, b) => a - b)[1], passedMs.join(', ')).toBeLessThan(PROMISE_KEPT_MS);
     const words = await textOf(page, 'answer');
     for (const part of ['6306', 'Heat the casting to', 'In the freezer', 'outer race', 'Usual fit, N7'])

@@ -1,4 +1,5 @@
 import type { Page } from 'puppeteer-core';
+import { waitForText } from './app';
 
 /**
  * From here on, the page notes when `selector` first appears (`seenAt`) and when a key was last pressed (`pressedAt`), by the machine's
@@ -30,9 +31,26 @@ export const runSeconds = (page: Page) =>
     atMs: Date.now(),
   }));
 
-/** Seconds between what two looks at one run’s clock say, over the time that passed between them: 0 for one clock. */
+/**
+ * Seconds between what two looks at one run’s clock say, over the time that passed between them: 0 for one clock. One that has run out
+ * tells nothing: it would agree with any other in the end.
+ */
 export const apartS = (a: Awaited<ReturnType<typeof runSeconds>>, b: typeof a) =>
-  Math.abs(a.leftS - b.leftS - (b.atMs - a.atMs) / 1000);
+  a.leftS > 0 && b.leftS > 0 ? Math.abs(a.leftS - b.leftS - (b.atMs - a.atMs) / 1000) : Infinity;
+
+/** Milliseconds from the last key of a question on the Bench to its answer, for three bearings; the last one stays. */
+export async function answeredMs(page: Page): Promise<number[]> {
+  await page.waitForFunction(() => document.activeElement?.id === 'ask');
+  const times: number[] = [];
+  for (const bearing of ['6202', '6204', '6306']) {
+    await page.$eval('#ask', (node) => (node as HTMLInputElement).select());
+    await page.keyboard.type(`${bearing} al`);
+    const startedMs = performance.now();
+    await waitForText(page, 'answer', new RegExp(bearing));
+    times.push(performance.now() - startedMs);
+  }
+  return times;
+}
 
 /**
  * The bench promises a second. On a quiet machine `npm run bench` measures it; here, where anything may run

@@ -13,46 +13,37 @@ const untilThereIsAPlace = (page: Page) =>
     polling: 200,
   });
 
-/** Waits until the browser has written down so much of what waits for the server: from then on the page may be closed. */
-export async function untilWritten(page: Page, atLeast = 1) {
+/** Waits until a store of this browser holds at least so many things with all of these texts in them. */
+async function untilHeld(page: Page, store: 'kept' | 'jobs', texts: readonly string[], atLeast: number) {
   await untilThereIsAPlace(page);
   await page.waitForFunction(
-    (wanted) =>
+    (name, wanted, count) =>
       new Promise<boolean>((resolve) => {
         const opening = indexedDB.open('urn-key');
         opening.onerror = () => resolve(false);
         opening.onsuccess = () => {
           const database = opening.result;
-          const counting = database.transaction('kept').objectStore('kept').count();
+          const getting = database.transaction(name).objectStore(name).getAll();
           database.close();
-          counting.onsuccess = () => resolve(counting.result >= wanted);
+          getting.onsuccess = () => {
+            const held = (getting.result as unknown[]).map((each) => JSON.stringify(each));
+            resolve(held.filter((each) => wanted.every((text) => each.includes(text))).length >= count);
+          };
         };
       }),
     { polling: 200 },
+    store,
+    texts,
     atLeast,
   );
 }
 
+/** Waits until the browser has written down so much of what waits for the server: from then on the page may be closed. */
+export const untilWritten = (page: Page, atLeast = 1) => untilHeld(page, 'kept', [], atLeast);
+
 /** Waits until this browser has written down what it knows of a job with `text` in it: a reload without a server shows it then. */
-export async function untilKnownHere(page: Page, jobId: string, text: string) {
-  await untilThereIsAPlace(page);
-  await page.waitForFunction(
-    (id, wanted) =>
-      new Promise<boolean>((resolve) => {
-        const opening = indexedDB.open('urn-key');
-        opening.onerror = () => resolve(false);
-        opening.onsuccess = () => {
-          const database = opening.result;
-          const getting = database.transaction('jobs').objectStore('jobs').get(id);
-          database.close();
-          getting.onsuccess = () => resolve(JSON.stringify(getting.result ?? null).includes(wanted));
-        };
-      }),
-    { polling: 200 },
-    jobId,
-    text,
-  );
-}
+export const untilKnownHere = (page: Page, jobId: string, text: string) =>
+  untilHeld(page, 'jobs', [jobId, text], 1);
 
 /** Puts into the browser what an earlier visit left behind. */
 export async function leaveKept(page: Page, left: readonly { id: string }[]) {
