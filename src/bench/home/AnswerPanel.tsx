@@ -1,22 +1,32 @@
 'use client';
 import Box from '@mui/material/Box';
-import Link from 'next/link';
 import type { ReactNode } from 'react';
-import type { AskAnswer, HelpTopic } from '@/core/ask/ask';
+import type { AskAnswer } from '@/core/ask/answer';
 import type { QuickPart } from '@/core/ask/quickSeat';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { type Units } from '@/core/quantity/format';
-import { sumPath, type SumDescription } from '@/core/sums/sum';
 import { HELP_WORDS } from '@/ui/words/help';
-import { sayAnswer } from '@/ui/words/sayAnswer';
 import { bearingMarks } from '@/ui/drawing/bearing';
 import { SceneView } from '@/ui/drawing/SceneView';
 import type { Scene } from '@/ui/drawing/scene';
 import { drawSum } from '@/ui/sumPictures/drawSum';
 import { box, say, text } from '@/ui/sumPictures/marks';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
-import { Lead, Note } from '@/ui/parts/text';
-import { seatScene, Figure, SeatAnswer, PICTURE } from './SeatAnswer';
+import { FoundAnswer } from './FoundAnswer';
+import { PICTURE, seatScene } from './SeatAnswer';
+
+/** What the answer is about, drawn; null for words. */
+function sceneOf(answer: AskAnswer, units: Units): Scene | null {
+  if (answer.answer === 'bearing' || answer.answer === 'sizes')
+    return answer.seat
+      ? seatScene(answer.seat, units)
+      : answer.answer === 'bearing'
+        ? partScene(answer.part, units)
+        : null;
+  if (!('solved' in answer)) return null;
+  const { sum, inputs, solved } = answer;
+  return drawSum({ sum, inputs, answers: solved.answers, units, width: 760, height: 400 });
+}
 
 /** What is what, and where it leads, in the place where it was asked. */
 export function AnswerPanel({
@@ -28,21 +38,7 @@ export function AnswerPanel({
   units: Units;
   children: ReactNode;
 }) {
-  const scene =
-    answer.kind === 'seat'
-      ? seatScene(answer.seat, units)
-      : answer.kind === 'part'
-        ? partScene(answer.part, units)
-        : answer.kind === 'sum'
-          ? drawSum({
-              sum: answer.sum,
-              inputs: answer.inputs,
-              answers: answer.solved.answers,
-              units,
-              width: 760,
-              height: 400,
-            })
-          : null;
+  const scene = sceneOf(answer, units);
   return (
     <Box
       data-testid="answer"
@@ -69,11 +65,7 @@ export function AnswerPanel({
         >
           {titleOf(answer)}
         </Box>
-        {answer.kind === 'seat' && <SeatAnswer seat={answer.seat} note={answer.note} units={units} />}
-        {answer.kind === 'part' && <Lead>{answer.meaning}. Goes over or between: nothing is pressed.</Lead>}
-        {answer.kind === 'sum' && <SumAnswer answer={answer} units={units} />}
-        {answer.kind === 'sums' && <SumList sums={answer.sums} />}
-        {answer.kind === 'help' && <Help topic={answer.topic} />}
+        <FoundAnswer answer={answer} units={units} />
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, mt: 1.5, alignItems: 'center' }}>
           {children}
         </Box>
@@ -83,36 +75,43 @@ export function AnswerPanel({
 }
 
 function titleOf(answer: AskAnswer): string {
-  switch (answer.kind) {
-    case 'seat':
-      return `${answer.seat.part.designation} in ${MATERIALS[answer.seat.material].name}`;
-    case 'part':
-      return answer.part.designation;
+  switch (answer.answer) {
+    case 'bearing':
+      return answer.seat
+        ? `${answer.part.designation} in ${MATERIALS[answer.seat.material].name}`
+        : answer.part.designation;
+    case 'sizes':
+      return answer.seat
+        ? `${answer.seat.part.designation} in ${MATERIALS[answer.seat.material].name}`
+        : `${answer.boreMm} × ${answer.outsideMm}, and how wide?`;
+    case 'seal':
+      return `Seal ${answer.shaftMm} × ${answer.outsideMm} × ${answer.widthMm}`;
+    case 'retaining_ring':
+      return `Retaining ring ${answer.nominalMm}`;
+    case 'limits':
+      return `${answer.nominalMm} ${answer.toleranceClass}`;
+    case 'conversion':
+      return answer.typed;
+    case 'material':
+      return MATERIALS[answer.material].name;
+    case 'bolt':
+    case 'rod':
     case 'sum':
       return answer.sum.title;
     case 'sums':
       return 'Which of these?';
     case 'job':
-      return `${answer.machine}, job ${answer.number}`;
+      return `${answer.machine || 'Machine not named yet'}, job ${answer.number}`;
     case 'job_kind':
-      return answer.name;
-    case 'job_kinds':
-      return 'Which of these jobs?';
+      return answer.kinds.length === 1 ? answer.kinds[0]!.name : 'Which of these jobs?';
     case 'help':
       return HELP_WORDS[answer.topic].title;
+    case 'not_in_tables':
+      return `${answer.typed}: not in the tables`;
+    case 'what_can_be_asked':
+      return 'What can be asked here';
   }
 }
-
-/** What to do with a part that did not go where it should. */
-const Help = ({ topic }: { topic: HelpTopic }) => (
-  <>
-    {HELP_WORDS[topic].lines.map(({ when, then }) => (
-      <Lead key={when} sx={{ mb: 0.5 }}>
-        <b>{when}:</b> {then}
-      </Lead>
-    ))}
-  </>
-);
 
 const partScene = (part: QuickPart, units: Units): Scene => ({
   width: PICTURE.width,
@@ -138,51 +137,3 @@ const partScene = (part: QuickPart, units: Units): Scene => ({
     ),
   ],
 });
-
-function SumAnswer({
-  answer: { sum, solved },
-  units,
-}: {
-  answer: Extract<AskAnswer, { kind: 'sum' }>;
-  units: Units;
-}) {
-  const shown = sum.answers.slice(0, 4).filter(({ name }) => solved.answers[name] !== undefined);
-  return (
-    <>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 4, rowGap: 1 }}>
-        {shown.map((field) => (
-          <Figure key={field.name} label={field.label} {...sayAnswer(field, solved.answers, units)} />
-        ))}
-      </Box>
-      {solved.verdict && (
-        <Lead sx={{ mt: 1, fontWeight: 750 }}>
-          {solved.verdict.severity === 'none' ? '' : solved.verdict.severity === 'fault' ? 'No: ' : 'Mind: '}
-          {solved.verdict.words}
-        </Lead>
-      )}
-      <Note>{solved.filled}</Note>
-    </>
-  );
-}
-
-const SumList = ({ sums }: { sums: readonly SumDescription[] }) => (
-  <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' }, columnGap: 4 }}>
-    {sums.map((sum) => (
-      <Box
-        key={sumPath(sum)}
-        component={Link}
-        href={`/sums/${sumPath(sum)}`}
-        sx={{
-          py: 1,
-          minHeight: 48,
-          color: token('ink'),
-          fontSize: TYPE.lead,
-          fontWeight: 700,
-          borderBottom: `1px solid ${token('rule')}`,
-        }}
-      >
-        {sum.title}
-      </Box>
-    ))}
-  </Box>
-);

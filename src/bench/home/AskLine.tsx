@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState, type RefObject } from 'react';
 import { writeAddress } from '@/core/sums/address';
-import type { AskAnswer, AskContext } from '@/core/ask/ask';
+import { LONGEST_ASKED, type AskAnswer, type AskContext } from '@/core/ask/answer';
 import { sumPath } from '@/core/sums/sum';
 import { useStartJob } from '@/bench/frame/useStartJob';
 import type { WalkStyle } from '@/core/record/vocabulary';
@@ -29,13 +29,35 @@ const EXAMPLES = ['6306 al', '25 62 17', 'm10 rod 20nm', 'two stroke', 'shim'];
 
 /** Where a tap on the answer leads. */
 function hrefOf(answer: AskAnswer): string | null {
-  if (answer.kind === 'sum') {
+  if ('solved' in answer) {
     const query = writeAddress(answer.sum.fields, answer.inputs).toString();
     return `/sums/${sumPath(answer.sum)}${query ? `?${query}` : ''}`;
   }
-  if (answer.kind === 'job') return `/jobs/${answer.jobId}`;
+  if (answer.answer === 'job') return `/jobs/${answer.jobId}`;
+  if (answer.answer === 'sums') return `/sums/${sumPath(answer.sums[0]!)}`;
   return null;
 }
+
+const seatOf = (answer: AskAnswer | null) =>
+  answer?.answer === 'bearing' || answer?.answer === 'sizes' ? answer.seat : null;
+
+/** The job that an answer is kept as. */
+function jobOf(answer: AskAnswer) {
+  const seat = seatOf(answer);
+  if (seat) {
+    const { designation, boreMm, outsideMm, widthMm, chamferMm, type, closure } = seat.part;
+    return {
+      kind: 'one_seat',
+      part: { designation, boreMm, outsideMm, widthMm, chamferMm, type, closure },
+      material: seat.material,
+    };
+  }
+  const isOne = answer.answer === 'job_kind' && answer.kinds.length === 1;
+  return isOne ? { kind: answer.kinds[0]!.jobKind } : null;
+}
+
+const asSizes = ({ shaftMm, outsideMm, widthMm }: Extract<AskAnswer, { answer: 'seal' }>) =>
+  `${shaftMm}x${outsideMm}x${widthMm}`;
 
 /** The ask line: has the focus when the Bench opens, answers in place, and one tap keeps the answer. */
 export function AskLine({ context, asked, walk }: { context: AskContext; asked: string; walk: WalkStyle }) {
@@ -51,21 +73,12 @@ export function AskLine({ context, asked, walk }: { context: AskContext; asked: 
   const Panel = loaded?.AnswerPanel;
 
   const keep = () => {
-    if (answer?.kind === 'seat') {
-      const { designation, boreMm, outsideMm, widthMm, chamferMm, type, closure } = answer.seat.part;
-      void start({
-        kind: 'one_seat',
-        machine: '',
-        part: { designation, boreMm, outsideMm, widthMm, chamferMm, type, closure },
-        material: answer.seat.material,
-      });
-    }
-    if (answer?.kind === 'job_kind') void start({ kind: answer.jobKind, machine: '' });
+    const job = answer && jobOf(answer);
+    if (job) void start({ ...job, machine: '' });
   };
   const onEnter = () => {
     const href = answer && hrefOf(answer);
     if (href) router.push(href);
-    else if (answer?.kind === 'sums') router.push(`/sums/${sumPath(answer.sums[0]!)}`);
     else keep();
   };
   const href = answer && hrefOf(answer);
@@ -73,20 +86,26 @@ export function AskLine({ context, asked, walk }: { context: AskContext; asked: 
   return (
     <Box role="search" sx={{ mt: 0.5, mb: 1.5 }}>
       <AskRow box={box} typed={typed} setTyped={setTyped} clearProblem={clearProblem} onEnter={onEnter} />
-      {typed && !answer && <NoAnswer loaded={loaded} typed={typed} />}
+      {typed && !answer && <NoAnswer loaded={loaded} />}
       {answer && Panel && (
         <Panel answer={answer} units={context.units}>
-          {href && (
+          {href && answer.answer !== 'sums' && (
             <Button variant="contained" component={Link} href={href}>
-              {answer.kind === 'job' ? 'Open the job' : 'Open the sum'}
+              {answer.answer === 'job' ? 'Open the job' : 'Open the sum'}
             </Button>
           )}
-          {answer.kind === 'seat' && (
+          {answer.answer === 'seal' && (
+            <Button variant="outlined" onClick={() => setTyped(`${asSizes(answer)} bearing`)}>
+              It is a bearing
+            </Button>
+          )}
+          {seatOf(answer) && (
             <Button variant="contained" disabled={isSending} onClick={keep}>
               Keep as a job
             </Button>
           )}
-          {answer.kind === 'job_kinds' &&
+          {answer.answer === 'job_kind' &&
+            answer.kinds.length > 1 &&
             answer.kinds.map(({ jobKind, name }) => (
               <Button
                 key={jobKind}
@@ -97,7 +116,7 @@ export function AskLine({ context, asked, walk }: { context: AskContext; asked: 
                 {name}
               </Button>
             ))}
-          {answer.kind === 'job_kind' && (
+          {answer.answer === 'job_kind' && answer.kinds.length === 1 && (
             <Button variant="contained" disabled={isSending} onClick={keep}>
               Start this job
             </Button>
@@ -187,7 +206,7 @@ function AskBox({ box, typed, setTyped, clearProblem, onEnter }: AskBoxProps) {
       value={typed}
       autoComplete="off"
       spellCheck={false}
-      maxLength={80}
+      maxLength={LONGEST_ASKED}
       placeholder="bearing, sizes, thread, bag code, question"
       onChange={(event: React.ChangeEvent<HTMLInputElement>) => {
         setTyped(event.target.value);
@@ -254,27 +273,11 @@ function Examples({ setTyped, box }: ExamplesProps) {
   );
 }
 
-type NoAnswerProps = {
-  loaded: Loaded | null;
-  typed: string;
-};
-
 /** Why nothing stands below yet. */
-function NoAnswer({ loaded, typed }: NoAnswerProps) {
+function NoAnswer({ loaded }: { loaded: Loaded | null }) {
   return (
     <Box role="status" sx={{ fontSize: TYPE.lead, minHeight: 44, display: 'flex', alignItems: 'center' }}>
-      {loaded ? (
-        typed.trim().length < 3 ? (
-          'Go on …'
-        ) : (
-          <span>
-            Nothing answers to this. <Link href="/sums">Quick sums</Link> and{' '}
-            <Link href="/reference">Reference</Link> have the lists.
-          </span>
-        )
-      ) : (
-        'One moment …'
-      )}
+      {loaded ? 'Go on …' : 'One moment …'}
     </Box>
   );
 }

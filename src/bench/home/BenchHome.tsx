@@ -3,9 +3,10 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import type { AskContext } from '@/core/ask/ask';
+import type { AskableJob, AskContext } from '@/core/ask/answer';
 import { bagCode } from '@/core/board/bagCode';
 import type { BenchJob } from '@/core/board/benchLine';
+import type { Units } from '@/core/quantity/format';
 import type { WalkStyle } from '@/core/record/vocabulary';
 import type { HeatItem } from '@/core/board/heatItems';
 import type { Person } from '@/core/record/job';
@@ -39,6 +40,8 @@ type Props = {
   kinds: readonly KindToStart[];
   ownKinds: readonly { id: string; name: string }[];
   heat: readonly HeatItem[];
+  /** Every job there is: those put away are asked for too. */
+  askable: readonly AskableJob[];
   nowMs: number;
   /** What the address asks: a bag’s label leads here with its code. */ asked: string;
 };
@@ -76,7 +79,29 @@ function moveFocus(event: React.KeyboardEvent) {
   links[(here + by + links.length) % links.length]?.focus();
 }
 
-export function BenchHome({ shop, initial, people, kinds, ownKinds, heat, nowMs, asked }: Props) {
+type AskContextProps = Pick<Props, 'kinds' | 'askable'> & { units: Units; jobs: Bench['jobs'] };
+
+/** The jobs on the bench as they are now, and those that are put away. */
+const useAskContext = ({ units, kinds, jobs, askable }: AskContextProps) =>
+  useMemo<AskContext>(
+    () => ({
+      units,
+      kinds,
+      jobs: [
+        ...jobs.map(({ jobId, machine, number, stackCodes }) => ({
+          jobId,
+          machine,
+          number,
+          stackCodes,
+          code: bagCode(number),
+        })),
+        ...askable.filter(({ jobId }) => jobs.every((job) => job.jobId !== jobId)),
+      ],
+    }),
+    [units, kinds, jobs, askable],
+  );
+
+export function BenchHome({ shop, initial, people, kinds, ownKinds, heat, askable, nowMs, asked }: Props) {
   const person = usePerson(people);
   const walk = person?.walk ?? 'full';
   const [filter, setFilter] = useState<FilterName>('all');
@@ -85,20 +110,7 @@ export function BenchHome({ shop, initial, people, kinds, ownKinds, heat, nowMs,
   const first = mostUrgent(jobs, walk);
   const shown = jobs.filter(FILTERS[filter].isShown);
   const units = person?.units ?? 'metric';
-  const context = useMemo<AskContext>(
-    () => ({
-      units,
-      kinds,
-      jobs: jobs.map(({ jobId, machine, number, stackCodes }) => ({
-        jobId,
-        machine,
-        number,
-        stackCodes,
-        code: bagCode(number),
-      })),
-    }),
-    [units, kinds, jobs],
-  );
+  const context = useAskContext({ units, kinds, jobs, askable });
   const [isStarting, setStarting] = useState(jobs.length === 0);
   const words = first
     ? sayMove(first.moves[walk])

@@ -1,7 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import { FREEZER_C } from '@/core/heat/soak';
-import type { QuickSeat } from '@/core/ask/quickSeat';
+import { clearanceFromFreezer, type QuickSeat } from '@/core/ask/quickSeat';
 import { asText, showFit, showForce, showTemperature, type Units } from '@/core/quantity/format';
 import { bearingMarks } from '@/ui/drawing/bearing';
 import type { Scene } from '@/ui/drawing/scene';
@@ -118,7 +118,31 @@ export const Figure = ({
 
 const RACE_WORDS = { outer: 'outer race', shell_rim: 'rim of the shell', either: 'either race' } as const;
 
-export function SeatAnswer({ seat, note, units }: { seat: QuickSeat; note: string | null; units: Units }) {
+type SeatAnswerProps = {
+  seat: QuickSeat;
+  note: string | null;
+  /** A casting temperature that was asked about, °C. */
+  housingC: number | null;
+  units: Units;
+};
+
+/** Does it drop at the heat that was asked about, and what in it would that harm? */
+function AtThisHeat({ seat, housingC, units }: { seat: QuickSeat; housingC: number; units: Units }) {
+  const { leastMm, mostMm } = clearanceFromFreezer(seat, housingC);
+  const heat = asText(showTemperature(housingC, units));
+  return (
+    <Box component="b" sx={{ display: 'block', color: token('ink') }}>
+      {leastMm > 0
+        ? `At ${heat} it drops: ${asText(showFit(leastMm, units))} … ${asText(showFit(mostMm, units))} free, bearing cold.`
+        : mostMm > 0
+          ? `At ${heat} it may drop or grab: the tightest still lacks ${asText(showFit(-leastMm, units))}.`
+          : `At ${heat} it does not drop: ${asText(showFit(-mostMm, units))} … ${asText(showFit(-leastMm, units))} tight.`}
+      {housingC > seat.ceilingC && ` Hotter than the bearing takes.`}
+    </Box>
+  );
+}
+
+export function SeatAnswer({ seat, note, housingC, units }: SeatAnswerProps) {
   const { fitMm, heatToC, isTooHot, freezerMinutes, forceN, freeAboveC, usualClass, ceilingC } = seat;
   const least = fitMm.value - 3 * fitMm.u;
   const most = fitMm.value + 3 * fitMm.u;
@@ -174,6 +198,7 @@ export function SeatAnswer({ seat, note, units }: { seat: QuickSeat; note: strin
           ? `Both together stay free above ${asText(showTemperature(freeAboveC, units))}. `
           : ''}
         The bearing itself takes {asText(showTemperature(ceilingC, units))}.
+        {housingC !== null && <AtThisHeat seat={seat} housingC={housingC} units={units} />}
         {isTooHot && (
           <Box component="b" sx={{ display: 'block', color: token('ink') }}>
             Too hot for this metal: press or draw it in.

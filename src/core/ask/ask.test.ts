@@ -3,8 +3,10 @@ import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { bagCode, isBagCode } from '@/core/board/bagCode';
 import { JOB_KINDS } from '@/core/job/kinds/allKinds';
-import { ask, type AskContext } from './ask';
+import type { AskContext } from './answer';
+import { ask } from './ask';
 import { quickSeat, usualClassFor } from './quickSeat';
+import { ANSWER_KINDS, sayForApi } from './sayForApi';
 
 const CONTEXT: AskContext = {
   units: 'metric',
@@ -17,7 +19,7 @@ describe('the ask line', () => {
   it('a designation and a metal: heat, freezer minutes, race to push, usual fit', () => {
     const answer = asked('6306 al');
     expect(answer).toMatchObject({
-      kind: 'seat',
+      answer: 'bearing',
       seat: {
         part: { designation: '6306', outsideMm: 72 },
         material: 'alsi9cu3',
@@ -25,7 +27,7 @@ describe('the ask line', () => {
         pushRace: 'outer',
       },
     });
-    if (answer?.kind !== 'seat') return;
+    if (answer?.answer !== 'bearing' || !answer.seat) return;
     // ISO 286 N7 and ISO 492 Normal at 72 mm: middle 17.5 µm; from the freezer that is well under 100 °C in aluminium.
     expect(answer.seat.fitMm.value * 1000).toBeCloseTo(17.5, 6);
     expect(answer.seat.heatToC.fromFreezer).toBeLessThan(answer.seat.heatToC.warm);
@@ -39,44 +41,44 @@ describe('the ask line', () => {
     ['hk2016 tube', 'mild_steel'],
     ['nj206 case', 'alsi9cu3'],
   ])('%s is in %s', (text, material) =>
-    expect(asked(text)).toMatchObject({ kind: 'seat', seat: { material } }),
+    expect(asked(text)).toMatchObject({ answer: 'bearing', seat: { material } }),
   );
   it('three sizes name the bearing that has them, or what does not match', () => {
     expect(asked('25 62 17')).toMatchObject({
-      kind: 'seat',
+      answer: 'bearing',
       seat: { part: { designation: '6305' } },
       note: '6305 has these sizes',
     });
     const odd = asked('25x51x15');
-    expect(odd).toMatchObject({ kind: 'seat', seat: { part: { designation: '25×51×15' } } });
-    expect(odd?.kind === 'seat' && odd.note).toContain('outside 1.00 mm bigger');
+    expect(odd).toMatchObject({ answer: 'sizes', seat: { part: { designation: '25×51×15' } } });
+    expect(odd?.answer === 'sizes' && odd.note).toContain('outside 1.00 mm bigger');
     expect(asked('.9843 2.4409 .6693', 'imperial')).toMatchObject({
       seat: { part: { designation: '6305' } },
     });
   });
   it('a thread and a torque: a rod’s pull, or a bolt’s load', () => {
     expect(asked('m10 rod 20nm')).toMatchObject({
-      kind: 'sum',
+      answer: 'rod',
       sum: { topic: 'press_rod', mode: 'force' },
       inputs: { torque_Nm: 20, pitch_mm: 1.5, strength_class: '4.6' },
     });
     // Common practice, no source: nobody who says a thread and a torque means a rod.
-    expect(asked('m6 11 ft-lb')).toMatchObject({ kind: 'sum', sum: { topic: 'bolt_torque' } });
+    expect(asked('m6 11 ft-lb')).toMatchObject({ answer: 'bolt', sum: { topic: 'bolt_torque' } });
     expect(asked('m6 bolt 8.8 10 ft-lb')).toMatchObject({
-      kind: 'sum',
+      answer: 'bolt',
+      isStrengthAssumed: false,
       sum: { topic: 'bolt_torque' },
       inputs: { strength_class: '8.8' },
     });
   });
   it('a bag code opens its job, a job kind starts one, words find sums', () => {
-    expect(asked(bagCode(7).toLowerCase())).toMatchObject({ kind: 'job', jobId: asId('j7') });
+    expect(asked(bagCode(7).toLowerCase())).toMatchObject({ answer: 'job', jobId: asId('j7') });
     expect(asked('saw case')).toEqual({
-      kind: 'job_kind',
-      jobKind: 'saw_crankcase',
-      name: 'Chainsaw crankcase',
+      answer: 'job_kind',
+      kinds: [{ jobKind: 'saw_crankcase', name: 'Chainsaw crankcase' }],
     });
-    expect(asked('infrared')).toMatchObject({ kind: 'sum', sum: { topic: 'thermometer' } });
-    expect(asked('shim')).toMatchObject({ kind: 'sums' });
+    expect(asked('infrared')).toMatchObject({ answer: 'sum', sum: { topic: 'thermometer' } });
+    expect(asked('shim')).toMatchObject({ answer: 'sums' });
   });
   it.each([
     ['wheel bearing', 'wheel_hub'],
@@ -84,11 +86,11 @@ describe('the ask line', () => {
     ['leaking seal', 'seal_only'],
     ['two stroke', 'two_stroke_crankcase'],
   ])('“%s” is the job that a person means by it', (text, jobKind) =>
-    expect(asked(text)).toMatchObject({ kind: 'job_kind', jobKind }),
+    expect(asked(text)).toMatchObject({ answer: 'job_kind', kinds: [{ jobKind }] }),
   );
   it('“crank” offers the crankcases, not one of them', () => {
     const answer = asked('crank');
-    const names = answer?.kind === 'job_kinds' ? answer.kinds.map(({ jobKind }) => jobKind) : [];
+    const names = answer?.answer === 'job_kind' ? answer.kinds.map(({ jobKind }) => jobKind) : [];
     expect(names).toEqual(
       expect.arrayContaining(['two_stroke_crankcase', 'offroad_crankcase', 'saw_crankcase']),
     );
@@ -98,12 +100,40 @@ describe('the ask line', () => {
     ['stuck', 'stuck'],
     ['Stuck!', 'stuck'],
     ['cocked', 'cocked'],
-  ])('“%s” says what to do', (text, topic) => expect(asked(text)).toEqual({ kind: 'help', topic }));
+  ])('“%s” says what to do', (text, topic) => expect(asked(text)).toEqual({ answer: 'help', topic }));
   it('a part that does not press into a bore says what it is', () =>
-    expect(asked('AXK2035')).toMatchObject({ kind: 'part', part: { type: 'thrust_needle' } }));
+    expect(asked('AXK2035')).toMatchObject({
+      answer: 'bearing',
+      seat: null,
+      part: { type: 'thrust_needle' },
+    }));
   it('each of the common questions takes twelve keys or fewer', () => {
     for (const text of ['6306 al', '25 62 17', 'saw case', 'm10 rod 20nm', bagCode(7)])
       expect(text.length).toBeLessThanOrEqual(12);
+  });
+  it('forgives a finger-slip in a word, and never guesses a short one', () => {
+    expect(asked('chansaw')).toMatchObject({ kinds: [{ jobKind: 'saw_crankcase' }] });
+    expect(asked('6306 mangesium')).toMatchObject({ answer: 'bearing', seat: { material: 'az91' } });
+    expect(asked('6306 ml')).not.toMatchObject({ answer: 'bearing' });
+  });
+  it('a seal’s sizes are a seal, unless a bearing is said or has them too', () => {
+    expect(asked('30x47x7')).toMatchObject({ answer: 'seal', isInTables: true });
+    expect(asked('30x47x7 bearing')).toMatchObject({ answer: 'sizes', widthMm: 7 });
+    expect(asked('25 47 12')).toMatchObject({ answer: 'bearing', part: { designation: '6005' } });
+  });
+  it('a thread alone gets the torque of three quarters of its proof load (ISO 898-1), and says what it took', () => {
+    const found = asked('torque m6');
+    expect(found).toMatchObject({ answer: 'bolt', isTorqueAssumed: true, strengthClass: '8.8' });
+    if (found?.answer !== 'bolt') return;
+    // M6 8.8: A_s 20.1 mm² × 580 MPa = 11.7 kN; three quarters of it with little grease is some 9 N·m.
+    expect(found.inputs.torque_Nm).toBeGreaterThan(7);
+    expect(found.inputs.torque_Nm).toBeLessThan(11);
+    expect(found.solved.answers.bolt_utilisation_high).toBeCloseTo(0.75, 1);
+  });
+  it('a job by its bag, its number, its machine; a number that is a bearing’s is a bearing', () => {
+    for (const text of [`bag ${bagCode(7)}`, 'job 7', '#7', 'ostrel 250', 'ostrel'])
+      expect(asked(text), text).toMatchObject({ answer: 'job', jobId: asId('j7') });
+    expect(asked('6305')).toMatchObject({ answer: 'bearing' });
   });
   it('whatever is typed, nothing is thrown', () =>
     fc.assert(
@@ -111,7 +141,8 @@ describe('the ask line', () => {
         fc.oneof(fc.string({ maxLength: 90 }), fc.stringMatching(/^[m0-9x .,/a-z-]{0,20}$/)),
         fc.constantFrom(...(['metric', 'metric_um', 'imperial'] as const)),
         (text, units) => {
-          ask(text, { ...CONTEXT, units });
+          const found = ask(text, { ...CONTEXT, units });
+          if (found) expect(ANSWER_KINDS).toContain(sayForApi(found).answer);
         },
       ),
       { seed: 31, numRuns: 400 },

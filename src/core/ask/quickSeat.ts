@@ -5,7 +5,7 @@ import type { HousingClass } from '@/core/catalogue/limits';
 import { LIMIT_C, MATERIALS, type MaterialCode } from '@/core/catalogue/materials';
 import { findInterference } from '@/core/fit/interference';
 import { pushForceBracket } from '@/core/fit/pushForce';
-import { freeTemperature, housingTemperatureFor, leastClearanceMm } from '@/core/heat/expansion';
+import { clearanceAt, freeTemperature, housingTemperatureFor, leastClearanceMm } from '@/core/heat/expansion';
 import { FREEZER_C, CONVECTION, timeUntilWithin } from '@/core/heat/soak';
 import type { Measured } from '@/core/quantity/measured';
 
@@ -87,6 +87,21 @@ const pushOf = (part: QuickPart, material: MaterialCode, interferenceMm: Measure
     race: MATERIALS.bearing_steel,
     housing: MATERIALS[material],
   });
+
+/** Room between a bearing from the freezer and its bore at `housingC`, for the tightest and the loosest of the usual fit, mm. */
+export function clearanceFromFreezer({ part, material, fitMm }: QuickSeat, housingC: number) {
+  const at = (interferenceMm: number) =>
+    clearanceAt(
+      {
+        diameterMm: part.outsideMm,
+        interferenceMm,
+        ringAlphaPerK: MATERIALS.bearing_steel.alphaPerK,
+        housingAlphaPerK: MATERIALS[material].alphaPerK,
+      },
+      { ringC: FREEZER_C, housingC },
+    );
+  return { leastMm: at(fitMm.value + 2 * fitMm.u), mostMm: at(fitMm.value - 2 * fitMm.u) };
+}
 
 /** @returns null for sizes outside the tables, and for parts that do not press into a bore */
 export function quickSeat(part: QuickPart, material: MaterialCode): QuickSeat | null {

@@ -1,3 +1,5 @@
+import { MM_PER_INCH } from '@/core/quantity/parseLength';
+
 /**
  * Metric threads M3–M24, coarse and the common fine pitches; stress area and proof loads.
  *
@@ -73,8 +75,25 @@ const PROOF_MPA: Record<StrengthClass, number> = {
 export const proofStressMPa = (strength: StrengthClass, diameterMm: number) =>
   strength === '8.8' && diameterMm > 16 ? 600 : PROOF_MPA[strength];
 
-/** `M10`, `m20x1.5`, `M8 x 1`. @returns null when it is no metric thread */
+/** Numbered inch sizes: diameter 0.060 in + 0.013 in × number. ASME B1.1, from memory. */
+const numberedMm = (number: number) => (0.06 + 0.013 * number) * MM_PER_INCH;
+
+/** `1/4-20`, `#10-24`, `.375-16`: diameter in inches, or its number, and threads per inch. ASME B1.1, from memory. */
+function parseInchThread(text: string): ThreadSize | null {
+  const match = /^(?:#(\d{1,2})|(\d+)\/(\d+)|(\d?\.\d+))"?\s*-\s*(\d{1,2})$/.exec(text.trim());
+  if (!match) return null;
+  const [, number, over, under, decimal, perInch] = match;
+  const diameterMm = number
+    ? numberedMm(Number(number))
+    : (decimal ? Number(decimal) : Number(over) / Number(under)) * MM_PER_INCH;
+  const pitchMm = MM_PER_INCH / Number(perInch);
+  return Number.isFinite(diameterMm) && pitchMm < diameterMm / 2 ? { diameterMm, pitchMm } : null;
+}
+
+/** `M10`, `m20x1.5`, `M8 x 1`, `1/4-20`. @returns null when it is no thread */
 export function parseThread(text: string): ThreadSize | null {
+  const inch = parseInchThread(text);
+  if (inch) return inch;
   const match = /^m\s*(\d+(?:[.,]\d+)?)(?:\s*[x×*]\s*(\d+(?:[.,]\d+)?))?$/i.exec(text.trim());
   if (!match) return null;
   const diameterMm = Number(match[1]!.replace(',', '.'));

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { LONGEST_ASKED } from '@/core/ask/answer';
 
 /** Bodies and queries of the API's other questions: order of bolts and drops, bearings by size. */
 export const boltOrderBody = z.object({
@@ -35,6 +36,11 @@ export const dropOrderBody = z.object({
   time_constant_s: z.number().min(1).max(100_000),
   turn_over_s: z.number().min(0).max(3600).default(20),
   reheat_s: z.number().min(0).max(86_400).default(1200),
+});
+
+export const askQuery = z.object({
+  q: z.string().min(1).max(LONGEST_ASKED),
+  units: z.enum(['metric', 'metric_um', 'imperial']).default('metric'),
 });
 
 const size = z.coerce.number().gt(0).max(1000);

@@ -1,4 +1,4 @@
-import type { HelpTopic } from '@/core/ask/ask';
+import type { HelpTopic } from '@/core/ask/answer';
 
 /** What to do, hot and cold, with a part that did not go where it should. Common practice, no source. */
 export const HELP_WORDS: Record<HelpTopic, { title: string; lines: { when: string; then: string }[] }> = {

@@ -176,9 +176,16 @@ function bearingFrom(row: BearingRow, suffixes: readonly WrittenSuffix[]): Beari
   const others = written.filter(
     (code) => !clearance.includes(code) && !(code === 'X' && row.series === '320'),
   );
+  // A groove for a ring stands apart: 6304 NR.
+  const grooves = others.filter((code) => /^NR?$/.test(code));
+  const closures = others.filter((code) => !grooves.includes(code));
   return {
     ...set,
-    designation: [row.designation + others.map((code) => `-${code}`).join(''), ...clearance].join(' '),
+    designation: [
+      row.designation + closures.map((code) => `-${code}`).join(''),
+      ...grooves,
+      ...clearance,
+    ].join(' '),
     features: [
       ...baseFeatures(row),
       ...suffixes.map(({ code, suffix }) => ({ code, meaning: suffix.meaning })),
