@@ -3,7 +3,9 @@ import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { idOf, ROUNDS, roundsGone, STOCK, TOOLS } from '../../database/demo/demo';
 import { THRESHOLDS } from '@/core/heat/mildest';
-import { about, call, jobId, openDoors, ostrel, server } from '../support/doors';
+import type { JobId } from '@/core/record/ids';
+import { about, call, jobId, openDoors, ostrel, personId, server } from '../support/doors';
+import { viewSeat } from '../support/records';
 
 /** The shop: tools, instruments, orders, stacks, people, and the demo put away, through their route handlers. */
 openDoors();
@@ -122,6 +124,45 @@ describe('the shop', () => {
     expect(own).toContain('Second');
     await call('shop', {}, { showsDemo: true });
     expect(await machines()).toEqual(all);
+  });
+  it('the demo put away changes no verdict of an own job, nor what it is exported with', async () => {
+    const started = (await call('start', {}, { kind: 'wheel_hub', machine: 'Own hub' })).json as unknown as {
+      id: JobId;
+    };
+    const own = (await server.loadJob(started.id))!;
+    const seat = own.castings[0]!.seats.find(({ spec }) => spec.kind !== 'seal_in_bore')!;
+    const demoGauge = ostrel.instruments.find(({ kind }) => kind === 'bore_gauge')!;
+    const readings = [1, 2].flatMap((plane) =>
+      [0, 90].map((angle) => ({
+        id: randomUUID(),
+        seatId: seat.id,
+        castingId: null,
+        personId,
+        instrumentId: demoGauge.id,
+        slot: `bore.${plane}.${angle}`,
+        typed: (seat.spec.part.outsideMm - 0.018).toFixed(3),
+        value: seat.spec.part.outsideMm - 0.018,
+        metalC: 20,
+        takenAt: new Date().toISOString(),
+      })),
+    );
+    await server.saveEntries(started.id, { readings, events: [] } as never);
+    const fitOf = async () => viewSeat((await server.loadJob(started.id))!, seat.id, Date.now())!.fit!;
+    const before = await fitOf();
+    const initials = async () => (await server.loadJob(started.id))!.people.map((each) => each.initials);
+    expect(await initials()).toContain('IQ');
+    await call('shop', {}, { showsDemo: false });
+    expect(await fitOf()).toEqual(before);
+    expect(await initials()).toEqual(['IQ']);
+    const file = (await call('exported', { jobId: started.id })).json as unknown as {
+      people: { initials: string; isOff?: boolean }[];
+      instruments: { id: string; isOff?: boolean }[];
+    };
+    expect(file.instruments.map(({ id }) => id)).toEqual([demoGauge.id]);
+    expect(file.people.map((each) => each.initials)).toEqual(['IQ']);
+    expect([...file.people, ...file.instruments].some((each) => 'isOff' in each)).toBe(false);
+    await call('shop', {}, { showsDemo: true });
+    expect(await fitOf()).toEqual(before);
   });
   it('somebody new has initials of their own', async () => {
     const person = { id: randomUUID(), initials: 'ZZ', name: 'Zed', units: 'metric' };

@@ -37,6 +37,7 @@ export function PersonPicker({
   onClose: () => void;
 }) {
   const { people } = useShop({ people: said });
+  const atTheBench = people.filter(({ isOff }) => !isOff);
   const person = usePerson(said);
   const newPerson = useLoaded(loadNewPerson);
   if (!isOpen) return null;
@@ -45,7 +46,7 @@ export function PersonPicker({
       <DialogTitle>Who is at the bench?</DialogTitle>
       <DialogContent>
         <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap' }}>
-          {people.map(({ id, initials, name }, i) => (
+          {atTheBench.map(({ id, initials, name }, i) => (
             <Button
               key={id}
               variant="outlined"
@@ -70,7 +71,7 @@ export function PersonPicker({
               </Box>
             </Button>
           ))}
-          {people.length === 0 && 'Nobody is entered in this shop yet.'}
+          {atTheBench.length === 0 && 'Nobody is entered in this shop yet.'}
         </Box>
         {newPerson && <newPerson.NewPerson onAdded={onClose} />}
         {person && (

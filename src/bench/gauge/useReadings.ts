@@ -43,11 +43,11 @@ function slotAfter(slots: readonly GaugeSlot[], current: string, taken: Readonly
 export function useInstruments(kind: Instrument['kind'], read: Read | null) {
   const { record } = useJob();
   const [isByHand, setByHand] = useState(false);
+  const here = record.instruments.filter(({ isOff }) => !isOff);
   return {
     // A simulated gauge knows castings only.
-    simulated:
-      (read?.castingId && record.instruments.find((each) => each.kind === kind && each.isSimulated)) || null,
-    byHand: record.instruments.find((each) => each.kind === 'by_hand') ?? null,
+    simulated: (read?.castingId && here.find((each) => each.kind === kind && each.isSimulated)) || null,
+    byHand: here.find((each) => each.kind === 'by_hand') ?? null,
     isByHand,
     setByHand,
   };

@@ -41,7 +41,7 @@ function remember(castingId: CastingId) {
  */
 export function useProbe(view: SeatView) {
   const { record, addReading, person } = useJob();
-  const probe = record.instruments.find(({ kind }) => kind === 'contact_probe') ?? null;
+  const probe = record.instruments.find(({ kind, isOff }) => kind === 'contact_probe' && !isOff) ?? null;
   const castingId = view.casting.id;
   const isOn = useSyncExternalStore(
     listen,

@@ -72,7 +72,7 @@ export function usePerson(people: readonly Person[]): Person | null | undefined 
   const id = useSyncExternalStore(onPerson, readPerson, () => undefined);
   const { people: known } = useShop({ people });
   return useMemo(
-    () => (id === undefined ? undefined : (known.find((each) => each.id === id) ?? null)),
+    () => (id === undefined ? undefined : (known.find((each) => each.id === id && !each.isOff) ?? null)),
     [known, id],
   );
 }

@@ -67,6 +67,8 @@ export const instrumentSchema = z.strictObject({
   isSimulated: z.boolean(),
   /** Last day on which its calibration holds; null: not watched. */
   calibrationDue: daySchema.nullable().optional(),
+  /** Here no more: it stands with what was read with it, and is offered for nothing new. */
+  isOff: z.boolean().optional(),
 });
 export type Instrument = z.infer<typeof instrumentSchema>;
 
@@ -76,6 +78,8 @@ export const personSchema = z.strictObject({
   name,
   units: z.enum(['metric', 'metric_um', 'imperial']),
   walk: z.enum(WALKS).optional(),
+  /** Here no more: stands with what they did, and is not asked for at the bench. */
+  isOff: z.boolean().optional(),
 });
 export type Person = z.infer<typeof personSchema>;
 

@@ -43,8 +43,11 @@ export function writeJobFile(
     format: JOB_FILE_FORMAT,
     version: JOB_FILE_VERSION,
     job,
-    people: people.filter(({ id }) => peopleUsed.has(id)),
-    instruments: instruments.filter(({ id }) => instrumentsUsed.has(id)),
+    // Whether they are here still is this shop's matter.
+    people: people.filter(({ id }) => peopleUsed.has(id)).map(({ isOff: _, ...person }) => person),
+    instruments: instruments
+      .filter(({ id }) => instrumentsUsed.has(id))
+      .map(({ isOff: _, ...instrument }) => instrument),
     readings: entries.readings,
     events: entries.events,
     photographs: photographs.map((photograph) => ({

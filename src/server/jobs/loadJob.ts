@@ -195,10 +195,20 @@ export async function loadEntries(
   });
 }
 
-export const loadPeople = (client: Queryable) =>
+/**
+ * Who may stand at the bench; with `jobId`, also whoever is on that job's record and is here no more (`isOff`): what they did stays
+ * theirs.
+ */
+export const loadPeople = (client: Queryable, jobId: JobId | null = null) =>
   queryMany<Person>(
     client,
-    `SELECT id, initials, name, units, walk FROM person WHERE ${SHOWN} ORDER BY initials`,
+    `
+    SELECT id, initials, name, units, walk, NOT ${SHOWN} AS "isOff" FROM person
+    WHERE ${SHOWN} OR id IN (
+      SELECT person_id FROM reading WHERE job_id = $1 UNION SELECT person_id FROM job_event WHERE job_id = $1
+      UNION SELECT person_id FROM photograph WHERE job_id = $1)
+    ORDER BY initials`,
+    [jobId],
   );
 
 /** Photographs of a job without their pictures, oldest first. */
@@ -212,11 +222,17 @@ export const loadPhotographs = (client: Queryable, jobId: JobId) =>
     [jobId],
   );
 
-export const loadInstruments = (client: Queryable) =>
+/**
+ * What the shop measures with; with `jobId`, also whatever that job was measured with and is here no more (`isOff`): its readings keep
+ * their doubt, and so their verdict.
+ */
+export const loadInstruments = (client: Queryable, jobId: JobId | null = null) =>
   queryMany<Instrument>(
     client,
-    `SELECT id, name, kind, resolution, u, is_simulated AS "isSimulated", calibration_due AS "calibrationDue"
-    FROM instrument WHERE ${SHOWN} ORDER BY name`,
+    `
+    SELECT id, name, kind, resolution, u, is_simulated AS "isSimulated", calibration_due AS "calibrationDue", NOT ${SHOWN} AS "isOff"
+    FROM instrument WHERE ${SHOWN} OR id IN (SELECT instrument_id FROM reading WHERE job_id = $1) ORDER BY name`,
+    [jobId],
   );
 
 /** A job with its whole record; null where there is none. */
@@ -228,8 +244,8 @@ export async function loadJob(jobId: JobId, client: Queryable = pool()): Promise
   return {
     ...head,
     entries: entriesOf(jobId),
-    people: await loadPeople(client),
-    instruments: await loadInstruments(client),
+    people: await loadPeople(client, jobId),
+    instruments: await loadInstruments(client, jobId),
     tools: await loadTools(client),
     rules: await loadRules(client),
     photographs,

@@ -12,7 +12,7 @@ export async function loadStandingJob(jobId: JobId): Promise<LoadedJob | null> {
   return {
     ...standing.job,
     version: standing.version,
-    people: await loadPeople(pool()),
+    people: await loadPeople(pool(), jobId),
     photographs: await loadPhotographs(pool(), jobId),
   };
 }

@@ -46,7 +46,7 @@ async function readKnown(jobId: JobId): Promise<Known> {
     places: {
       castings: job.castings,
       shafts: job.shafts,
-      people: new Set((await loadPeople(pool())).map(({ id }) => id)),
+      people: new Set((await loadPeople(pool(), jobId)).map(({ id }) => id)),
       instruments: new Set(job.instruments.map(({ id }) => id)),
     },
     columns: columnsOf(job, viewer, Date.now()),

@@ -28,7 +28,7 @@ export const apart = ({
 const withShop = async (client: Queryable, head: JobHead, state: JobState): Promise<ProjectedJob> => ({
   ...head,
   state,
-  instruments: await loadInstruments(client),
+  instruments: await loadInstruments(client, head.id),
   tools: await loadTools(client),
   rules: await loadRules(client),
   people: [],

@@ -1,0 +1,198 @@
+import type { SlotFamily } from '@/core/record/slots';
+
+/**
+ * Sorts of instruments that a bench has, and how well each reads. A proposal of its standard uncertainty is made from its scale, from
+ * what its standard lets it be off by, and from the hand that holds it (JCGM 100, 4.3 and 5.1): u² = (d/√12)² + (G/√3)² + h².
+ * Limits of error G from memory of ISO 13385-1 and -2 (calipers, depth gauges), ISO 3611 (micrometers), ISO 463 (dials) and DIN 866
+ * (rules); the hand's share h is common practice, no source.
+ */
+export const INSTRUMENT_SORTS = [
+  'steel_rule',
+  'caliper',
+  'micrometer',
+  'bore_gauge',
+  'telescoping_gauge',
+  'depth_gauge',
+  'dial',
+  'contact_probe',
+  'infrared',
+] as const;
+export type InstrumentSort = (typeof INSTRUMENT_SORTS)[number];
+
+export type SortFacts = {
+  /** As the interface says it. */
+  name: string;
+  quantity: 'length' | 'temperature';
+  /** What it can be put to. */
+  families: readonly SlotFamily[];
+  /** Smallest step that it shows, mm or K: usual ones, the most usual first. */
+  resolutions: readonly [number, ...number[]];
+  /** What it spans, mm or °C: usual ones, the most usual first. */
+  ranges: readonly (readonly [low: number, high: number])[];
+  /** What its standard lets it be off by, ±, mm or K. */
+  errorLimit: number;
+  /** What the hand that holds it adds, standard uncertainty, mm or K. */
+  hand: number;
+  /** What the hand does, in words. */
+  handWords: string;
+};
+
+const ACROSS: readonly SlotFamily[] = [
+  'bore',
+  'outside',
+  'inside',
+  'journal',
+  'width',
+  'old_outside',
+  'old_inside',
+  'old_width',
+];
+const OUTSIDES: readonly SlotFamily[] = ['outside', 'journal', 'width', 'old_outside', 'old_width'];
+const INSIDES: readonly SlotFamily[] = ['bore', 'inside', 'old_inside'];
+
+export const SORTS: Record<InstrumentSort, SortFacts> = {
+  steel_rule: {
+    name: 'steel rule',
+    quantity: 'length',
+    families: [...ACROSS, 'depth'],
+    resolutions: [0.5, 1],
+    ranges: [
+      [0, 150],
+      [0, 300],
+    ],
+    errorLimit: 0.1,
+    hand: 0.2,
+    handWords: 'the eye beside the line',
+  },
+  caliper: {
+    name: 'caliper',
+    quantity: 'length',
+    families: [...ACROSS, 'depth'],
+    resolutions: [0.01, 0.02, 0.05],
+    ranges: [
+      [0, 150],
+      [0, 200],
+      [0, 300],
+    ],
+    errorLimit: 0.03,
+    hand: 0.015,
+    handWords: 'its jaws held a little crooked',
+  },
+  micrometer: {
+    name: 'micrometer',
+    quantity: 'length',
+    families: OUTSIDES,
+    resolutions: [0.001, 0.01],
+    ranges: [
+      [0, 25],
+      [25, 50],
+      [50, 75],
+      [75, 100],
+    ],
+    errorLimit: 0.004,
+    hand: 0.001,
+    handWords: 'its ratchet',
+  },
+  bore_gauge: {
+    name: 'bore gauge with dial',
+    quantity: 'length',
+    families: INSIDES,
+    resolutions: [0.01, 0.001],
+    ranges: [
+      [18, 35],
+      [35, 60],
+      [50, 150],
+    ],
+    errorLimit: 0.005,
+    hand: 0.004,
+    handWords: 'setting it, and rocking it to its smallest',
+  },
+  telescoping_gauge: {
+    name: 'telescoping gauge and micrometer',
+    quantity: 'length',
+    families: INSIDES,
+    resolutions: [0.01, 0.001],
+    ranges: [[8, 150]],
+    errorLimit: 0.004,
+    hand: 0.01,
+    handWords: 'carrying the size from bore to micrometer',
+  },
+  depth_gauge: {
+    name: 'depth gauge',
+    quantity: 'length',
+    families: ['depth'],
+    resolutions: [0.01, 0.02, 0.05],
+    ranges: [
+      [0, 150],
+      [0, 25],
+    ],
+    errorLimit: 0.03,
+    hand: 0.01,
+    handWords: 'its bridge on the face',
+  },
+  dial: {
+    name: 'dial indicator',
+    quantity: 'length',
+    families: ['depth'],
+    resolutions: [0.01, 0.001],
+    ranges: [
+      [0, 10],
+      [0, 1],
+    ],
+    errorLimit: 0.013,
+    hand: 0.005,
+    handWords: 'its stand',
+  },
+  contact_probe: {
+    name: 'contact thermometer',
+    quantity: 'temperature',
+    families: ['temperature'],
+    resolutions: [0.1, 1],
+    ranges: [[-50, 300]],
+    errorLimit: 1.5,
+    hand: 1,
+    handWords: 'how it lies on the metal',
+  },
+  infrared: {
+    name: 'contact-free thermometer',
+    quantity: 'temperature',
+    families: ['temperature'],
+    resolutions: [0.1, 1],
+    ranges: [[-30, 500]],
+    errorLimit: 2,
+    hand: 8,
+    handWords: 'a matt patch; bright metal lies far more',
+  },
+};
+
+/** What serves for a slot of this family, best first. */
+export const sortsFor = (family: SlotFamily): InstrumentSort[] =>
+  INSTRUMENT_SORTS.filter((sort) => SORTS[sort].families.includes(family)).sort(
+    (a, b) => uOf(a, SORTS[a].resolutions[0]).u - uOf(b, SORTS[b].resolutions[0]).u,
+  );
+
+export type Proposal = {
+  /** Standard uncertainty, mm or K, rounded up to two digits. */
+  u: number;
+  /** What it is made of, each a standard uncertainty, mm or K. */
+  parts: { scale: number; instrument: number; hand: number };
+};
+
+/** Two digits, upward: a proposal is never better than it was reckoned. */
+function roundUp(value: number): number {
+  const step = 10 ** (Math.floor(Math.log10(value)) - 1);
+  return Number((Math.ceil(value / step - 1e-9) * step).toPrecision(2));
+}
+
+/**
+ * The standard uncertainty to begin with, until a shop knows its own better.
+ * @param resolution smallest step shown, mm or K; more than 0
+ */
+export function uOf(sort: InstrumentSort, resolution: number): Proposal {
+  const { errorLimit, hand } = SORTS[sort];
+  const parts = { scale: resolution / Math.sqrt(12), instrument: errorLimit / Math.sqrt(3), hand };
+  return { u: roundUp(Math.hypot(parts.scale, parts.instrument, parts.hand)), parts };
+}
+
+/** Can a reading tell two things apart that lie `apart` from each other? Twice its uncertainty to either side must fit between. JCGM 106, guard band 2u. */
+export const canDecide = (u: number, apart: number) => 4 * u <= apart;
