@@ -36,8 +36,7 @@ export function PersonPicker({
   isOpen: boolean;
   onClose: () => void;
 }) {
-  const { people } = useShop({ people: said });
-  const atTheBench = people.filter(({ isOff }) => !isOff);
+  const people = useShop({ people: said }).people.filter(({ isOff }) => !isOff);
   const person = usePerson(said);
   const newPerson = useLoaded(loadNewPerson);
   if (!isOpen) return null;
@@ -46,7 +45,7 @@ export function PersonPicker({
       <DialogTitle>Who is at the bench?</DialogTitle>
       <DialogContent>
         <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap' }}>
-          {atTheBench.map(({ id, initials, name }, i) => (
+          {people.map(({ id, initials, name }, i) => (
             <Button
               key={id}
               variant="outlined"
@@ -71,7 +70,7 @@ export function PersonPicker({
               </Box>
             </Button>
           ))}
-          {atTheBench.length === 0 && 'Nobody is entered in this shop yet.'}
+          {people.length === 0 && 'Nobody is entered in this shop yet.'}
         </Box>
         {newPerson && <newPerson.NewPerson onAdded={onClose} />}
         {person && (

@@ -131,13 +131,22 @@ function OneBearing({ bearing, units }: { bearing: Bearing; units: Units }) {
           <Lead>The cup is {asText(showSize(bearing.cupWidthMm, units, 2))} wide: that carries the fit.</Lead>
         )}
         <Note>
-          Row remembered: {bearing.confidence}. Measure the part in your hand.{' '}
+          Confidence in this row: {bearing.confidence}. Measure the part in your hand.{' '}
           <Link href={`/sums/boundary?designation=${encodeURIComponent(bearing.designation)}`}>As a sum</Link>
         </Note>
       </Box>
     </Box>
   );
 }
+
+const spelled = (text: string) => text.replace(/[\s-]/g, '').toUpperCase();
+
+/** Bearings with these signs anywhere in their number; those that begin with them first. */
+const byPartOfNumber = (typed: string) =>
+  BEARINGS.map((bearing) => ({ bearing, at: spelled(bearing.designation).indexOf(spelled(typed)) }))
+    .filter(({ at }) => at >= 0)
+    .sort((a, b) => a.at - b.at)
+    .map(({ bearing }) => bearing);
 
 /** Bearings by number, or by size as measured. */
 export function BearingsSection({ units }: { units: Units }) {
@@ -147,16 +156,11 @@ export function BearingsSection({ units }: { units: Units }) {
     ? { boreMm: parsed.value.boreMm, outsideMm: parsed.value.outsideMm, widthMm: parsed.value.widthMm }
     : readSizes(typed, units);
   const bySize = sizes ? findBearingsBySize(sizes, parsed?.ok ? 0.01 : 1.1, LIMIT) : [];
-  const byStart =
-    !sizes && typed.trim()
-      ? BEARINGS.filter(({ designation }) =>
-          designation.replace(/\s/g, '').toUpperCase().startsWith(typed.replace(/\s/g, '').toUpperCase()),
-        ).slice(0, LIMIT)
-      : [];
+  const byNumber = !sizes && typed.trim() ? byPartOfNumber(typed).slice(0, LIMIT) : [];
   const rows =
     bySize.length > 0
       ? bySize
-      : (typed.trim() ? byStart : BEARINGS.slice(0, LIMIT)).map((bearing): SizeDifference => ({
+      : (typed.trim() ? byNumber : BEARINGS.slice(0, LIMIT)).map((bearing): SizeDifference => ({
           bearing,
           apartMm: 0,
         }));

@@ -29,6 +29,15 @@ export type AskableJob = {
 export type HelpTopic = 'stuck' | 'cocked';
 export type SolvedSum = { sum: SumDescription; inputs: Record<string, unknown>; solved: Solved };
 
+/** A thread that is tightened. */
+export type Tightened = SolvedSum & {
+  strengthClass: StrengthClass;
+  /** Nobody said the class: this one was taken. */
+  isStrengthAssumed: boolean;
+  /** Nobody said a torque: the usual one was taken. */
+  isTorqueAssumed: boolean;
+};
+
 /** What a question means, and what was found. `answer` is the kind of it, as the API says it too. */
 export type AskAnswer =
   /** A bearing of the tables. `seat` is null for one that is not pressed into a bore. */
@@ -64,14 +73,8 @@ export type AskAnswer =
       nominalMm: number;
       rings: { standard: RingStandard; ring: RetainingRing }[];
     }
-  | ({
-      answer: 'bolt' | 'rod';
-      strengthClass: StrengthClass;
-      /** Nobody said the class: this one was taken. */
-      isStrengthAssumed: boolean;
-      /** Nobody said a torque: the usual one was taken. */
-      isTorqueAssumed: boolean;
-    } & SolvedSum)
+  | ({ answer: 'bolt' } & Tightened)
+  | ({ answer: 'rod' } & Tightened)
   | { answer: 'limits'; nominalMm: number; toleranceClass: ToleranceClass; limitsUm: LimitsUm }
   /** One amount, as it was typed, and as people of either unit read it. */
   | { answer: 'conversion'; typed: string; quantity: Quantity; value: number; shown: string[] }

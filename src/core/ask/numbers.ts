@@ -1,5 +1,11 @@
 import { findLimits, isToleranceClass } from '@/core/catalogue/limits';
-import { parseThread, STRENGTH_CLASSES, UNMARKED, type StrengthClass } from '@/core/catalogue/threads';
+import {
+  parseThread,
+  STRENGTH_CLASSES,
+  UNMARKED,
+  type StrengthClass,
+  type ThreadSize,
+} from '@/core/catalogue/threads';
 import { asText, type Units } from '@/core/quantity/format';
 import { parseDecimal } from '@/core/quantity/parseLength';
 import { parseQuantity, showQuantity } from '@/core/quantity/quantities';
@@ -13,6 +19,9 @@ const nutFaceMm = (diameterMm: number) => 1.35 * diameterMm;
 const USUAL_BOLT: StrengthClass = '8.8';
 /** Share of its proof load that a torque takes a bolt to, at the least friction. Common practice, no source. */
 const USUAL_SHARE = 0.75;
+
+/** More than anybody tightens here by hand, N·m. */
+const MOST_TORQUE_NM = 2000;
 
 const THREAD_WORDS = new Set([
   'rod',
@@ -35,8 +44,15 @@ function usualTorqueNm(size: Record<string, unknown>): number {
   return typeof at === 'number' && at > 0 ? Math.round((20 * USUAL_SHARE) / at) / 2 : 10;
 }
 
-/** `m10 rod 20nm`, `M8 25 Nm`, `m6 8.8 12 ft lb`, `1/4-20 10 ft lb`, `torque m6`. */
-export function askThread(words: readonly string[], units: Units): AskAnswer | null {
+type AskedThread = {
+  thread: ThreadSize;
+  isRod: boolean;
+  strengthClass: StrengthClass | undefined;
+  torqueNm: number | null;
+};
+
+/** A thread among the words, and what stands beside it; null where there is none, or something that is no torque. */
+function readThread(words: readonly string[], units: Units): AskedThread | null {
   const joined = words
     .join(' ')
     .replace(/\bm\s+(?=\d)/i, 'm')
@@ -45,43 +61,49 @@ export function askThread(words: readonly string[], units: Units): AskAnswer | n
   if (!thread) return null;
   const isClass = (word: string): word is StrengthClass =>
     (STRENGTH_CLASSES as readonly string[]).includes(word);
-  const said = joined.find(isClass);
+  const strengthClass = joined.find(isClass);
+  const isRod = joined.some((word) => /^rod$/i.test(word));
   const torqueText = joined
-    .filter((word) => word !== said && !parseThread(word) && !THREAD_WORDS.has(word.toLowerCase()))
+    .filter((word) => word !== strengthClass && !parseThread(word) && !THREAD_WORDS.has(word.toLowerCase()))
     .join(' ');
-  const torque = torqueText === '' ? null : parseQuantity(torqueText, 'newton_metre', units);
-  if (torque && (!torque.ok || torque.value < 0 || torque.value > 2000)) return null;
-  // A thread with a torque is a bolt; a rod is asked for by its name.
-  const answer = joined.some((word) => /^rod$/i.test(word)) ? 'rod' : 'bolt';
-  const strengthClass = said ?? (answer === 'rod' ? UNMARKED : USUAL_BOLT);
-  const bolt = {
+  if (torqueText === '') return { thread, isRod, strengthClass, torqueNm: null };
+  const torque = parseQuantity(torqueText, 'newton_metre', units);
+  const isTorque = torque.ok && torque.value >= 0 && torque.value <= MOST_TORQUE_NM;
+  return isTorque ? { thread, isRod, strengthClass, torqueNm: torque.value } : null;
+}
+
+/** `m10 rod 20nm`, `M8 25 Nm`, `m6 8.8 12 ft lb`, `1/4-20 10 ft lb`, `torque m6`: a bolt, unless a rod is asked for by its name. */
+export function askThread(words: readonly string[], units: Units): AskAnswer | null {
+  const asked = readThread(words, units);
+  if (!asked) return null;
+  const { thread, isRod, torqueNm } = asked;
+  const strengthClass = asked.strengthClass ?? (isRod ? UNMARKED : USUAL_BOLT);
+  const size = {
     thread_d_mm: thread.diameterMm,
     pitch_mm: thread.pitchMm,
     strength_class: strengthClass,
-    engagement_mm: 2 * thread.diameterMm,
   };
-  const torque_Nm = torque ? torque.value : usualTorqueNm(bolt);
-  const { engagement_mm: _, ...size } = bolt;
-  const solved =
-    answer === 'bolt'
-      ? solvedSum('bolt_torque', { ...bolt, torque_Nm })
-      : solvedSum('press_rod/force', {
-          ...size,
-          torque_Nm,
-          nut_face_mean_diameter_mm: nutFaceMm(thread.diameterMm),
-        });
+  const bolt = { ...size, engagement_mm: 2 * thread.diameterMm };
+  const torque_Nm = torqueNm ?? usualTorqueNm(bolt);
+  const solved = isRod
+    ? solvedSum('press_rod/force', {
+        ...size,
+        torque_Nm,
+        nut_face_mean_diameter_mm: nutFaceMm(thread.diameterMm),
+      })
+    : solvedSum('bolt_torque', { ...bolt, torque_Nm });
   return (
     solved && {
-      answer,
+      answer: isRod ? 'rod' : 'bolt',
       strengthClass,
-      isStrengthAssumed: said === undefined,
-      isTorqueAssumed: torque === null,
+      isStrengthAssumed: asked.strengthClass === undefined,
+      isTorqueAssumed: torqueNm === null,
       ...solved,
     }
   );
 }
 
-/** `62 N7`, `k6 25`: the limits of ISO 286 of a size in a class. Capitals are bores; a class that only the other case has is taken as that. */
+/** `62 N7`, `k6 25`: ISO 286 limits of a size in a class. Capitals are bores; what only the other case has is taken as that. */
 export function askLimits(words: readonly string[]): AskAnswer | null {
   const match =
     /^(\d+(?:[.,]\d+)?)\s*(?:mm)?\s*(js\d{1,2}|[a-z]\d{1,2})$/i.exec(words.join(' ')) ??

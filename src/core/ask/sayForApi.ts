@@ -1,5 +1,5 @@
 import type { MaterialCode } from '@/core/catalogue/materials';
-import type { AskAnswer, SolvedSum } from './answer';
+import type { AskAnswer, SolvedSum, Tightened } from './answer';
 import type { QuickSeat } from './quickSeat';
 
 /** The family that a casting’s metal belongs to, as people say it. */
@@ -55,108 +55,75 @@ export const ANSWER_KINDS = [
   'what_can_be_asked',
 ] as const;
 
-/** An answer of the ask line as the API gives it: `answer` is its kind, and units stand in the names. */
-export function sayForApi(
-  found: AskAnswer,
-): { answer: (typeof ANSWER_KINDS)[number] } & Record<string, unknown> {
-  switch (found.answer) {
-    case 'bearing': {
-      const { part, seat, meaning, note, housingC } = found;
-      return {
-        answer: 'bearing',
-        designation: part.designation,
-        bore_mm: part.boreMm,
-        outside_mm: part.outsideMm,
-        width_mm: part.widthMm,
-        type: part.type,
-        closure: part.closure,
-        meaning,
-        note,
-        ...seatFields(seat),
-        ...(housingC !== null && { housing_C: housingC }),
-      };
-    }
-    case 'sizes': {
-      const { boreMm, outsideMm, widthMm, seat, note } = found;
-      return {
-        answer: 'sizes',
-        bore_mm: boreMm,
-        outside_mm: outsideMm,
-        width_mm: widthMm,
-        note,
-        ...seatFields(seat),
-      };
-    }
-    case 'seal': {
-      const { shaftMm, outsideMm, widthMm, material, rpm, isInTables } = found;
-      return {
-        answer: 'seal',
-        shaft_mm: shaftMm,
-        outside_mm: outsideMm,
-        width_mm: widthMm,
-        material,
-        rpm,
-        in_standard: isInTables,
-        ...sumFields(found),
-      };
-    }
-    case 'retaining_ring':
-      return {
-        answer: 'retaining_ring',
-        nominal_mm: found.nominalMm,
-        rings: found.rings.map(({ standard, ring }) => ({
-          standard,
-          ring_thickness_mm: ring.ringThicknessMm,
-          groove_diameter_mm: ring.grooveDiameterMm,
-          groove_width_min_mm: ring.grooveWidthMinMm,
-        })),
-      };
-    case 'bolt':
-    case 'rod':
-      return {
-        answer: found.answer,
-        strength_class: found.strengthClass,
-        strength_class_assumed: found.isStrengthAssumed,
-        torque_assumed: found.isTorqueAssumed,
-        ...sumFields(found),
-      };
-    case 'limits':
-      return {
-        answer: 'limits',
-        nominal_mm: found.nominalMm,
-        tolerance_class: found.toleranceClass,
-        upper_um: found.limitsUm.upperUm,
-        lower_um: found.limitsUm.lowerUm,
-      };
-    case 'conversion':
-      return {
-        answer: 'conversion',
-        typed: found.typed,
-        value: found.value,
-        quantity: found.quantity,
-        shown: found.shown,
-      };
-    case 'material':
-      return { answer: 'material', material: found.material, housing: HOUSING[found.material] };
-    case 'sum':
-      return { answer: 'sum', ...sumFields(found) };
-    case 'sums':
-      return { answer: 'sum', sums: found.sums.map(({ topic, mode, title }) => ({ topic, mode, title })) };
-    case 'job_kind':
-      return { answer: 'job_kind', kinds: found.kinds.map(({ jobKind, name }) => ({ kind: jobKind, name })) };
-    case 'job':
-      return {
-        answer: 'job',
-        id: found.jobId,
-        number: found.number,
-        machine: found.machine,
-        bag_code: found.code,
-      };
-    case 'help':
-      return { answer: 'help', topic: found.topic };
-    case 'not_in_tables':
-      return { answer: 'not_in_tables', typed: found.typed };
-    case 'what_can_be_asked':
-      return { answer: 'what_can_be_asked' };
-  }
+type Fields = Record<string, unknown>;
+
+const tightened = (found: Tightened): Fields => ({
+  strength_class: found.strengthClass,
+  strength_class_assumed: found.isStrengthAssumed,
+  torque_assumed: found.isTorqueAssumed,
+  ...sumFields(found),
+});
+
+/** What each kind of answer says, its units in the names. */
+const FIELDS: { [K in AskAnswer['answer']]: (found: Extract<AskAnswer, { answer: K }>) => Fields } = {
+  bearing: ({ part, seat, meaning, note, housingC }) => ({
+    designation: part.designation,
+    bore_mm: part.boreMm,
+    outside_mm: part.outsideMm,
+    width_mm: part.widthMm,
+    type: part.type,
+    closure: part.closure,
+    meaning,
+    note,
+    ...seatFields(seat),
+    ...(housingC !== null && { housing_C: housingC }),
+  }),
+  sizes: ({ boreMm, outsideMm, widthMm, seat, note }) => ({
+    bore_mm: boreMm,
+    outside_mm: outsideMm,
+    width_mm: widthMm,
+    note,
+    ...seatFields(seat),
+  }),
+  seal: (found) => ({
+    shaft_mm: found.shaftMm,
+    outside_mm: found.outsideMm,
+    width_mm: found.widthMm,
+    material: found.material,
+    rpm: found.rpm,
+    in_standard: found.isInTables,
+    ...sumFields(found),
+  }),
+  retaining_ring: ({ nominalMm, rings }) => ({
+    nominal_mm: nominalMm,
+    rings: rings.map(({ standard, ring }) => ({
+      standard,
+      ring_thickness_mm: ring.ringThicknessMm,
+      groove_diameter_mm: ring.grooveDiameterMm,
+      groove_width_min_mm: ring.grooveWidthMinMm,
+    })),
+  }),
+  bolt: tightened,
+  rod: tightened,
+  limits: ({ nominalMm, toleranceClass, limitsUm }) => ({
+    nominal_mm: nominalMm,
+    tolerance_class: toleranceClass,
+    upper_um: limitsUm.upperUm,
+    lower_um: limitsUm.lowerUm,
+  }),
+  conversion: ({ typed, value, quantity, shown }) => ({ typed, value, quantity, shown }),
+  material: ({ material }) => ({ material, housing: HOUSING[material] }),
+  sum: (found) => sumFields(found),
+  sums: ({ sums }) => ({ sums: sums.map(({ topic, mode, title }) => ({ topic, mode, title })) }),
+  job_kind: ({ kinds }) => ({ kinds: kinds.map(({ jobKind, name }) => ({ kind: jobKind, name })) }),
+  job: ({ jobId, number, machine, code }) => ({ id: jobId, number, machine, bag_code: code }),
+  help: ({ topic }) => ({ topic }),
+  not_in_tables: ({ typed }) => ({ typed }),
+  what_can_be_asked: () => ({}),
+};
+
+/** An answer of the ask line as the API gives it; one sum and several are one kind there. */
+export function sayForApi(found: AskAnswer): { answer: (typeof ANSWER_KINDS)[number] } & Fields {
+  const fieldsOf = FIELDS[found.answer] as (found: AskAnswer) => Fields;
+  return { answer: found.answer === 'sums' ? 'sum' : found.answer, ...fieldsOf(found) };
 }

@@ -194,5 +194,5 @@ export function uOf(sort: InstrumentSort, resolution: number): Proposal {
   return { u: roundUp(Math.hypot(parts.scale, parts.instrument, parts.hand)), parts };
 }
 
-/** Can a reading tell two things apart that lie `apart` from each other? Twice its uncertainty to either side must fit between. JCGM 106, guard band 2u. */
+/** Can a reading tell apart what lies `apart`? Twice its uncertainty to either side fits between (JCGM 106, guard band 2u). */
 export const canDecide = (u: number, apart: number) => 4 * u <= apart;

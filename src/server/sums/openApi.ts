@@ -1,9 +1,9 @@
-import { ANSWER_KINDS } from '@/core/ask/sayForApi';
 import { jobFileJsonSchema } from '@/core/record/jobFile';
 import { SUMS } from '@/core/sums/allSums';
 import { sentSchema } from '@/core/sums/schema';
 import type { AnswerField, Sum } from '@/core/sums/sum';
-import { askQuery, bearingQuery, boltOrderBody, dropOrderBody, pusherQuery } from './bodies';
+import { askPath } from './openApiAsk';
+import { bearingQuery, boltOrderBody, dropOrderBody, pusherQuery } from './bodies';
 import {
   input,
   withoutDialect,
@@ -111,26 +111,6 @@ function otherPaths() {
           200: {
             description: 'Each with what does not match.',
             ...json({ type: 'object', properties: { bearings: { type: 'array', items: bearing } } }),
-          },
-          ...REFUSALS,
-        },
-      },
-    },
-    '/api/v1/ask': {
-      get: {
-        operationId: 'ask',
-        tags: ['ask'],
-        summary: 'What the ask line answers: one question in a few characters',
-        parameters: queryOf(askQuery),
-        responses: {
-          200: {
-            description: 'The kind of the answer, and what was found; more keys than listed stand in it.',
-            ...json({
-              type: 'object',
-              required: ['answer'],
-              properties: { answer: { type: 'string', enum: ANSWER_KINDS } },
-              additionalProperties: true,
-            }),
           },
           ...REFUSALS,
         },
@@ -282,7 +262,7 @@ export function openApiDocument() {
       description:
         'Sums, parts, orders and job files of the fitting bench. Units stand in the names. A material’s name may stand in place of its numbers.',
     },
-    paths: { ...sumPaths(), ...otherPaths() },
+    paths: { ...sumPaths(), ...askPath, ...otherPaths() },
     components: {
       schemas: {
         Error: {
