@@ -5,7 +5,9 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { counting } from '@/core/job/counting';
 import { isSizedByBore } from '@/core/job/seatView';
+import type { DoubtedReading } from '@/core/job/doubtedReading';
 import type { SeatView } from '@/core/job/seatView';
+import { showSize, type Units } from '@/core/quantity/format';
 import { later } from '@/bench/record/later';
 import { useJob } from '@/bench/record/JobProvider';
 import { useLoaded } from '@/bench/record/useLoaded';
@@ -33,6 +35,10 @@ type Props = {
   onThird: () => void;
   onSlot: (slot: string) => void;
 };
+
+/** Which one, among what. */
+const sayDoubted = ({ reading, fellowsMm }: DoubtedReading, units: Units) =>
+  `${showSize(reading.value, units, 3).figure} among ${showSize(fellowsMm, units, 3).figure}: `;
 
 export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
   const { person, keptIds } = useJob();
@@ -62,6 +68,7 @@ export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
           </Typography>
           <Note>
             {isMeasured ? '' : 'From the usual fit where nothing is measured. '}
+            {fit.doubted && sayDoubted(fit.doubted, units)}
             {verdict.meaning}
             {fit.isProvisional ? ' Read on warm or cold metal: provisional.' : ''}
           </Note>

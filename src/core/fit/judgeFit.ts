@@ -2,7 +2,14 @@ import { bandOf, type Measured } from '@/core/quantity/measured';
 
 /** The seat's verdict, in the trade's words; what each means for the work stands in `src/ui/words`. */
 export type FitVerdict =
-  'not_measured' | 'slack' | 'may_go_loose_hot' | 'right' | 'tight' | 'too_tight' | 'cannot_tell';
+  | 'not_measured'
+  | 'reading_doubted'
+  | 'slack'
+  | 'may_go_loose_hot'
+  | 'right'
+  | 'tight'
+  | 'too_tight'
+  | 'cannot_tell';
 
 /** Share of yield that the boss may see at its tightest. From memory. */
 export const YIELD_SHARE = 0.6;
@@ -25,6 +32,7 @@ export function judgeFit({
   usualHighMm,
   load,
   isMeasured,
+  isDoubted = false,
 }: {
   benchMm: Measured;
   runningMm: Measured;
@@ -34,10 +42,13 @@ export function judgeFit({
   load: 'standing' | 'rotating';
   /** The bore was read: a class by itself is no evidence that a seat is spun. */
   isMeasured: boolean;
+  /** One reading stands alone: it is read again before seat or part is judged by it. */
+  isDoubted?: boolean;
 }): FitJudgement {
   const bench = bandOf(benchMm);
   const running = bandOf(runningMm);
   if (!isMeasured && bench.low < 0) return { verdict: 'not_measured', severity: 'none' };
+  if (isDoubted) return { verdict: 'reading_doubted', severity: 'caution' };
   if (bench.high < 0) return { verdict: 'slack', severity: 'fault' };
   if (yieldMPa !== null && housingTrescaMPa > YIELD_SHARE * yieldMPa)
     return { verdict: 'too_tight', severity: 'fault' };

@@ -13,6 +13,7 @@ import { partMetal } from '@/core/record/seatFacts';
 import type { FittedSpec } from '@/core/record/seatSpec';
 import type { CurrentReading } from '@/core/project/readings';
 import { counting } from './counting';
+import { doubtedReading, type DoubtedReading } from './doubtedReading';
 
 /** Version of the formulas in this folder's results; stored beside every result that is kept. */
 export const FORMULA_VERSION = '2026.12';
@@ -33,6 +34,8 @@ export type SeatFit = {
   benchMm: Measured;
   runningMm: Measured;
   push: PushForce | null;
+  /** A reading to doubt before anything else is judged by it. */
+  doubted: DoubtedReading | null;
   judgement: FitJudgement;
 };
 
@@ -64,6 +67,8 @@ type MeasuredSeat = {
   instruments: readonly Instrument[];
 };
 
+const isWarmOrCold = ({ metalC }: CurrentReading) => Math.abs(metalC - 20) > PROVISIONAL_K;
+
 /**
  * The fit of one seat from what is known of it: readings where there are some, else the usual class with its wide band.
  * @returns null where the size lies outside the tables and nothing is measured
@@ -85,6 +90,7 @@ export function findSeatFit({ seat, casting, readings, instruments }: MeasuredSe
   const benchMm = interference.forHoldMm;
   const runningMm = runningFit(spec, metal, benchMm);
   const push = pushOf(spec, metal, benchMm);
+  const doubted = doubtedReading(readings, 'bore') ?? doubtedReading(readings, 'outside');
   return {
     bore,
     partOutside,
@@ -92,10 +98,10 @@ export function findSeatFit({ seat, casting, readings, instruments }: MeasuredSe
     benchMm,
     runningMm,
     push,
-    isProvisional: [...boreReadings, ...outsideReadings].some(
-      ({ metalC }) => Math.abs(metalC - 20) > PROVISIONAL_K,
-    ),
+    doubted,
+    isProvisional: [...boreReadings, ...outsideReadings].some(isWarmOrCold),
     judgement: judgeFit({
+      isDoubted: doubted !== null,
       benchMm,
       runningMm,
       housingTrescaMPa: push?.housingTrescaMPa ?? 0,

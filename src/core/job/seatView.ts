@@ -6,7 +6,7 @@ import type { Casting, Instrument, JobHead, Seat } from '@/core/record/job';
 import type { Workpiece } from '@/core/record/vocabulary';
 import type { JobPlan } from '@/core/record/plan';
 import { type Journal, journalOf } from '@/core/record/journals';
-import { guardOf, partMetal } from '@/core/record/seatFacts';
+import { partMetal } from '@/core/record/seatFacts';
 import type { Shaft } from '@/core/record/shafts';
 import type { Tool } from '@/core/tools/tool';
 import type { LeftIn, Neighbour } from '@/core/heat/ceilings';
@@ -26,6 +26,7 @@ import { BORE_SLOTS, OUTSIDE_SLOTS, slotText, type Slot } from '@/core/record/sl
 import { coolsAtMs, heatAt, type CastingHeat } from './castingHeat';
 import { counting } from './counting';
 import { findSeatFit, type SeatFit } from './seatFit';
+import { sealsLeftIn } from './sealsLeftIn';
 import { viewJournals, type JournalView } from './journalView';
 import { workpieceOf } from './workpiece';
 import { checkSeatPart } from './seatSizes';
@@ -117,26 +118,6 @@ function partStateOf({ history }: Pick<SeatView, 'history'>): PartState {
   return history.freezer ? 'cold' : 'waiting';
 }
 
-/** Seals that sit in a casting and would be heated with it: old ones that are still in, and new ones that were fitted already. */
-export const sealsLeftIn = (
-  { state }: Pick<ProjectedJob, 'state'>,
-  casting: Pick<Casting, 'seats'>,
-): LeftIn[] =>
-  casting.seats.flatMap(({ id, name, spec }) => {
-    if (state.work.removedSeats.includes(id)) return [];
-    const history = state.seats[id]?.history ?? FRESH_SEAT.history;
-    if (spec.kind === 'seal_in_bore') {
-      const seal = { seatName: name, sealMaterial: spec.part.material };
-      if (history.homeMs !== null) return [{ ...seal, isNew: true }];
-      return history.takenOut ? [] : [seal];
-    }
-    const guard = guardOf(spec);
-    if (!guard) return [];
-    const seal = { seatName: name, sealMaterial: guard.material };
-    if (history.sealFitted) return [{ ...seal, isNew: true }];
-    return guard.leftIn && !history.sealTakenOut ? [seal] : [];
-  });
-
 /** Instruments that measured after their calibration had run out: what they say is marked. */
 const overdueInstruments = (readings: readonly CurrentReading[], instruments: readonly Instrument[]) =>
   instruments.filter(
@@ -170,6 +151,7 @@ function makeView(
   const readings = readingsOf(done.slots);
   const { history } = done;
   const journal = journalOf(shaft ? [shaft] : [], seat.id);
+  const fit = findSeatFit({ seat, casting, readings, instruments });
   const view = {
     seat,
     casting,
@@ -178,10 +160,12 @@ function makeView(
     probe: castingDone.probe.kept,
     history,
     heat: heatAt(castingDone.heat, nowMs),
-    fit: findSeatFit({ seat, casting, readings, instruments }),
+    fit,
     leftIn,
     isMeasured:
-      hasAll(readings, boreSlotsOf(seat)) && (isSizedByBore(seat) || hasAll(readings, OUTSIDE_SLOTS)),
+      !fit?.doubted &&
+      hasAll(readings, boreSlotsOf(seat)) &&
+      (isSizedByBore(seat) || hasAll(readings, OUTSIDE_SLOTS)),
     journal,
     partCheck: checkSeatPart(
       { hasJournal: journal !== null, isSeal: seat.spec.kind === 'seal_in_bore' },

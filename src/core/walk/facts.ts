@@ -54,8 +54,8 @@ export const asksForReadings = (view: SeatView, job: JobView, walk: WalkStyle) =
   !isSeal(view) && (walk !== 'quick' || isWorthMeasuring(view, job));
 
 /** Two across at one depth and the part once: enough in a hurry. In the longer walks two depths tell a taper too. */
-export function isMeasuredFor({ seat, readings, isMeasured }: SeatView, walk: WalkStyle): boolean {
-  if (isMeasured || walk !== 'quick') return isMeasured;
+export function isMeasuredFor({ seat, readings, fit, isMeasured }: SeatView, walk: WalkStyle): boolean {
+  if (isMeasured || walk !== 'quick' || fit?.doubted) return isMeasured;
   const taken = new Set(counting(readings).map(({ slot }) => slot));
   const isAcross = ['1', '2'].some((plane) => taken.has(`bore.${plane}.0`) && taken.has(`bore.${plane}.90`));
   return isAcross && (isSizedByBore(seat) || taken.has('outside.0'));

@@ -44,7 +44,9 @@ const TROUBLE_STEP: Record<Trouble, [Step, Stage]> = {
   repair_seat: ['measure', 'measure'],
 };
 
+/** The slot that is read next: one to be read again first, then the first that has nothing. */
 function nextSlot(view: SeatView, walk: WalkStyle) {
+  if (view.fit?.doubted) return view.fit.doubted.reading.place;
   const taken = new Set(counting(view.readings).map(({ slot }) => slot));
   const isQuick = walk === 'quick';
   const bore = boreSlotsOf(view.seat).slice(0, isQuick ? 2 : undefined);

@@ -12,6 +12,10 @@ export const FIT_WORDS: Record<FitVerdict, { word: string; meaning: string }> = 
     word: 'Usual fit, not measured',
     meaning: 'The usual class alone tells neither tight nor slack: a bore gauge would.',
   },
+  reading_doubted: {
+    word: 'One reading stands alone',
+    meaning: 'Typed wrong, or the gauge held crooked? Read it again before seat or part is doubted.',
+  },
   slack: {
     word: 'Slack: the seat is spun',
     meaning: 'It cannot hold a bearing. Sleeve, retaining compound or solder first; no punch marks.',
