@@ -107,9 +107,19 @@ describe('one seat from measured bore to home, square and on record', () => {
     await pressWhenReady(page);
 
     await page.waitForSelector('[data-sense="sunk"]');
-    await page.keyboard.press('1');
+    // A gauge types into the open question: its number waits, its Enter answers nothing, and a digit is no answer.
+    await page.keyboard.type('2.20');
+    await page.keyboard.press('Enter');
+    await waitForText(page, 'typed-waits', /2\.20/);
+    expect(await page.$('[data-sense="sunk"]')).not.toBeNull();
+    await page.keyboard.press('s');
+    await page.waitForSelector('[data-testid="reading"]');
+    expect(await page.$eval('[data-testid="reading"]', (node) => (node as HTMLInputElement).value)).toBe(
+      '2.20',
+    );
+    await page.keyboard.press('Enter');
+    await waitForStored(page, 'depth.1.0');
     for (const [slot, text] of [
-      ['depth.1.0', '2.20'],
       ['depth.1.90', '2.21'],
       ['depth.1.180', '2.20'],
       ['depth.1.270', '2.20'],

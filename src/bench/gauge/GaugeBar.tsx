@@ -15,7 +15,14 @@ const KeyPad = later(() => import('@/ui/fields/KeyPad'), 'KeyPad');
 const MOVES: Partial<Record<string, 1 | -1>> = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 };
 const QUIET_BUTTON = { minWidth: 64, px: 1, fontSize: TYPE.text, lineHeight: 1.05 } as const;
 
-type Props = { seatId: AnySeatId; slots: readonly GaugeSlot[]; slot: string; onSlot: (slot: string) => void };
+type Props = {
+  seatId: AnySeatId;
+  slots: readonly GaugeSlot[];
+  slot: string;
+  onSlot: (slot: string) => void;
+  /** What was typed while a question stood open: it waits in the first slot. */
+  typedBefore?: string;
+};
 
 const slotLabel = ({ label, instrumentKind }: GaugeSlot) =>
   `${instrumentKind === 'bore_gauge' ? 'bore, ' : instrumentKind === 'micrometer' ? 'bearing, ' : ''}${label}`;
@@ -65,9 +72,9 @@ function useDigits({ input, isOff, slot, onText }: Digits) {
  * The bar that takes readings: what the gauge shows, the slots, and the waiting one in black. A number and Enter moves on. It knows
  * nothing of what is read: bores, depths, whatever has slots.
  */
-export function GaugeBar({ seatId, slots, slot, onSlot }: Props) {
+export function GaugeBar({ seatId, slots, slot, onSlot, typedBefore = '' }: Props) {
   const read = useRead(seatId);
-  const [text, setText] = useState('');
+  const [text, setText] = useState(typedBefore);
   const [problem, setProblem] = useState<string | null>(null);
   const [pad, setPad] = useState<'reading' | 'metal' | null>(null);
   const input = useRef<HTMLInputElement>(null);

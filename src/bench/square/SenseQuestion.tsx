@@ -1,10 +1,11 @@
 'use client';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { useEffect, useRef } from 'react';
+import { useEffect, useEffectEvent, useRef, useState } from 'react';
 import type { DepthSense } from '@/core/seating/squareness';
 import type { SeatView } from '@/core/job/seatView';
 import { useJob } from '@/bench/record/JobProvider';
+import { Lead } from '@/ui/parts/text';
 import { token, TYPE } from '@/ui/theme/tokens';
 
 /** One picture: case (hatched), bearing (plain), and the distance that the gauge reads. */
@@ -49,15 +50,21 @@ function Picture({ sense }: { sense: DepthSense }) {
   );
 }
 
+/** Letters: a digit is a reading’s, never an answer. */
 const ANSWERS: readonly { sense: DepthSense; words: string; key: string }[] = [
-  { sense: 'sunk', words: 'Sunk: down to the bearing', key: '1' },
-  { sense: 'standing_out', words: 'Standing out: up to the bearing', key: '2' },
+  { sense: 'sunk', words: 'Sunk: down to the bearing', key: 's' },
+  { sense: 'standing_out', words: 'Standing out: up to the bearing', key: 'o' },
 ];
 
-/** Asked at each pass: the two entry styles point opposite ways. */
-export function SenseQuestion({ view, onAnswered }: { view: SeatView; onAnswered: () => void }) {
+/**
+ * Asked at each pass: the two entry styles point opposite ways. What a gauge types meanwhile waits for the answer, its Enter too: that
+ * belongs to the number and answers nothing.
+ * @param onAnswered is handed what waits, as typed; empty: nothing does
+ */
+export function SenseQuestion({ view, onAnswered }: { view: SeatView; onAnswered: (typed: string) => void }) {
   const { addEvent } = useJob();
-  const first = useRef<HTMLButtonElement>(null);
+  const [typed, setTyped] = useState('');
+  const isClosed = useRef(false);
   const { part } = view.seat.spec;
   const answer = (sense: DepthSense) => {
     // The gauge's foot stands on the outer race: the reading circle is a race's thickness inside its outside.
@@ -67,28 +74,39 @@ export function SenseQuestion({ view, onAnswered }: { view: SeatView; onAnswered
       { pass: (view.passes.at(-1)?.pass ?? 0) + 1, sense, circleMm },
       { seatId: view.seat.id },
     );
-    onAnswered();
+    onAnswered(typed);
   };
+  const onKey = useEffectEvent((event: KeyboardEvent) => {
+    if (event.target instanceof HTMLInputElement || event.ctrlKey || event.metaKey || event.altKey) return;
+    const hit = ANSWERS.find(({ key }) => key === event.key.toLowerCase());
+    if (hit) answer(hit.sense);
+    else if (/^[\d.,-]$/.test(event.key)) {
+      // The next number takes the place of the one before.
+      setTyped(isClosed.current ? event.key : typed + event.key);
+      isClosed.current = false;
+    } else if (event.key === 'Backspace') setTyped(typed.slice(0, -1));
+    else if (event.key === 'Enter' && typed !== '' && !isClosed.current) isClosed.current = true;
+    else return;
+    event.preventDefault();
+  });
   useEffect(() => {
-    first.current?.focus();
+    const listen = (event: KeyboardEvent) => onKey(event);
+    window.addEventListener('keydown', listen);
+    return () => window.removeEventListener('keydown', listen);
   }, []);
   return (
-    <Box
-      onKeyDown={(event) => {
-        const hit = ANSWERS.find(({ key }) => key === event.key);
-        if (hit) {
-          event.preventDefault();
-          answer(hit.sense);
-        }
-      }}
-    >
+    <Box>
       <Typography variant="h2">What will the gauge read?</Typography>
+      {typed !== '' && (
+        <Lead role="status" data-testid="typed-waits">
+          <b>{typed}</b> waits for the answer: sunk, or standing out?
+        </Lead>
+      )}
       <Box sx={{ display: 'flex', gap: 3, mt: 2 }}>
-        {ANSWERS.map(({ sense, words, key }, i) => (
+        {ANSWERS.map(({ sense, words, key }) => (
           <Box
             key={sense}
             component="button"
-            ref={i === 0 ? first : undefined}
             onClick={() => answer(sense)}
             data-sense={sense}
             sx={{
@@ -110,7 +128,7 @@ export function SenseQuestion({ view, onAnswered }: { view: SeatView; onAnswered
             <Picture sense={sense} />
             {words}
             <Box component="span" sx={{ fontSize: TYPE.fine, fontWeight: 450, color: token('steel') }}>
-              key {key}
+              key {key.toUpperCase()}
             </Box>
           </Box>
         ))}

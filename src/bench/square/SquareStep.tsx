@@ -16,6 +16,14 @@ import { TYPE } from '@/ui/theme/tokens';
 /** Readings round the ring: four by default, eight when a misread must be found. */
 const ANGLES = { four: [0, 90, 180, 270], eight: [0, 90, 180, 270, 45, 135, 225, 315] } as const;
 
+const slotsOfPass = (pass: number, hasEight: boolean) =>
+  ANGLES[hasEight ? 'eight' : 'four'].map((angleDeg) =>
+    gaugeSlot(
+      slotOf('depth', { pass, angleDeg }),
+      clockWords(angleDeg).replace(' o’clock', '').replace('between ', '').replace(' and ', '–'),
+    ),
+  );
+
 export function SquareStep({
   seatId,
   compose,
@@ -27,6 +35,7 @@ export function SquareStep({
   const [chosen, setChosen] = useState<string | null>(null);
   const [isEightWanted, setEight] = useState(false);
   const [isAskingAnew, setAskingAnew] = useState(false);
+  const [typedBefore, setTypedBefore] = useState('');
   const pass = view?.passes.at(-1) ?? null;
   const taken = useMemo(
     () => new Set(counting(view?.readings ?? []).map(({ slot }) => slot)),
@@ -34,17 +43,11 @@ export function SquareStep({
   );
   const hasEight = isEightWanted || (pass !== null && pass.readings.length > 4);
   const passNumber = pass?.pass ?? 0;
-  const slots = useMemo(
-    () =>
-      ANGLES[hasEight ? 'eight' : 'four'].map((angleDeg) =>
-        gaugeSlot(
-          slotOf('depth', { pass: passNumber, angleDeg }),
-          clockWords(angleDeg).replace(' o’clock', '').replace('between ', '').replace(' and ', '–'),
-        ),
-      ),
-    [hasEight, passNumber],
-  );
+  const slots = useMemo(() => slotsOfPass(passNumber, hasEight), [hasEight, passNumber]);
   if (!view) return null;
+  const unread = (
+    <SquareSlate view={view} onNewPass={() => undefined} onEight={() => undefined} hasEight={false} />
+  );
   if (view.history.homeMs === null)
     return compose({
       middle: (
@@ -52,9 +55,7 @@ export function SquareStep({
           The bearing is not in yet. It is read round once it is home, or while it is being driven.
         </Box>
       ),
-      slate: (
-        <SquareSlate view={view} onNewPass={() => undefined} onEight={() => undefined} hasEight={false} />
-      ),
+      slate: unread,
       strip: null,
     });
   if (!pass || isAskingAnew)
@@ -62,16 +63,15 @@ export function SquareStep({
       middle: (
         <SenseQuestion
           view={view}
-          onAnswered={() => {
+          onAnswered={(typed) => {
+            setTypedBefore(typed);
             setAskingAnew(false);
             setChosen(null);
             setEight(false);
           }}
         />
       ),
-      slate: (
-        <SquareSlate view={view} onNewPass={() => undefined} onEight={() => undefined} hasEight={false} />
-      ),
+      slate: unread,
       strip: null,
     });
   const slot =
@@ -91,6 +91,8 @@ export function SquareStep({
         hasEight={hasEight}
       />
     ),
-    strip: <GaugeBar seatId={seatId} slots={slots} slot={slot} onSlot={setChosen} />,
+    strip: (
+      <GaugeBar seatId={seatId} slots={slots} slot={slot} onSlot={setChosen} typedBefore={typedBefore} />
+    ),
   });
 }
