@@ -1,14 +1,18 @@
+import type { z } from 'zod';
+import type { gaugeShownSchema } from '@/core/record/instrument';
 import type { JobId } from '@/core/record/ids';
 import type { Claim } from '@/server/gauges/gaugeClaims';
 import { project, type ProjectedJob } from '@/core/project/project';
 import type { JobRecord } from '@/core/record/job';
 import { familyOf, readSlot } from '@/core/record/slots';
 import { seededRandom, show } from '@/gauges/instrument';
+import { readSerialLine } from '@/gauges/serialLine';
+import { SerialPorts } from '@/gauges/serialPorts';
 import { metalTemperature, trueValue } from '@/gauges/workpiece';
 
 /**
- * The simulated gauges: a local process that holds each claimed instrument against the simulated workpiece and sends what it
- * shows to the server, by the same address that the process of a real gauge would use.
+ * The shop's gauges: a local process that sends what each claimed instrument shows to the server. A simulated one is held against the
+ * simulated workpiece; one on a serial port is heard. Both use the address that a program of the shop's own would use.
  */
 const server = process.env.URN_KEY_URL ?? 'http://127.0.0.1:3000';
 const EVERY_MS = 300;
@@ -48,7 +52,16 @@ function heldForS({ instrumentId, target }: Claim): number {
   return (Date.now() - heldSince.get(instrumentId)!.sinceMs) / 1000;
 }
 
-async function send(claim: Claim) {
+const tell = (
+  instrumentId: string,
+  shown: Omit<z.input<typeof gaugeShownSchema>, 'slot'> & { slot?: string },
+) =>
+  ask(`/api/v1/gauges/${instrumentId}/reading`, {
+    method: 'POST',
+    body: JSON.stringify({ slot: null, ...shown } satisfies z.input<typeof gaugeShownSchema>),
+  });
+
+async function sendSimulated(claim: Claim) {
   const job = await jobOf(claim.target.jobId);
   const slot = readSlot(claim.target.slot);
   const target = { ...claim.target, slot };
@@ -60,21 +73,31 @@ async function send(claim: Claim) {
     heldForS: heldForS(claim),
     random,
   });
-  const metalC = Math.round(metalTemperature(job, target, Date.now()));
-  await ask(`/api/v1/gauges/${claim.instrumentId}/reading`, {
-    method: 'POST',
-    body: JSON.stringify({
-      text,
-      unit: familyOf(slot).quantity === 'temperature' ? 'C' : 'mm',
-      isSteady,
-      metalC,
-      slot: claim.target.slot,
-    }),
+  await tell(claim.instrumentId, {
+    text,
+    unit: familyOf(slot).quantity === 'temperature' ? 'C' : 'mm',
+    isSteady,
+    metalC: Math.round(metalTemperature(job, target, Date.now())),
+    slot: claim.target.slot,
   });
 }
 
+let claims: readonly Claim[] = [];
+
+const ports = new SerialPorts((instrumentId, line) => {
+  const claim = claims.find((each) => each.instrumentId === instrumentId);
+  const said = claim && readSerialLine(line, claim.unit ?? 'mm');
+  if (!said || claim.speaks?.by !== 'serial') return;
+  void tell(instrumentId, { ...said, isSteady: true, metalC: null, isPressed: claim.speaks.isSentByPress });
+});
+
 for (;;) {
-  const answer = await ask<{ claims: Claim[] }>('/api/v1/gauges/claims');
-  await Promise.all((answer?.claims ?? []).map(send));
+  claims = (await ask<{ claims: Claim[] }>('/api/v1/gauges/claims'))?.claims ?? claims;
+  ports.want(
+    claims.flatMap(({ instrumentId, speaks }) =>
+      speaks?.by === 'serial' ? [{ instrumentId, path: speaks.path, baud: speaks.baud }] : [],
+    ),
+  );
+  await Promise.all(claims.filter(({ isSimulated }) => isSimulated).map(sendSimulated));
   await new Promise((resolve) => setTimeout(resolve, EVERY_MS));
 }

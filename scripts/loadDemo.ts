@@ -1,7 +1,8 @@
-import { buildDemo, ROUNDS, roundsGone, SHOP_NAME, STOCK, TOOLS } from '../database/demo/demo';
+import { buildDemo, PEOPLE, ROUNDS, roundsGone, SHOP_NAME, STOCK, TOOLS, USED } from '../database/demo/demo';
 import { drawPhotographs } from '../database/demo/drawPhotographs';
 import { importJob } from '@/server/jobs/importJob';
 import { inTransaction, pool } from '@/server/pool';
+import { savePersonChoices } from '@/server/people/people';
 import { saveShop } from '@/server/shop';
 import { saveRound, storeRoundGone } from '@/server/tools/rounds';
 import { saveStockItem } from '@/server/tools/stock';
@@ -19,6 +20,7 @@ await inTransaction(async (client) => {
   await client.query('LOCK TABLE job IN SHARE ROW EXCLUSIVE MODE');
   if ((await client.query('SELECT FROM job LIMIT 1')).rowCount) return;
   for (const file of files) await importJob(file, { isDemo: true }, client);
+  for (const { id } of PEOPLE) await savePersonChoices(id, { instruments: USED }, client);
   for (const tool of TOOLS) await saveTool(tool, { isDemo: true }, client);
   for (const item of STOCK) await saveStockItem(item, { isDemo: true }, client);
   for (const round of ROUNDS) await saveRound(round, { isDemo: true }, client);

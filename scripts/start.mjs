@@ -122,8 +122,7 @@ async function untilGone(databasePort) {
 
 const health = () =>
   fetch(`${address}/api/v1/health`, { signal: AbortSignal.timeout(4000) }).then(
-    async (response) =>
-      response.ok ? /** @type {{ hasSimulatedGauges: boolean }} */ (await response.json()) : null,
+    async (response) => (response.ok ? /** @type {{ hasGauges: boolean }} */ (await response.json()) : null),
     () => null,
   );
 
@@ -166,21 +165,21 @@ async function startWebServer(env) {
 
 const LOOK_EVERY_MS = 5000;
 
-/** The simulated gauges run while the shop has any: they come with the demo, and go when it is put away. */
-function followSimulatedGauges() {
+/** The gauges' process runs while the shop has any: simulated ones, which come and go with the demo, or its own on serial ports. */
+function followGauges() {
   /** @type {ReturnType<typeof keepUp> | null} */
   let gauges = null;
   const look = async () => {
     const told = await health();
     if (!told || isStopping) return;
-    if (told.hasSimulatedGauges && !gauges)
+    if (told.hasGauges && !gauges)
       gauges = keepUp({
-        part: 'simulated gauges',
+        part: 'gauges',
         tell,
         wait,
         launch: () => launch(['--import', 'tsx', 'scripts/gauges.ts'], { URN_KEY_URL: address }),
       });
-    if (!told.hasSimulatedGauges && gauges) {
+    if (!told.hasGauges && gauges) {
       const ended = gauges;
       gauges = null;
       await ended.stop();
@@ -234,7 +233,7 @@ try {
       `The web server runs as root: ${ROOT} is closed to the user ${USER}. Elsewhere it would not.`,
     );
   await startWebServer(isDev ? env : { ...env, URN_KEY_SERVED: await ensureBuild() });
-  await followSimulatedGauges();
+  await followGauges();
   console.log(readyLine());
 } catch (error) {
   console.error(/** @type {Error} */ (error).message);

@@ -13,7 +13,7 @@ import {
   scooterGearbox,
 } from './moreJobs';
 
-export { idOf, PEOPLE, ROUNDS, roundsGone, SHOP_NAME, STOCK, TOOLS } from './shop';
+export { idOf, PEOPLE, ROUNDS, roundsGone, SHOP_NAME, STOCK, TOOLS, USED } from './shop';
 
 /** The demo's jobs as they stand at `nowMs`, at least one of every kind: one has its case in the oven. */
 export const buildDemo = (nowMs: number): JobFile[] =>

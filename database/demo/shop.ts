@@ -1,6 +1,7 @@
 import type { AnyId } from '@/core/record/ids';
 import { v5 as uuidFrom } from 'uuid';
-import type { Instrument, Person } from '@/core/record/job';
+import type { Instrument } from '@/core/record/instrument';
+import type { Person, UsedInstruments } from '@/core/record/person';
 import type { Round, RoundGone } from '@/core/look/roundSchema';
 import { withKeys } from '@/core/record/vocabulary';
 import type { StockItem } from '@/core/tools/stock';
@@ -20,6 +21,18 @@ export const PEOPLE: Person[] = [
   { id: idOf('person tm'), initials: 'TM', name: 'Tove Marl', units: 'metric_um', walk: 'full' },
   { id: idOf('person jb'), initials: 'JB', name: 'Joss Brackett', units: 'imperial', walk: 'taught' },
 ];
+
+/** What each of them reads with, on the demo's own jobs: the simulated gauges, which need nothing in the hand. */
+export const USED: UsedInstruments = {
+  bore: [idOf('bore gauge')],
+  ...Object.fromEntries(
+    (['outside', 'inside', 'journal', 'width', 'old_outside', 'old_inside', 'old_width'] as const).map(
+      (family) => [family, [idOf('micrometer')]],
+    ),
+  ),
+  depth: [idOf('depth gauge')],
+  temperature: [idOf('probe')],
+};
 
 export const instrumentsAt = (nowMs: number): Instrument[] => [
   {

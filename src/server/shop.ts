@@ -2,6 +2,9 @@ import 'server-only';
 import type { Thresholds } from '@/core/heat/mildest';
 import { pool, queryMaybeOne, type Queryable } from './pool';
 
+/** The demo stands beside the shop's own things until it is put away; then nothing of it is shown. */
+export const SHOWN = '(NOT is_demo OR (SELECT shows_demo FROM shop))';
+
 export type Shop = { name: string; showsDemo: boolean; hasDemo: boolean };
 
 /** The shop's name, as it stands in the head of the bench, and whether the demo stands beside its own things. */

@@ -181,8 +181,8 @@ describe('npm start', () => {
     expect(await ready, output()).toBe(true);
     const live = await listen();
     process.kill(await awaitChildOf(child, 'gauges.ts'), 'SIGKILL');
-    await live.until(/"part":"simulated gauges","state":"away"/);
-    await live.until(/"part":"simulated gauges","state":"back"/);
+    await live.until(/"part":"gauges","state":"away"/);
+    await live.until(/"part":"gauges","state":"back"/);
     process.kill(postmaster(), 'SIGKILL');
     await live.until(/"part":"database","state":"away"/);
     await live.until(/event: database\ndata: \{"isUp":true/);

@@ -180,7 +180,14 @@ describe('a person’s units', () => {
     const { status, text } = await call('person', { personId }, { units: 'metric_um' });
     expect([status, JSON.parse(text)]).toEqual([
       200,
-      { id: personId, initials: 'JB', name: 'Joss Brackett', units: 'metric_um', walk: 'taught' },
+      {
+        id: personId,
+        initials: 'JB',
+        name: 'Joss Brackett',
+        units: 'metric_um',
+        walk: 'taught',
+        instruments: {},
+      },
     ]);
     const { people } = JSON.parse((await call('job', { jobId })).text) as {
       people: { initials: string; units: string }[];

@@ -59,7 +59,14 @@ export function openDoors() {
     add('roundGone', (await import('@/app/api/v1/rounds/gone/route')).POST);
     add('takeOut', (await import('@/app/api/v1/stock/[itemId]/route')).DELETE);
     add('takeOff', (await import('@/app/api/v1/tools/[toolId]/route')).DELETE);
-    add('calibrate', (await import('@/app/api/v1/instruments/[instrumentId]/route')).PATCH);
+    const instruments = await import('@/app/api/v1/instruments/route');
+    add('instruments', instruments.GET);
+    add('layInstrument', instruments.POST);
+    const instrument = await import('@/app/api/v1/instruments/[instrumentId]/route');
+    add('calibrate', instrument.PATCH);
+    add('takeInstrumentOff', instrument.DELETE);
+    add('choose', (await import('@/app/api/v1/people/[personId]/route')).PATCH);
+    add('ask', (await import('@/app/api/v1/ask/route')).GET);
     add('orders', (await import('@/app/api/v1/orders/route')).GET);
     add('ordersCsv', (await import('@/app/api/v1/orders.csv/route')).GET);
     add('stacks', (await import('@/app/api/v1/stacks/route')).GET);

@@ -33,6 +33,7 @@ export const fresh: JobRecord = {
   photographs: [],
   tools: TOOLS,
   rules: THRESHOLDS,
+  isDemo: false,
 };
 export const [disc, sprocket] = fresh.castings[0]!.seats as [
   JobRecord['castings'][number]['seats'][number],

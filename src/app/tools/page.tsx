@@ -1,12 +1,12 @@
 import { DatabaseAway } from '@/bench/away/DatabaseAway';
 import { ToolWall, type SeatOfJob } from '@/bench/tools/ToolWall';
 import { isId } from '@/server/ids';
-import { loadInstruments } from '@/server/jobs/loadJob';
 import { loadForPage } from '@/server/loadPage';
 import { loadPlace } from '@/server/loadPlace';
 import { pool } from '@/server/pool';
 import { readStanding } from '@/server/projection/standing';
 import { loadRules } from '@/server/shop';
+import { loadInstruments } from '@/server/tools/instruments';
 import { loadStock } from '@/server/tools/stock';
 import { loadTools } from '@/server/tools/toolWall';
 

@@ -7,7 +7,7 @@ import LightModeOutlined from '@mui/icons-material/LightModeOutlined';
 import { useColorScheme } from '@mui/material/styles';
 import Link from 'next/link';
 import { memo, useState, type ReactNode } from 'react';
-import type { Person } from '@/core/record/job';
+import type { Person } from '@/core/record/person';
 import { useIsBrowser, usePerson } from '@/bench/record/hooks';
 import { UrnKeySign } from '@/ui/marks/StateMark';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';

@@ -8,7 +8,7 @@ import Link from 'next/link';
 import { useEffect, useRef, useState } from 'react';
 import { stillWarm, type HeatItem } from '@/core/board/heatItems';
 import { asText, showClock, showTemperature, type Units } from '@/core/quantity/format';
-import type { Person } from '@/core/record/job';
+import type { Person } from '@/core/record/person';
 import { useNow } from '@/bench/record/hooks';
 import { liveStream } from '@/bench/record/liveStream';
 import { loadJson } from '@/bench/record/door';

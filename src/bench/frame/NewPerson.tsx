@@ -2,16 +2,37 @@
 import { newId } from '@/bench/record/newId';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import { useState } from 'react';
+import type { Units } from '@/core/quantity/format';
+import type { Person } from '@/core/record/person';
 import { pickPerson } from '@/bench/record/hooks';
 import { outbox } from '@/bench/record/outbox';
 import { keepAndHearShopEdit } from '@/bench/record/useShop';
+import { PlainField } from '@/ui/fields/PlainField';
+import { Note } from '@/ui/parts/text';
+import { UNIT_CHOICES } from '@/ui/words/people';
 import { sayNewcomer } from '@/ui/words/refusal';
 
-/** Somebody new at the bench: initials and a name. */
-export function NewPerson({ onAdded }: { onAdded: () => void }) {
-  const [isOpen, setOpen] = useState(false);
+/** Takes the initials, and says what is wrong with them, or null. Initials that are here already are that person. */
+async function enter(initials: string, name: string, units: Units, people: readonly Person[]) {
+  const known = people.find((each) => each.initials === initials);
+  if (known) {
+    pickPerson(known.id);
+    return null;
+  }
+  const person = { id: newId(), initials, name: name.trim() || initials, units };
+  const heard = await keepAndHearShopEdit({ what: 'person', person });
+  if (heard.is === 'refused') {
+    void outbox.leaveOut(heard.id);
+    return sayNewcomer(heard.refusal.issues);
+  }
+  pickPerson(person.id);
+  return null;
+}
+
+/** Somebody new at the bench: initials, and the units by one tap, which enters them. In a shop without anybody it stands open. */
+export function NewPerson({ people, onAdded }: { people: readonly Person[]; onAdded: () => void }) {
+  const [isOpen, setOpen] = useState(people.length === 0);
   const [initials, setInitials] = useState('');
   const [name, setName] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
@@ -21,54 +42,52 @@ export function NewPerson({ onAdded }: { onAdded: () => void }) {
         Somebody new
       </Button>
     );
-  const add = async () => {
-    if (initials.trim() === '' || name.trim() === '') {
-      setProblem('Both are needed: initials to tell people apart, the name for the record.');
-      return;
-    }
-    const person = {
-      id: newId(),
-      initials: initials.trim().toUpperCase(),
-      name: name.trim(),
-      units: 'metric' as const,
-    };
-    const heard = await keepAndHearShopEdit({ what: 'person', person });
-    if (heard.is === 'refused') {
-      void outbox.leaveOut(heard.id);
-      setProblem(sayNewcomer(heard.refusal.issues));
-      return;
-    }
-    pickPerson(person.id);
-    onAdded();
+  const add = async (units: Units) => {
+    const typed = initials.trim().toUpperCase();
+    if (typed === '') return setProblem('Initials first: they stand beside all that you read and do.');
+    const wrong = await enter(typed, name, units, people);
+    setProblem(wrong);
+    if (wrong === null) onAdded();
   };
   return (
     <Box
-      sx={{ display: 'flex', gap: 1, mt: 2, alignItems: 'flex-start' }}
+      sx={{ mt: 1 }}
       component="form"
       onSubmit={(event) => {
         event.preventDefault();
-        void add();
+        void add('metric');
       }}
     >
-      <TextField
-        label="Initials"
-        value={initials}
-        onChange={(event) => setInitials(event.target.value)}
-        sx={{ width: 96 }}
-        slotProps={{ htmlInput: { maxLength: 4, name: 'initials' } }}
-      />
-      <TextField
-        label="Name"
-        value={name}
-        error={problem !== null}
-        helperText={problem}
-        onChange={(event) => setName(event.target.value)}
-        sx={{ flex: 1 }}
-        slotProps={{ htmlInput: { maxLength: 80, name: 'name' } }}
-      />
-      <Button type="submit" variant="contained">
-        Add
-      </Button>
+      <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
+        <PlainField
+          label="Initials"
+          name="initials"
+          value={initials}
+          width={130}
+          maxLength={4}
+          isFirst
+          problem={problem}
+          onChange={(text) => {
+            setInitials(text);
+            setProblem(null);
+          }}
+        />
+        <PlainField label="Name (may wait)" name="name" value={name} maxLength={80} onChange={setName} />
+      </Box>
+      <Note sx={{ mt: 1 }}>Reads and types in (one tap enters; it can be changed behind the initials):</Note>
+      <Box sx={{ display: 'flex', gap: 1, mt: 0.5, flexWrap: 'wrap' }}>
+        {UNIT_CHOICES.map(({ units, words }, i) => (
+          <Button
+            key={units}
+            type={i === 0 ? 'submit' : 'button'}
+            variant={i === 0 ? 'contained' : 'outlined'}
+            sx={{ minHeight: 56 }}
+            onClick={i === 0 ? undefined : () => void add(units)}
+          >
+            {words}
+          </Button>
+        ))}
+      </Box>
     </Box>
   );
 }

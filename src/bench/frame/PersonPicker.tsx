@@ -4,19 +4,13 @@ import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import type { Units } from '@/core/quantity/format';
-import type { Person } from '@/core/record/job';
+import type { Person } from '@/core/record/person';
 import { chooseForPerson, pickPerson, usePerson } from '@/bench/record/hooks';
 import { useShop } from '@/bench/record/useShop';
 import { useLoaded } from '@/bench/record/useLoaded';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
+import { UNIT_CHOICES } from '@/ui/words/people';
 import { Quiet } from '@/ui/parts/text';
-
-const UNIT_WORDS: readonly { units: Units; words: string }[] = [
-  { units: 'metric', words: 'mm, °C' },
-  { units: 'metric_um', words: 'mm, fits in µm' },
-  { units: 'imperial', words: 'inch, thou, °F' },
-];
 
 const loadNewPerson = () => import('./NewPerson');
 
@@ -70,14 +64,13 @@ export function PersonPicker({
               </Box>
             </Button>
           ))}
-          {people.length === 0 && 'Nobody is entered in this shop yet.'}
         </Box>
-        {newPerson && <newPerson.NewPerson onAdded={onClose} />}
+        {newPerson && <newPerson.NewPerson people={people} onAdded={onClose} />}
         {person && (
           <Box sx={{ mt: 3 }}>
             <Quiet sx={{ fontSize: TYPE.text }}>{person.initials} reads and types in</Quiet>
             <Box sx={{ display: 'flex', gap: 1, mt: 1 }} role="group" aria-label="Units">
-              {UNIT_WORDS.map(({ units, words }) => (
+              {UNIT_CHOICES.map(({ units, words }) => (
                 <Button
                   key={units}
                   variant={units === person.units ? 'outlined' : 'text'}

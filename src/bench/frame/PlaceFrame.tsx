@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
 import type { HeatItem } from '@/core/board/heatItems';
 import type { EventKind } from '@/core/record/entries';
-import type { Person } from '@/core/record/job';
+import type { Person } from '@/core/record/person';
 import { usePerson } from '@/bench/record/hooks';
 import { useRefreshOnChange } from '@/bench/record/useRefreshOnChange';
 import { Head } from './Head';

@@ -3,14 +3,18 @@ import type { AnySeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useLayoutEffect, useRef, useState, type KeyboardEvent, type RefObject } from 'react';
-import { parseMetalTemperature } from '@/core/job/metalTemperature';
+import { useJob } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
+import type { LiveGauge } from './useGauge';
 import { token, TYPE } from '@/ui/theme/tokens';
-import { sayIssue } from '@/ui/words/issues';
-import { InstrumentName, LiveValue, SlotList, WaitingSlot } from './GaugeParts';
-import { useInstruments, useRead, useReadings, type GaugeSlot, type Readings } from './useReadings';
+import { sayOutOfRange, sayTooCoarse } from '@/ui/words/gauges';
+import { InstrumentName, LiveValue, MetalName, SlotList, WaitingSlot } from './GaugeParts';
+import { TemperaturePad } from './TemperaturePad';
+import { useInstruments, type Instruments } from './useInstruments';
+import { useRead, useReadings, type GaugeSlot, type Readings, type Refused } from './useReadings';
 
 const KeyPad = later(() => import('@/ui/fields/KeyPad'), 'KeyPad');
+const InstrumentPicker = later(() => import('./InstrumentPicker'), 'InstrumentPicker');
 
 const MOVES: Partial<Record<string, 1 | -1>> = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 };
 const QUIET_BUTTON = { minWidth: 64, px: 1, fontSize: TYPE.text, lineHeight: 1.05 } as const;
@@ -76,31 +80,30 @@ export function GaugeBar({ seatId, slots, slot, onSlot, typedBefore = '' }: Prop
   const read = useRead(seatId);
   const [text, setText] = useState(typedBefore);
   const [problem, setProblem] = useState<string | null>(null);
-  const [pad, setPad] = useState<'reading' | 'metal' | null>(null);
+  const [pad, setPad] = useState<Pad | null>(null);
   const input = useRef<HTMLInputElement>(null);
   const here = slots.find((each) => each.slot === slot) ?? slots[0]!;
-  const instruments = useInstruments(here.instrumentKind, read);
+  const sizeMm = read?.nominalMm(here.place) ?? null;
+  const instruments = useInstruments(here.place, sizeMm, read?.castingId === null);
   const readings = useReadings({ read, slots, here, onSlot }, instruments);
   useDigits({ input, isOff: pad !== null, slot: here.slot, onText: setText });
+
+  const hear = (refused: Refused | null) => {
+    setProblem(refused?.why ?? null);
+    if (refused === null) setText('');
+    return refused;
+  };
+  const takeWhatIsThere = () =>
+    hear(text.trim() === '' && readings.gauge.live ? readings.takeLive() : readings.takeTyped(text));
+  const take = useOnceKnown(takeWhatIsThere);
+  usePressed(readings.gauge.live, () => hear(readings.takeLive()));
   if (!read) return null;
 
-  const takeWhatIsThere = () => {
-    const wrong = text.trim() === '' && readings.gauge.live ? readings.takeLive() : readings.takeTyped(text);
-    setProblem(wrong);
-    if (wrong === null) setText('');
-  };
   const pick = (name: string) => {
     setProblem(null);
     readings.pick(name);
   };
-  const keys = keysOf({
-    isEmpty: text === '',
-    slots,
-    here,
-    pick,
-    take: takeWhatIsThere,
-    strike: readings.strike,
-  });
+  const keys = keysOf({ isEmpty: text === '', slots, here, pick, take, strike: readings.strike });
   return (
     <Box className="no-print" sx={BAR}>
       {problem && (
@@ -108,8 +111,10 @@ export function GaugeBar({ seatId, slots, slot, onSlot, typedBefore = '' }: Prop
           {slotLabel(here)}: {problem}
         </Box>
       )}
+      {!problem && <InstrumentNote instruments={instruments} readings={readings} />}
       <Box sx={LINE}>
-        <InstrumentName instruments={instruments} readings={readings} onMetal={() => setPad('metal')} />
+        <InstrumentName instruments={instruments} readings={readings} onPick={() => setPad('instrument')} />
+        <MetalName readings={readings} onMetal={() => setPad('metal')} />
         <LiveValue instruments={instruments} readings={readings} />
         <SlotList slots={slots} here={here} readings={readings} onPick={pick} />
         <WaitingSlot
@@ -123,19 +128,59 @@ export function GaugeBar({ seatId, slots, slot, onSlot, typedBefore = '' }: Prop
             setProblem(null);
           }}
           onKeyDown={keys}
-          onTake={takeWhatIsThere}
+          onTake={take}
         />
         <BarButtons here={here} readings={readings} onType={() => setPad('reading')} />
       </Box>
       <Pads
         label={slotLabel(here)}
+        here={here}
         pad={pad}
         readings={readings}
-        nominalMm={read.nominalMm(here.place)}
+        instruments={instruments}
+        nominalMm={sizeMm}
         onClose={() => setPad(null)}
       />
     </Box>
   );
+}
+
+type Pad = 'reading' | 'metal' | 'instrument';
+
+/** A reading that has to wait for who reads is taken as soon as that is known, as it stands then and in that person's units. */
+function useOnceKnown(take: () => Refused | null) {
+  const { askPerson } = useJob();
+  const latest = useRef(take);
+  useEffect(() => {
+    latest.current = take;
+  });
+  return () => {
+    if (take()?.isForPerson) askPerson(() => void latest.current());
+  };
+}
+
+/** A press of the gauge's own button is a reading, once. */
+function usePressed(live: LiveGauge | null, take: () => void) {
+  const lastMs = useRef(0);
+  useEffect(() => {
+    if (!live?.isPressed || live.atMs === lastMs.current) return;
+    lastMs.current = live.atMs;
+    take();
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- once a press
+  }, [live]);
+}
+
+/** What the instrument that was picked cannot do here: said before it is read, not after. */
+function InstrumentNote({ instruments, readings }: { instruments: Instruments; readings: Readings }) {
+  const { here, isOutOfRange, tooCoarse } = instruments;
+  const { units } = readings;
+  const said =
+    here && (isOutOfRange ? sayOutOfRange(here, units) : tooCoarse && sayTooCoarse(here, tooCoarse, units));
+  return said ? (
+    <Box role="note" data-testid="instrument-note" sx={NOTE}>
+      {said}
+    </Box>
+  ) : null;
 }
 
 const BAR = {
@@ -152,6 +197,7 @@ const PROBLEM = {
   fontWeight: 700,
   borderBottom: `1px solid ${token('rule')}`,
 } as const;
+const NOTE = { px: 4, py: 0.5, fontSize: TYPE.text, borderBottom: `1px solid ${token('rule')}` } as const;
 const LINE = {
   display: 'flex',
   alignItems: 'stretch',
@@ -214,19 +260,15 @@ function BarButtons({ here, readings, onType }: { here: GaugeSlot; readings: Rea
 type PadProps = {
   nominalMm: number | null;
   label: string;
-  pad: 'reading' | 'metal' | null;
+  here: GaugeSlot;
+  pad: Pad | null;
   readings: Readings;
+  instruments: Instruments;
   onClose: () => void;
 };
 
-function Pads({ label, pad, readings, nominalMm, onClose }: PadProps) {
+function Pads({ label, here, pad, readings, instruments, nominalMm, onClose }: PadProps) {
   const { units } = readings;
-  const takeMetal = (typed: string) => {
-    const metal = parseMetalTemperature(typed, units);
-    if (!metal.ok) return sayIssue(metal.issues[0]!, units);
-    readings.setMetalC(metal.value);
-    return null;
-  };
   return (
     <>
       <KeyPad
@@ -234,16 +276,20 @@ function Pads({ label, pad, readings, nominalMm, onClose }: PadProps) {
         title={`Reading ${label}`}
         quantity="length"
         nominalMm={units === 'imperial' ? null : nominalMm}
+        staysOpen={readings.waitingCount > 1}
         onClose={onClose}
-        onEnter={readings.takeTyped}
+        onEnter={(typed) => readings.takeTyped(typed)?.why ?? null}
       />
-      <KeyPad
-        isOpen={pad === 'metal'}
-        title="Temperature of the metal"
-        quantity="temperature"
-        onClose={onClose}
-        onEnter={takeMetal}
-      />
+      {pad === 'metal' && <TemperaturePad readings={readings} onClose={onClose} />}
+      {pad === 'instrument' && (
+        <InstrumentPicker
+          place={here.place}
+          sizeMm={nominalMm}
+          instruments={instruments}
+          units={units}
+          onClose={onClose}
+        />
+      )}
     </>
   );
 }

@@ -5,54 +5,92 @@ import type { Ref, KeyboardEvent } from 'react';
 import { asText, showSize, showTemperature } from '@/core/quantity/format';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { SlotPicture } from './SlotPicture';
-import type { GaugeSlot, Instruments, Readings } from './useReadings';
+import type { Instruments } from './useInstruments';
+import type { GaugeSlot, Readings } from './useReadings';
+import { sayU, UNIT_NAMES } from '@/ui/words/gauges';
 
 /** More slots than this stand side by side at 1280 px only without their pictures. */
 const MOST_WITH_PICTURES = 6;
 
 const PLAIN_BUTTON = { all: 'unset', fontSize: TYPE.small } as const;
 
-type InstrumentProps = { instruments: Instruments; readings: Readings; onMetal: () => void };
+type InstrumentProps = { instruments: Instruments; readings: Readings };
 
-/** Which instrument reads, the metal’s temperature, and whether all is stored. */
-export function InstrumentName({ instruments, readings, onMetal }: InstrumentProps) {
-  const { simulated, byHand, isByHand, setByHand } = instruments;
-  const { gauge, metalC, keptHere, isAllStored, units } = readings;
+const BLOCK = {
+  ...PLAIN_BUTTON,
+  boxSizing: 'border-box',
+  cursor: 'pointer',
+  alignSelf: 'stretch',
+  display: 'flex',
+  flexDirection: 'column',
+  justifyContent: 'center',
+  minHeight: 64,
+  lineHeight: 1.15,
+  '&:focus-visible': { outline: `3px solid ${token('cold')}`, outlineOffset: -3 },
+} as const;
+const FINE = { fontSize: TYPE.fine, color: token('steel'), whiteSpace: 'nowrap' } as const;
+
+/** Which instrument reads, and how far it may be off; a tap takes another. */
+export function InstrumentName({ instruments, readings, onPick }: InstrumentProps & { onPick: () => void }) {
+  const { here } = instruments;
+  const { keptHere, isAllStored, units } = readings;
   return (
-    <Box sx={{ width: 146, py: 0.5, pr: 1, lineHeight: 1.2, alignSelf: 'center' }}>
+    <Box
+      component="button"
+      onClick={onPick}
+      data-testid="instrument"
+      data-simulated={here?.isSimulated ?? false}
+      aria-label={`Read with ${here?.name ?? 'nothing yet'}: pick another`}
+      sx={{ ...BLOCK, width: 138, pr: 1 }}
+    >
       <Box
-        component="button"
-        onClick={() => setByHand(!isByHand)}
-        disabled={!simulated}
+        component="span"
         sx={{
-          ...PLAIN_BUTTON,
-          cursor: simulated ? 'pointer' : 'default',
           fontWeight: 700,
-          textDecoration: simulated ? 'underline' : 'none',
+          textDecoration: 'underline',
           textUnderlineOffset: 4,
-          minHeight: 30,
+          overflow: 'hidden',
+          maxHeight: 36,
         }}
       >
-        {isByHand || !simulated ? (byHand?.name ?? 'Typed by hand') : simulated.name}
+        {here?.name ?? 'Read with: which?'}
       </Box>
-      <Box
-        component="button"
-        onClick={onMetal}
-        sx={{
-          ...PLAIN_BUTTON,
-          cursor: 'pointer',
-          display: 'block',
-          fontSize: TYPE.fine,
-          color: token('steel'),
-          minHeight: 24,
-        }}
-      >
-        metal {asText(showTemperature(gauge.live?.metalC ?? metalC, units))}
-        {keptHere === 0 && isAllStored ? ' · all stored' : ''}
-      </Box>
-      {keptHere > 0 && (
-        <Box role="status" sx={{ fontSize: TYPE.fine, fontWeight: 700, whiteSpace: 'nowrap' }}>
+      {keptHere > 0 ? (
+        <Box component="span" role="status" sx={{ ...FINE, color: token('ink'), fontWeight: 700 }}>
           {keptHere} kept here, not yet sent
+        </Box>
+      ) : (
+        <Box component="span" sx={FINE}>
+          {here && `u ${sayU(here, units)}`}
+          {isAllStored ? ' · all stored' : ''}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+/** How warm the thing that is read, and the gauge, are. */
+export function MetalName({ readings, onMetal }: { readings: Readings; onMetal: () => void }) {
+  const { gauge, temperatures, units } = readings;
+  const metalC = gauge.live?.metalC ?? temperatures.metalC;
+  const isGaugeApart = Math.abs(metalC - temperatures.gaugeC) >= 1;
+  return (
+    <Box
+      component="button"
+      onClick={onMetal}
+      data-testid="metal-temperature"
+      aria-label={`Temperature of the ${temperatures.body}: ${asText(showTemperature(metalC, units))}; change it`}
+      sx={{ ...BLOCK, width: 76, pr: 1 }}
+    >
+      <Box component="span" sx={FINE}>
+        {temperatures.body}
+      </Box>
+      <Box component="span" sx={{ fontWeight: 700, textDecoration: 'underline', textUnderlineOffset: 4 }}>
+        {asText(showTemperature(metalC, units))}
+      </Box>
+      {isGaugeApart && (
+        <Box component="span" sx={FINE}>
+          gauge {asText(showTemperature(temperatures.gaugeC, units))}
         </Box>
       )}
     </Box>
@@ -60,12 +98,12 @@ export function InstrumentName({ instruments, readings, onMetal }: InstrumentPro
 }
 
 /** What the gauge shows now. */
-export function LiveValue({ instruments, readings }: Omit<InstrumentProps, 'onMetal'>) {
+export function LiveValue({ instruments, readings }: InstrumentProps) {
   const { gauge } = readings;
-  const hasKeys = instruments.isByHand || !instruments.simulated;
+  if (!instruments.heard) return null;
   const isSteady = gauge.live?.isSteady ?? false;
   return (
-    <Box sx={{ width: 140, alignSelf: 'center', whiteSpace: 'nowrap' }} aria-live="off">
+    <Box sx={{ width: 128, alignSelf: 'center', whiteSpace: 'nowrap' }} aria-live="off">
       {gauge.isTaken ? (
         <Button variant="outlined" onClick={gauge.takeBack} sx={{ fontSize: TYPE.small }}>
           Another screen has it: take it back
@@ -83,11 +121,11 @@ export function LiveValue({ instruments, readings }: Omit<InstrumentProps, 'onMe
               color: isSteady ? token('ink') : token('mid'),
             }}
           >
-            {gauge.live?.text ?? (hasKeys ? 'keys' : '–')}
+            {gauge.live?.text ?? '–'}
           </Box>
           {gauge.live && (
             <Box component="span" sx={{ ml: 0.75, color: token('steel') }}>
-              mm
+              {UNIT_NAMES[gauge.live.unit]}
             </Box>
           )}
         </>

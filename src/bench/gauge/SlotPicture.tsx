@@ -1,4 +1,4 @@
-import type { Instrument } from '@/core/record/job';
+import type { Instrument } from '@/core/record/instrument';
 import { token } from '@/ui/theme/tokens';
 
 /** Where the gauge goes: across a bore, across a bearing, or at one place of the rim. */

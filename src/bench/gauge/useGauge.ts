@@ -1,4 +1,5 @@
 'use client';
+import type { GaugeShown } from '@/core/record/instrument';
 import type { AnySeatId, CastingId, InstrumentId, JobId } from '@/core/record/ids';
 import { useEffect, useState } from 'react';
 import { v4 as uuid } from 'uuid';
@@ -6,7 +7,7 @@ import { asJson, ask } from '@/bench/record/door';
 import { liveStream } from '@/bench/record/liveStream';
 
 /** What a gauge shows, and the spot (instrument, seat, slot) that it shows it for. */
-export type LiveGauge = { text: string; isSteady: boolean; metalC: number; atMs: number; spot: string };
+export type LiveGauge = GaugeShown & { atMs: number; spot: string };
 
 type Target = { jobId: JobId; seatId: AnySeatId | null; castingId: CastingId; slot: string };
 

@@ -1,5 +1,5 @@
 'use client';
-import type { AnySeatId, CastingId, InstrumentId } from '@/core/record/ids';
+import type { AnySeatId, CastingId } from '@/core/record/ids';
 import { useMemo, useState } from 'react';
 import { slotSizesIn } from '@/core/job/checkPlace';
 import { checkReading } from '@/core/job/checkReading';
@@ -7,12 +7,15 @@ import { counting } from '@/core/job/counting';
 import type { Units } from '@/core/quantity/format';
 import type { Result } from '@/core/quantity/result';
 import type { CurrentReading } from '@/core/project/readings';
-import type { Instrument } from '@/core/record/job';
+import type { InstrumentSort } from '@/core/gauge/sorts';
+import type { Instrument } from '@/core/record/instrument';
 import { familyOf, slotText, type Slot } from '@/core/record/slots';
 import { playCall } from '@/bench/frame/sounds';
 import { useJob } from '@/bench/record/JobProvider';
 import { sayIssue } from '@/ui/words/issues';
 import { useGauge } from './useGauge';
+import { useTemperatures } from './useTemperatures';
+import type { Instruments } from './useInstruments';
 
 /** One place that takes a reading. */
 export type GaugeSlot = {
@@ -21,7 +24,8 @@ export type GaugeSlot = {
   place: Slot;
   label: string;
   angleDeg: number;
-  instrumentKind: Instrument['kind'];
+  /** What it is usually read with: the picture of it. */
+  instrumentKind: InstrumentSort;
 };
 
 export const gaugeSlot = (place: Slot, label: string): GaugeSlot => ({
@@ -38,21 +42,6 @@ function slotAfter(slots: readonly GaugeSlot[], current: string, taken: Readonly
   const later = [...slots.slice(index + 1), ...slots.slice(0, index)];
   return later.find(({ slot }) => !taken.has(slot))?.slot ?? slots[index + 1]?.slot ?? current;
 }
-
-/** The instruments that a slot can be read with: a simulated one of its kind, or typed by hand. */
-export function useInstruments(kind: Instrument['kind'], read: Read | null) {
-  const { record } = useJob();
-  const [isByHand, setByHand] = useState(false);
-  const here = record.instruments.filter(({ isOff }) => !isOff);
-  return {
-    // A simulated gauge knows castings only.
-    simulated: (read?.castingId && here.find((each) => each.kind === kind && each.isSimulated)) || null,
-    byHand: here.find((each) => each.kind === 'by_hand') ?? null,
-    isByHand,
-    setByHand,
-  };
-}
-export type Instruments = ReturnType<typeof useInstruments>;
 
 /** What is read: a seat in a casting, which a gauge can be claimed for, or a seat on a shaft. */
 export type Read = {
@@ -91,47 +80,54 @@ type Where = {
   onSlot: (slot: string) => void;
 };
 
+/** Why a reading was not taken; `isForPerson`: it is, as soon as it is known who reads. */
+export type Refused = { why: string; isForPerson?: boolean };
+
+/** A keyboard-style gauge types bare numbers in its own unit, whatever unit the person reads in. */
+const inItsUnit = (typed: string, instrument: Instrument | null): string =>
+  instrument?.speaks?.by === 'keyboard' && instrument.unit && /^\s*[-−]?[\d.,]+\s*$/.test(typed)
+    ? `${typed.trim()}${instrument.unit}`
+    : typed;
+
 /**
  * What a bar of readings does, whatever it reads: takes what was typed or what the gauge shows into the waiting slot, strikes out,
  * moves to another slot. Each act says what is wrong, or null when it was taken.
  */
-export function useReadings(
-  { read, slots, here, onSlot }: Where,
-  { simulated, byHand, isByHand }: Instruments,
-) {
-  const { record, addReading, addEvent, person, askPerson, keptIds } = useJob();
+export function useReadings({ read, slots, here, onSlot }: Where, { heard, typed: typedWith }: Instruments) {
+  const { record, addReading, addEvent, person, keptIds } = useJob();
   const units = person?.units ?? 'metric';
-  const [metalC, setMetalC] = useState(record.roomC);
+  const temperatures = useTemperatures(here.place.family, record.roomC);
+  const { metalC, gaugeC } = temperatures;
   const [movingFrom, setMovingFrom] = useState<string | null>(null);
   const { seatId, castingId } = read ?? {};
   const target = useMemo(
     () => (seatId && castingId ? { jobId: record.id, seatId, castingId, slot: here.slot } : null),
     [record.id, seatId, castingId, here.slot],
   );
-  const gauge = useGauge(isByHand || !target ? null : (simulated?.id ?? null), target);
+  const gauge = useGauge(target && heard ? heard.id : null, target);
   const taken = useMemo(() => counting(read?.readings ?? []), [read?.readings]);
   const readingIn = (slot: string): CurrentReading | undefined =>
     taken.find((reading) => reading.slot === slot);
 
-  const take = (typed: string, instrumentId: InstrumentId | undefined, atC: number): string | null => {
-    if (!read) return 'This seat is not here.';
+  const take = (typed: string, instrument: Instrument | null, atC: number): Refused | null => {
+    if (!read) return { why: 'This seat is not here.' };
     if (!person) {
-      askPerson();
-      return 'Say first who is at the bench.';
+      return { why: 'Say first who is at the bench.', isForPerson: true };
     }
     const checked = read.check(here.place, typed, units);
     if (!checked.ok) {
       playCall('refused');
-      return sayIssue(checked.issues[0]!, units);
+      return { why: sayIssue(checked.issues[0]!, units) };
     }
-    if (!instrumentId) return 'This shop has no instrument for typed readings.';
+    if (!instrument) return { why: 'Say first what it is read with: nothing here serves.' };
     const { value } = checked;
     addReading({
       slot: here.slot,
       typed,
       value,
-      instrumentId,
+      instrumentId: instrument.id,
       metalC: atC,
+      gaugeC,
       seatId: read.seatId,
       castingId: null,
     });
@@ -143,17 +139,18 @@ export function useReadings(
   return {
     units,
     gauge,
-    metalC,
-    setMetalC,
+    temperatures,
     readingIn,
     isWaiting: slots.some((each) => readingIn(each.slot) === undefined),
+    /** Slots that have no reading yet. */
+    waitingCount: slots.filter((each) => readingIn(each.slot) === undefined).length,
     isAllStored: taken.length > 0,
     keptHere: taken.filter(({ id }) => keptIds.has(id)).length,
-    takeTyped: (typed: string) => take(typed, byHand?.id, metalC),
+    takeTyped: (typed: string) => take(inItsUnit(typed, typedWith), typedWith, metalC),
     takeLive: () =>
       gauge.live?.isSteady
-        ? take(`${gauge.live.text}${units === 'imperial' ? 'mm' : ''}`, simulated?.id, gauge.live.metalC)
-        : 'The gauge is not steady yet.',
+        ? take(`${gauge.live.text}${gauge.live.unit}`, heard, gauge.live.metalC ?? metalC)
+        : { why: 'The gauge is not steady yet.' },
     strike: () => {
       const reading = readingIn(here.slot);
       const reason = 'struck out at the bench';

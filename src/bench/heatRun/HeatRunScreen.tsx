@@ -284,9 +284,11 @@ function RunFoot({ run, record, units, heat, view, probe }: RunFootProps) {
             </b>
           </span>
         ) : (
-          probe.hasProbe && (
+          probe.probe && (
             <Button variant="text" onClick={probe.take} sx={{ minHeight: 48 }}>
-              {probe.isTaken ? 'Probe is on another screen: take it' : 'Put the probe on'}
+              {probe.isTaken
+                ? 'Probe is on another screen: take it'
+                : `Put the ${probe.probe.isSimulated ? 'simulated ' : ''}probe on`}
             </Button>
           )
         )}

@@ -2,6 +2,8 @@
 import type { CastingId } from '@/core/record/ids';
 import { slotOf, slotText } from '@/core/record/slots';
 import { useEffect, useMemo, useRef, useSyncExternalStore } from 'react';
+import { chooseInstrument, isHeard } from '@/core/gauge/chooseInstrument';
+import { parseMetalTemperature } from '@/core/job/metalTemperature';
 import type { SeatView } from '@/core/job/seatView';
 import { useGauge } from '@/bench/gauge/useGauge';
 import { useJob } from '@/bench/record/JobProvider';
@@ -41,7 +43,16 @@ function remember(castingId: CastingId) {
  */
 export function useProbe(view: SeatView) {
   const { record, addReading, person } = useJob();
-  const probe = record.instruments.find(({ kind, isOff }) => kind === 'contact_probe' && !isOff) ?? null;
+  const { heard, offered } = chooseInstrument({
+    family: 'temperature',
+    instruments: record.instruments,
+    used: person?.instruments,
+    isDemo: record.isDemo,
+    asked: null,
+    sizeMm: null,
+  });
+  // Put on by a tap that names it: on the shop's own jobs too, a simulated one is never there by itself.
+  const probe = heard ?? offered.find(isHeard) ?? null;
   const castingId = view.casting.id;
   const isOn = useSyncExternalStore(
     listen,
@@ -55,10 +66,13 @@ export function useProbe(view: SeatView) {
   const gauge = useGauge(isOn && probe ? probe.id : null, target);
   const lastStored = useRef(0);
   const { live } = gauge;
+  const read = live && parseMetalTemperature(`${live.text}${live.unit}`, 'metric');
+  const liveC = read?.ok ? read.value : null;
 
   useEffect(() => {
     if (
       !live?.isSteady ||
+      liveC === null ||
       !probe ||
       !person ||
       live.atMs - lastStored.current < STORE_EVERY_MS[view.heat.phase]
@@ -67,20 +81,20 @@ export function useProbe(view: SeatView) {
     lastStored.current = live.atMs;
     addReading({
       slot: slotText(slotOf('temperature')),
-      typed: `${live.text}C`,
-      value: Number(live.text),
+      typed: `${live.text}${live.unit}`,
+      value: liveC,
       instrumentId: probe.id,
-      metalC: Number(live.text),
+      metalC: liveC,
       seatId: null,
       castingId,
     });
-  }, [live, probe, person, view.heat.phase, addReading, castingId]);
+  }, [live, liveC, probe, person, view.heat.phase, addReading, castingId]);
 
   return {
-    hasProbe: probe !== null,
+    probe,
     isOn: isOn && !gauge.isTaken,
     isTaken: gauge.isTaken,
-    liveC: live ? Number(live.text) : null,
+    liveC,
     liveAtMs: live?.atMs ?? 0,
     freshMs: FRESH_MS,
     take: () => {

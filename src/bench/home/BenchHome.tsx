@@ -9,7 +9,7 @@ import type { BenchJob } from '@/core/board/benchLine';
 import type { Units } from '@/core/quantity/format';
 import type { WalkStyle } from '@/core/record/vocabulary';
 import type { HeatItem } from '@/core/board/heatItems';
-import type { Person } from '@/core/record/job';
+import type { Person } from '@/core/record/person';
 import { Head } from '@/bench/frame/Head';
 import { HeatBarPlace } from '@/bench/frame/HeatBarPlace';
 import { NextMoveBand } from '@/bench/frame/NextMoveBand';

@@ -7,7 +7,7 @@ import { makeEvent } from '@/core/record/makeEvent';
 import { useState } from 'react';
 import type { BenchJob } from '@/core/board/benchLine';
 import type { EventBody } from '@/core/record/entries';
-import type { Person } from '@/core/record/job';
+import type { Person } from '@/core/record/person';
 import { liveStream } from '@/bench/record/liveStream';
 import { outbox } from '@/bench/record/outbox';
 import { token } from '@/ui/theme/tokens';

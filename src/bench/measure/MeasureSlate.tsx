@@ -7,7 +7,8 @@ import { counting } from '@/core/job/counting';
 import { isSizedByBore } from '@/core/job/seatView';
 import type { DoubtedReading } from '@/core/job/doubtedReading';
 import type { SeatView } from '@/core/job/seatView';
-import { showSize, type Units } from '@/core/quantity/format';
+import type { WarmReading } from '@/core/job/seatFit';
+import { asText, showFit, showSize, showTemperature, type Units } from '@/core/quantity/format';
 import { later } from '@/bench/record/later';
 import { useJob } from '@/bench/record/JobProvider';
 import { useLoaded } from '@/bench/record/useLoaded';
@@ -40,6 +41,12 @@ type Props = {
 const sayDoubted = ({ reading, fellowsMm }: DoubtedReading, units: Units) =>
   `${showSize(reading.value, units, 3).figure} among ${showSize(fellowsMm, units, 3).figure}: `;
 
+/** Brought back to 20 °C it still is a guess: casting and air are not one temperature. */
+const sayWarm = ({ family, metalC, biggerMm }: WarmReading, units: Units) =>
+  `The ${family === 'bore' ? 'bore' : 'part'} was read at ${asText(showTemperature(metalC, units))}: ` +
+  `${asText(showFit(Math.abs(biggerMm), units))} ${biggerMm > 0 ? 'bigger' : 'smaller'} than at ` +
+  `${asText(showTemperature(20, units))}; that is taken off. Measure again when it is as warm as the bench.`;
+
 export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
   const { person, keptIds } = useJob();
   const units = person?.units ?? 'metric';
@@ -70,7 +77,7 @@ export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
             {isMeasured ? '' : 'From the usual fit where nothing is measured. '}
             {fit.doubted && sayDoubted(fit.doubted, units)}
             {verdict.meaning}
-            {fit.isProvisional ? ' Read on warm or cold metal: provisional.' : ''}
+            {fit.warm && ` ${sayWarm(fit.warm, units)}`}
           </Note>
           <EarlierRebuilds view={view} units={units} most={1} />
         </Box>

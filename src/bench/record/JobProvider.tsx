@@ -14,10 +14,12 @@ import {
 import { makeEvent } from '@/core/record/makeEvent';
 import type { Draft } from '@/core/walk/offer';
 import type { Entries, EventBody, EventKind, JobEvent, Reading } from '@/core/record/entries';
-import type { Person, Seat } from '@/core/record/job';
+import type { Person } from '@/core/record/person';
+import type { Seat } from '@/core/record/job';
 import type { SeatView } from '@/core/job/seatView';
 import type { LoadedJob, ProjectedJob } from '@/core/project/project';
 import { usePerson } from './hooks';
+import { useAskPerson, type AskPerson } from './useAskPerson';
 import { JobStore, type JobSnapshot } from './jobStore';
 import { withAct } from './lastActs';
 import { liveStream } from './liveStream';
@@ -26,7 +28,7 @@ import { outbox } from './outbox';
 
 type NewReading = Pick<
   Reading,
-  'slot' | 'typed' | 'value' | 'instrumentId' | 'metalC' | 'seatId' | 'castingId'
+  'slot' | 'typed' | 'value' | 'instrumentId' | 'metalC' | 'gaugeC' | 'seatId' | 'castingId'
 >;
 
 export type JobContext = Omit<JobSnapshot, 'entries'> & {
@@ -55,7 +57,8 @@ export type JobContext = Omit<JobSnapshot, 'entries'> & {
   /** A refused reading once more, put right: taken when it was taken, by whom it was taken. */
   correct: (refused: KeptEntry, changes: Partial<Reading>) => void;
   replaceSeat: (seat: Seat) => void;
-  askPerson: () => void;
+  /** Asks who is at the bench; what is given is done as soon as that is known. */
+  askPerson: AskPerson;
   isAskingPerson: boolean;
   stopAsking: () => void;
 };
@@ -115,25 +118,31 @@ function useCorrect(jobId: JobId) {
 }
 
 /** What a person does on this job: each becomes an entry, and the last slip can be taken back whole. */
-function useActs(jobId: JobId, person: Person | null | undefined, askPerson: () => void) {
+function useActs(jobId: JobId, person: Person | null | undefined, askPerson: AskPerson) {
   const [lastActs, setLastActs] = useState<readonly JobEvent[]>([]);
+  /** Done by who is known; else asked first, and done then. */
+  const as = useCallback(
+    <T,>(act: (person: Person) => T): T | null => {
+      if (person) return act(person);
+      askPerson((known) => void act(known));
+      return null;
+    },
+    [person, askPerson],
+  );
 
   const addReading = useCallback(
-    (reading: NewReading) => {
-      if (!person) {
-        askPerson();
-        return null;
-      }
-      const entry: Reading = {
-        ...reading,
-        id: newId(),
-        personId: person.id,
-        takenAt: new Date(liveStream.now()).toISOString(),
-      };
-      void outbox.keep({ id: entry.id, jobId, refused: null, type: 'reading', entry });
-      return entry.id;
-    },
-    [jobId, person, askPerson],
+    (reading: NewReading) =>
+      as(({ id: personId }) => {
+        const entry: Reading = {
+          ...reading,
+          id: newId(),
+          personId,
+          takenAt: new Date(liveStream.now()).toISOString(),
+        };
+        void outbox.keep({ id: entry.id, jobId, refused: null, type: 'reading', entry });
+        return entry.id;
+      }),
+    [jobId, as],
   );
 
   const addEvent = useCallback(
@@ -141,39 +150,36 @@ function useActs(jobId: JobId, person: Person | null | undefined, askPerson: () 
       kind: K,
       body: EventBody<K>,
       where: { seatId?: AnySeatId; castingId?: CastingId } = {},
-    ) => {
-      if (!person) {
-        askPerson();
-        return null;
-      }
-      const entry = makeEvent({
-        id: newId(),
-        seatId: where.seatId ?? null,
-        castingId: where.castingId ?? null,
-        personId: person.id,
-        kind,
-        body,
-        at: new Date(liveStream.now()).toISOString(),
-      });
-      void outbox.keep({ id: entry.id, jobId, refused: null, type: 'event', entry });
-      setLastActs((before) => (kind === 'event_withdrawn' ? [] : withAct(before, entry)));
-      return entry.id;
-    },
-    [jobId, person, askPerson],
+    ) =>
+      as(({ id: personId }) => {
+        const entry = makeEvent({
+          id: newId(),
+          seatId: where.seatId ?? null,
+          castingId: where.castingId ?? null,
+          personId,
+          kind,
+          body,
+          at: new Date(liveStream.now()).toISOString(),
+        });
+        void outbox.keep({ id: entry.id, jobId, refused: null, type: 'event', entry });
+        setLastActs((before) => (kind === 'event_withdrawn' ? [] : withAct(before, entry)));
+        return entry.id;
+      }),
+    [jobId, as],
   );
 
   const takeOffer = useCallback(
-    (drafts: readonly Draft[]) => {
-      if (!person) return askPerson();
-      const at = new Date(liveStream.now()).toISOString();
-      const entries = drafts.map(({ kind, body, seatId = null, castingId = null }) =>
-        makeEvent({ id: newId(), seatId, castingId, personId: person.id, kind, body, at }),
-      );
-      for (const entry of entries)
-        void outbox.keep({ id: entry.id, jobId, refused: null, type: 'event', entry });
-      setLastActs(entries);
-    },
-    [jobId, person, askPerson],
+    (drafts: readonly Draft[]) =>
+      void as(({ id: personId }) => {
+        const at = new Date(liveStream.now()).toISOString();
+        const entries = drafts.map(({ kind, body, seatId = null, castingId = null }) =>
+          makeEvent({ id: newId(), seatId, castingId, personId, kind, body, at }),
+        );
+        for (const entry of entries)
+          void outbox.keep({ id: entry.id, jobId, refused: null, type: 'event', entry });
+        setLastActs(entries);
+      }),
+    [jobId, as],
   );
 
   const takeBack = useCallback(() => {
@@ -207,9 +213,8 @@ export function JobProvider({
   useEffect(() => store.start(drawnMs), [store, drawnMs]);
   useEffect(() => store.adopt(initial), [store, initial]);
   const snapshot = useSyncExternalStore(store.subscribe, store.getSnapshot, store.getSnapshot);
-  const [isAskingPerson, setIsAsking] = useState(false);
-  const askPerson = useCallback(() => setIsAsking(true), []);
   const person = usePerson(snapshot.record.people);
+  const { isAskingPerson, askPerson, stopAsking } = useAskPerson(person);
   const acts = useActs(initial.id, person, askPerson);
   const value = useMemo(
     (): JobContext => ({
@@ -224,9 +229,9 @@ export function JobProvider({
       insist: (id) => void outbox.insist(id),
       askPerson,
       isAskingPerson,
-      stopAsking: () => setIsAsking(false),
+      stopAsking,
     }),
-    [snapshot, acts, person, drawnMs, store, askPerson, isAskingPerson],
+    [snapshot, acts, person, drawnMs, store, askPerson, isAskingPerson, stopAsking],
   );
   return (
     <Store.Provider value={store}>

@@ -57,9 +57,9 @@ function useKept(jobId: JobId, { seatId, about }: Of, reload: () => Promise<unkn
 function useTake({ seatId, about }: Of) {
   const { record, person, askPerson } = useJob();
   const [notKept, setNotKept] = useState<NotKept | null>(null);
-  const take = (file: File) => {
-    if (!person) {
-      askPerson();
+  const take = (file: File, by = person) => {
+    if (!by) {
+      askPerson((known) => take(file, known));
       return;
     }
     if (file.size > PHOTOGRAPH_MAX_BYTES) {
@@ -77,7 +77,7 @@ function useTake({ seatId, about }: Of) {
       refused: null,
       seatId,
       about,
-      personId: person.id,
+      personId: by.id,
       takenAt: new Date(liveStream.now()).toISOString(),
       name: file.name,
       file,

@@ -1,6 +1,7 @@
 'use client';
 import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
-import type { Person } from '@/core/record/job';
+import type { Person } from '@/core/record/person';
+import type { Choices } from '@/core/record/shopEdits';
 import { liveStream, type LinkState } from './liveStream';
 import { keepShopEdit, useShop } from './useShop';
 
@@ -46,6 +47,9 @@ const readPerson = () => {
   }
 };
 
+/** Has this browser been told who is at the bench? */
+export const isPersonPicked = () => readPerson() !== null;
+
 export function pickPerson(id: string) {
   try {
     localStorage.setItem(PERSON_KEY, id);
@@ -56,7 +60,7 @@ export function pickPerson(id: string) {
 }
 
 /** What a person chose holds here at once, whether or not the server has taken it yet. */
-export function chooseForPerson({ id }: Person, choices: Partial<Pick<Person, 'units' | 'walk'>>) {
+export function chooseForPerson({ id }: Person, choices: Choices) {
   keepShopEdit({ what: 'choices', personId: id, choices });
 }
 

@@ -11,19 +11,30 @@ const laneOf = (kept: Kept): Lane =>
 const personOf = (kept: Kept): string | null =>
   isEntry(kept) ? kept.entry.personId : isPhotograph(kept) ? kept.personId : null;
 
-/** What can be sent in a lane, in its order: an entry of a seat, or by a person, that is not stored yet would point nowhere. */
+/** What a reading was made with. */
+const instrumentOf = (kept: Kept): string | null =>
+  isEntry(kept) && kept.type === 'reading' ? kept.entry.instrumentId : null;
+
+/** What is new to the shop, and waits here to be stored. */
+function newcomerOf(kept: Kept): string | null {
+  if (!isShopEdit(kept)) return null;
+  if (kept.edit.what === 'person') return kept.edit.person.id;
+  return kept.edit.what === 'instrument' ? kept.edit.instrument.id : null;
+}
+
+/** What can be sent in a lane, in its order: an entry of a seat, person or instrument that is not stored yet would point nowhere. */
 export function readyIn(lane: Lane, all: readonly Kept[]): Kept[] {
   const withNewSeat = new Set(
     all.filter((each) => isEdit(each) && each.edit.what === 'new_seat').map(({ jobId }) => jobId),
   );
-  const newcomers = new Set<string | null>(
-    all.flatMap((each) => (isShopEdit(each) && each.edit.what === 'person' ? [each.edit.person.id] : [])),
-  );
+  const newcomers = new Set(all.map(newcomerOf).filter((id) => id !== null));
+  const isNew = (id: string | null) => id !== null && newcomers.has(id);
   return all.filter(
     (each) =>
       laneOf(each) === lane &&
       each.refused === null &&
       !(lane === 'entries' && withNewSeat.has(each.jobId)) &&
-      !newcomers.has(personOf(each)),
+      !isNew(personOf(each)) &&
+      !isNew(instrumentOf(each)),
   );
 }

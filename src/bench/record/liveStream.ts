@@ -1,4 +1,5 @@
 'use client';
+import type { GaugeShown } from '@/core/record/instrument';
 import type { InstrumentId, JobId } from '@/core/record/ids';
 import type { BenchJob } from '@/core/board/benchLine';
 import type { HeatItem } from '@/core/board/heatItems';
@@ -31,15 +32,7 @@ export type LiveEvents = {
   entries: StoredNews;
   job: { jobId: JobId };
   shop: Record<string, never>;
-  gauge: {
-    instrumentId: InstrumentId;
-    screenId: string;
-    text: string;
-    unit: 'mm' | 'C';
-    isSteady: boolean;
-    metalC: number;
-    slot: string | null;
-  };
+  gauge: { instrumentId: InstrumentId; screenId: string } & GaugeShown;
   claim: { instrumentId: InstrumentId; screenId: string | null };
   /** Jobs of which the bench says another thing now, and those that are no longer on it. */
   bench: { jobs: BenchJob[]; gone: string[] };

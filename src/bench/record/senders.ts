@@ -126,6 +126,10 @@ function shopRequestOf(edit: ShopEdit): [path: string, init: RequestInit] {
       return ['/api/v1/stock', asJson('POST', edit.item)];
     case 'stock_off':
       return [`/api/v1/stock/${edit.item.id}`, { method: 'DELETE' }];
+    case 'instrument':
+      return ['/api/v1/instruments', asJson('POST', edit.instrument)];
+    case 'instrument_off':
+      return [`/api/v1/instruments/${edit.instrument.id}`, { method: 'DELETE' }];
     case 'calibration':
       return [
         `/api/v1/instruments/${edit.instrumentId}`,

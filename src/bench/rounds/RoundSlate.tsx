@@ -5,7 +5,7 @@ import { useState } from 'react';
 import type { PointView, RoundView } from '@/core/look/round';
 import type { PointFinding } from '@/core/record/vocabulary';
 import type { Round } from '@/core/look/roundSchema';
-import type { Person } from '@/core/record/job';
+import type { Person } from '@/core/record/person';
 import { freeKey } from '@/core/record/vocabulary';
 import { liveStream } from '@/bench/record/liveStream';
 import { newId } from '@/bench/record/newId';

@@ -1,43 +1,93 @@
 'use client';
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import type { Instrument } from '@/core/record/job';
+import { useState } from 'react';
+import { SORTS } from '@/core/gauge/sorts';
+import { asText, showSize, showTemperature, type Units } from '@/core/quantity/format';
+import type { Instrument } from '@/core/record/instrument';
+import { changeInstrument } from '@/bench/gauge/changeInstrument';
+import { later } from '@/bench/record/later';
 import { keepShopEdit } from '@/bench/record/useShop';
 import { PlainField } from '@/ui/fields/PlainField';
-import { token, TYPE } from '@/ui/theme/tokens';
 import { Note, Quiet } from '@/ui/parts/text';
+import { token, TYPE } from '@/ui/theme/tokens';
+import { sayU, SPEAKS_WORDS, UNIT_NAMES } from '@/ui/words/gauges';
 
-/** The instruments with what they resolve, how far they may be off, and when their calibration ends. */
-export function InstrumentList({
-  instruments,
-  nowMs,
-}: {
+const InstrumentForm = later(() => import('@/bench/gauge/InstrumentForm'), 'InstrumentForm');
+
+type Props = {
   instruments: readonly Instrument[];
+  units: Units;
   nowMs: number;
-}) {
+  onTakenOff: (instrument: Instrument) => void;
+};
+
+/** The instruments with what they span and resolve, how far they may be off, and when their calibration ends. */
+export function InstrumentList({ instruments, units, nowMs, onTakenOff }: Props) {
+  const [editing, setEditing] = useState<Instrument | 'new' | null>(null);
   const today = new Date(nowMs).toISOString().slice(0, 10);
+  const before = editing === 'new' ? null : editing;
   return (
     <Box sx={{ mt: 3 }} data-testid="instruments">
-      <Typography variant="h3">instruments</Typography>
+      <Box sx={{ display: 'flex', alignItems: 'end' }}>
+        <Typography variant="h3" sx={{ flex: 1 }}>
+          instruments
+        </Typography>
+        <Button variant="outlined" sx={{ mb: 0.5 }} onClick={() => setEditing('new')}>
+          Add an instrument
+        </Button>
+      </Box>
       <Box sx={{ borderTop: `4px solid ${token('ink')}` }}>
         {instruments.map((instrument) => (
-          <InstrumentRow key={instrument.id} instrument={instrument} today={today} />
+          <InstrumentRow
+            key={instrument.id}
+            instrument={instrument}
+            units={units}
+            today={today}
+            onEdit={() => setEditing(instrument)}
+          />
         ))}
       </Box>
       <Note sx={{ mt: 0.5 }}>What an instrument reads after its day stays on record, and is marked.</Note>
+      {editing && (
+        <InstrumentForm
+          key={before?.id ?? 'new'}
+          instrument={before}
+          sort="micrometer"
+          units={units}
+          onClose={() => setEditing(null)}
+          onSave={(instrument) => {
+            changeInstrument(before, instrument);
+            setEditing(null);
+          }}
+          onTakeOff={(instrument) => {
+            keepShopEdit({ what: 'instrument_off', instrument });
+            onTakenOff(instrument);
+            setEditing(null);
+          }}
+        />
+      )}
     </Box>
   );
 }
 
-function InstrumentRow({
-  instrument: { id, name, kind, resolution, u, calibrationDue },
-  today,
-}: {
-  instrument: Instrument;
-  today: string;
-}) {
+/** What it spans and shows, in its own unit. */
+function sayScale({ kind, range, resolution, unit }: Instrument, units: Units): string {
+  const isThermometer = kind !== 'by_hand' && SORTS[kind].quantity === 'temperature';
+  const step = unit === 'in' ? Number((resolution / 25.4).toPrecision(2)) : resolution;
+  const shows = `shows ${step} ${isThermometer ? 'K' : UNIT_NAMES[unit ?? 'mm']}`;
+  if (!range) return shows;
+  const place = (at: number) =>
+    isThermometer ? showTemperature(at, units) : showSize(at, unit === 'in' ? 'imperial' : 'metric', 0);
+  return `${place(range.low).figure} to ${asText(place(range.high))}, ${shows}`;
+}
+
+type RowProps = { instrument: Instrument; units: Units; today: string; onEdit: () => void };
+
+function InstrumentRow({ instrument, units, today, onEdit }: RowProps) {
+  const { id, name, calibrationDue, isSimulated, speaks } = instrument;
   const due = calibrationDue ?? '';
-  const unit = kind === 'contact_probe' ? 'K' : 'mm';
   const isOverdue = due !== '' && due < today;
   return (
     <Box
@@ -47,15 +97,30 @@ function InstrumentRow({
         display: 'flex',
         flexWrap: 'wrap',
         alignItems: 'center',
-        gap: 2,
+        columnGap: 2,
         borderBottom: `1px solid ${token('rule')}`,
         minHeight: 60,
         fontSize: TYPE.lead,
       }}
     >
-      <Box sx={{ flex: 1, minWidth: 220, fontWeight: 650 }}>{name}</Box>
-      <Quiet sx={{ width: 200 }}>
-        shows {resolution} {unit}, u {u} {unit}
+      <Box sx={{ flex: 1, minWidth: 220 }}>
+        {isSimulated ? (
+          <Box sx={{ fontWeight: 650 }}>{name}</Box>
+        ) : (
+          <Button
+            variant="text"
+            onClick={onEdit}
+            sx={{ px: 0, minHeight: 48, fontSize: TYPE.lead, textAlign: 'left' }}
+          >
+            {name}
+          </Button>
+        )}
+      </Box>
+      <Quiet sx={{ width: 340, fontSize: TYPE.text }}>
+        {sayScale(instrument, units)}; u {sayU(instrument, units)}
+        <br />
+        {isSimulated ? 'simulated' : SPEAKS_WORDS[speaks?.by ?? 'typed'].name.toLowerCase()}
+        {speaks?.by === 'serial' && ` ${speaks.path}`}
       </Quiet>
       <PlainField
         type="date"
@@ -67,7 +132,7 @@ function InstrumentRow({
         }
         width={190}
       />
-      <Box sx={{ width: 150, fontWeight: 750 }}>{isOverdue ? 'overdue' : due ? '' : 'not watched'}</Box>
+      <Box sx={{ width: 110, fontWeight: 750 }}>{isOverdue ? 'overdue' : due ? '' : 'not watched'}</Box>
     </Box>
   );
 }

@@ -6,7 +6,8 @@ import Snackbar from '@mui/material/Snackbar';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import type { Instrument, Seat } from '@/core/record/job';
+import type { Instrument } from '@/core/record/instrument';
+import type { Seat } from '@/core/record/job';
 import type { Thresholds } from '@/core/heat/mildest';
 import { pickTools, type ToolNeed } from '@/core/tools/pickTools';
 import { TOOL_SORTS } from '@/core/tools/sorts';
@@ -104,7 +105,18 @@ export function ToolWall({
         onPick={setLaying}
         onCount={(item, count) => keepShopEdit({ what: 'stock', item: { ...item, count } })}
       />
-      <InstrumentList instruments={instruments} nowMs={place.nowMs} />
+      <InstrumentList
+        instruments={instruments.filter(({ isOff }) => !isOff)}
+        units={units}
+        nowMs={place.nowMs}
+        onTakenOff={(instrument) =>
+          setTaken({
+            name: instrument.name,
+            from: 'not here any more',
+            back: { what: 'instrument', instrument },
+          })
+        }
+      />
       <ShopRules rules={rules} />
       <EditedTool editing={editing} units={units} setEditing={setEditing} setTaken={setTaken} />
       <EditedItem laying={laying} units={units} setLaying={setLaying} setTaken={setTaken} />

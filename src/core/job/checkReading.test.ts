@@ -50,7 +50,9 @@ describe('measuring', () => {
   it('a casting still warm from washing is provisional, and brought back to 20 °C', () => {
     const warm = withEntries(record, [reading(seat.id, 'bore.1.0', 46.97 * (1 + 21.8e-6 * 18), 0, 38)], []);
     const { fit } = viewSeat(warm, seat.id, NOW)!;
-    expect(fit?.isProvisional).toBe(true);
+    expect(fit?.warm).toMatchObject({ family: 'bore', metalC: 38 });
+    // 46.97 mm × 21.8e-6 / K × 18 K.
+    expect(fit?.warm?.biggerMm).toBeCloseTo(0.01843, 5);
     expect(fit?.bore?.meanMm.value).toBeCloseTo(46.97, 6);
   });
   it('the usual fit is enough to go on', () => {

@@ -40,6 +40,7 @@ const start = (kind: JobKind): JobRecord => ({
   photographs: [],
   tools: [],
   rules: THRESHOLDS,
+  isDemo: false,
 });
 const journals = (record: JobRecord) => viewJob(record, NOW).journals;
 const named = (record: JobRecord, name: string) => journals(record).find(({ seat }) => seat.name === name)!;

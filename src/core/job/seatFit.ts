@@ -7,16 +7,18 @@ import { findInterference, type Interference } from '@/core/fit/interference';
 import { judgeFit, type FitJudgement } from '@/core/fit/judgeFit';
 import { pushForceBracket, type PushForce } from '@/core/fit/pushForce';
 import { interferenceAt } from '@/core/fit/runningFit';
-import { sizeAtReference, type Measured } from '@/core/quantity/measured';
-import type { Casting, Instrument, Seat } from '@/core/record/job';
+import { REFERENCE_C, sizeAtReference, type Measured } from '@/core/quantity/measured';
+import type { Casting, Seat } from '@/core/record/job';
+import type { Instrument } from '@/core/record/instrument';
 import { partMetal } from '@/core/record/seatFacts';
 import type { FittedSpec } from '@/core/record/seatSpec';
+import type { SlotFamily } from '@/core/record/slots';
 import type { CurrentReading } from '@/core/project/readings';
 import { counting } from './counting';
 import { doubtedReading, type DoubtedReading } from './doubtedReading';
 
 /** Version of the formulas in this folder's results; stored beside every result that is kept. */
-export const FORMULA_VERSION = '2026.12';
+export const FORMULA_VERSION = '2026.13';
 
 /** Doubt of a metal temperature that a person typed or a probe showed, K. Common practice, no source. */
 const U_METAL_K = 1;
@@ -25,11 +27,18 @@ const U_RUNNING_K = 8;
 /** A casting this far from 20 °C is still warm from washing: its readings are provisional. Common practice, no source. */
 export const PROVISIONAL_K = 8;
 
+export type WarmReading = {
+  family: SlotFamily;
+  metalC: number;
+  /** By how much it read bigger than it is at 20 °C, mm; on cold metal less than 0. */
+  biggerMm: number;
+};
+
 export type SeatFit = {
   bore: BoreShape | null;
   partOutside: BoreShape | null;
-  /** True when a reading was taken on warm or cold metal. */
-  isProvisional: boolean;
+  /** What was read on warm or cold metal: all that is judged by it is provisional. */
+  warm: WarmReading | null;
   interference: Interference;
   benchMm: Measured;
   runningMm: Measured;
@@ -52,10 +61,15 @@ export function shapeOf(
   instruments: readonly Instrument[],
 ): BoreShape | null {
   if (readings.length === 0) return null;
-  const diameters = readings.map(({ place, value, metalC }): Diameter => ({
+  const diameters = readings.map(({ place, value, metalC, gaugeC }): Diameter => ({
     planeIndex: place.plane || 1,
     angleDeg: place.angleDeg,
-    mm: sizeAtReference({ readingMm: value, partC: metalC, partAlphaPerK: alphaPerK }),
+    mm: sizeAtReference({
+      readingMm: value,
+      partC: metalC,
+      partAlphaPerK: alphaPerK,
+      ...(gaugeC !== undefined && { gaugeC }),
+    }),
   }));
   return describeBore(diameters, worstInstrumentU(readings, instruments), nominalMm * alphaPerK * U_METAL_K);
 }
@@ -67,7 +81,19 @@ type MeasuredSeat = {
   instruments: readonly Instrument[];
 };
 
-const isWarmOrCold = ({ metalC }: CurrentReading) => Math.abs(metalC - 20) > PROVISIONAL_K;
+/** The reading farthest from 20 °C of those beyond `PROVISIONAL_K`, and what that does to it; null where all are near. */
+function findWarm(readings: readonly CurrentReading[], alphaPerK: number): WarmReading | null {
+  const farthest = [...readings].sort((a, b) => awayK(b) - awayK(a))[0];
+  if (!farthest || awayK(farthest) <= PROVISIONAL_K) return null;
+  const { place, metalC, value } = farthest;
+  return {
+    family: place.family,
+    metalC,
+    biggerMm: (value * alphaPerK * (metalC - REFERENCE_C)) / (1 + alphaPerK * (metalC - REFERENCE_C)),
+  };
+}
+
+const awayK = ({ metalC }: CurrentReading) => Math.abs(metalC - REFERENCE_C);
 
 /**
  * The fit of one seat from what is known of it: readings where there are some, else the usual class with its wide band.
@@ -99,7 +125,7 @@ export function findSeatFit({ seat, casting, readings, instruments }: MeasuredSe
     runningMm,
     push,
     doubted,
-    isProvisional: [...boreReadings, ...outsideReadings].some(isWarmOrCold),
+    warm: findWarm(boreReadings, metal.alphaPerK) ?? findWarm(outsideReadings, race.alphaPerK),
     judgement: judgeFit({
       isDoubted: doubted !== null,
       benchMm,

@@ -1,5 +1,6 @@
 import { depthFromEntry, judgeSquareness, type SeatRunner, type Squareness } from '@/core/seating/squareness';
-import type { Instrument, Seat } from '@/core/record/job';
+import type { Instrument } from '@/core/record/instrument';
+import type { Seat } from '@/core/record/job';
 import type { SeatHistory } from '@/core/project/jobState';
 import type { CurrentReading } from '@/core/project/readings';
 import type { SquarePass } from '@/core/project/square';

@@ -49,6 +49,8 @@ export const storedReadingSchema = z.strictObject({
   instrumentId: instrumentIdSchema,
   /** Temperature of the metal when it was read, °C. */
   metalC: finite.min(METAL_C.min).max(METAL_C.max),
+  /** Temperature of the gauge, °C. Left out: 20 °C, as all was reckoned before it was asked. */
+  gaugeC: finite.min(METAL_C.min).max(METAL_C.max).optional(),
   takenAt: momentSchema,
 });
 export type Reading = z.infer<typeof storedReadingSchema>;

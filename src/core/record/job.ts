@@ -2,19 +2,14 @@ import { z } from 'zod';
 import type { Thresholds } from '@/core/heat/mildest';
 import type { Tool } from '@/core/tools/tool';
 import type { Entries } from './entries';
-import { daySchema, momentSchema } from '@/core/quantity/moment';
-import {
-  castingIdSchema,
-  instrumentIdSchema,
-  jobIdSchema,
-  personIdSchema,
-  photographIdSchema,
-  seatIdSchema,
-} from './ids';
+import { momentSchema } from '@/core/quantity/moment';
+import { castingIdSchema, jobIdSchema, personIdSchema, photographIdSchema, seatIdSchema } from './ids';
 import { keySchema, planSchema } from './plan';
 import { boreSpecSchema } from './seatSpec';
 import { shaftSchema } from './shafts';
-import { CASTING_METALS, WALKS } from './vocabulary';
+import type { Instrument } from './instrument';
+import type { Person } from './person';
+import { CASTING_METALS } from './vocabulary';
 
 const mm = (min: number, max: number) => z.number().min(min).max(max);
 const name = z.string().trim().min(1).max(80);
@@ -55,33 +50,6 @@ export const castingSchema = z.strictObject({
   seats: z.array(seatSchema).max(40),
 });
 export type Casting = z.infer<typeof castingSchema>;
-
-export const instrumentSchema = z.strictObject({
-  id: instrumentIdSchema,
-  name,
-  kind: z.enum(['bore_gauge', 'micrometer', 'depth_gauge', 'contact_probe', 'by_hand']),
-  /** mm, or K for a probe. */
-  resolution: z.number().positive().max(5),
-  /** Standard uncertainty with its setting, mm, or K for a probe. */
-  u: z.number().positive().max(20),
-  isSimulated: z.boolean(),
-  /** Last day on which its calibration holds; null: not watched. */
-  calibrationDue: daySchema.nullable().optional(),
-  /** Here no more: it stands with what was read with it, and is offered for nothing new. */
-  isOff: z.boolean().optional(),
-});
-export type Instrument = z.infer<typeof instrumentSchema>;
-
-export const personSchema = z.strictObject({
-  id: personIdSchema,
-  initials: z.string().trim().min(1).max(4),
-  name,
-  units: z.enum(['metric', 'metric_um', 'imperial']),
-  walk: z.enum(WALKS).optional(),
-  /** Here no more: stands with what they did, and is not asked for at the bench. */
-  isOff: z.boolean().optional(),
-});
-export type Person = z.infer<typeof personSchema>;
 
 /** Numbers are counted up, and written on bags. */
 export const JOB_NUMBER_MAX = 999_999;
@@ -142,4 +110,6 @@ export type JobRecord = JobHead & {
   tools: Tool[];
   /** From where on a nip counts as real in this shop. */
   rules: Thresholds;
+  /** Of the demo: what is simulated serves it as a matter of course. */
+  isDemo: boolean;
 };

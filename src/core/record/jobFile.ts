@@ -7,7 +7,9 @@ import { fail, succeed, type Issue, type Result } from '@/core/quantity/result';
 import { issuesFromZod } from '@/core/quantity/zodIssues';
 import { writeCsv } from './csv';
 import { eventSchema, readingSchema } from './entries';
-import { instrumentSchema, jobHeadSchema, personSchema, photographSchema, type JobRecord } from './job';
+import { instrumentAbroad, instrumentSchema } from './instrument';
+import { jobHeadSchema, photographSchema, type JobRecord } from './job';
+import { personAbroad, personSchema } from './person';
 import { JOB_FILE_MAX_BYTES } from './limits';
 import { fileHeaderSchema, JOB_FILE_VERSION, liftFile } from './liftFile';
 import { familyOf, readSlot } from './slots';
@@ -33,7 +35,16 @@ export const jobFileJsonSchema = () => z.toJSONSchema(jobFileSchema, { io: 'inpu
 
 /** A job as a file; only people and instruments that it speaks of go along. `pictures` gives the JPEG of each photograph, base64. */
 export function writeJobFile(
-  { entries, people, instruments, photographs, tools: _tools, rules: _rules, ...job }: JobRecord,
+  {
+    entries,
+    people,
+    instruments,
+    photographs,
+    tools: _tools,
+    rules: _rules,
+    isDemo: _demo,
+    ...job
+  }: JobRecord,
   pictures: ReadonlyMap<string, string>,
 ): JobFile {
   const everything = [...entries.readings, ...entries.events, ...photographs];
@@ -43,11 +54,8 @@ export function writeJobFile(
     format: JOB_FILE_FORMAT,
     version: JOB_FILE_VERSION,
     job,
-    // Whether they are here still is this shop's matter.
-    people: people.filter(({ id }) => peopleUsed.has(id)).map(({ isOff: _, ...person }) => person),
-    instruments: instruments
-      .filter(({ id }) => instrumentsUsed.has(id))
-      .map(({ isOff: _, ...instrument }) => instrument),
+    people: people.filter(({ id }) => peopleUsed.has(id)).map(personAbroad),
+    instruments: instruments.filter(({ id }) => instrumentsUsed.has(id)).map(instrumentAbroad),
     readings: entries.readings,
     events: entries.events,
     photographs: photographs.map((photograph) => ({
@@ -73,6 +81,7 @@ export const recordOfFile = ({
   photographs: photographs.map(({ jpegBase64: _picture, ...photograph }) => photograph),
   tools: [],
   rules: THRESHOLDS,
+  isDemo: false,
 });
 
 type Check = (isThere: boolean, field: string, given: string) => void;
@@ -187,6 +196,7 @@ const READING_COLUMNS = [
   'unit',
   'typed',
   'metal_c',
+  'gauge_c',
   'person',
   'instrument',
   'taken_at',
@@ -218,6 +228,7 @@ export function writeReadingsCsv({
     unit: familyOf(readSlot(reading.slot)).quantity === 'temperature' ? 'C' : 'mm',
     typed: reading.typed,
     metal_c: reading.metalC,
+    gauge_c: reading.gaugeC ?? '',
     person: person.get(reading.personId) ?? '',
     instrument: instrument.get(reading.instrumentId) ?? '',
     taken_at: reading.takenAt,

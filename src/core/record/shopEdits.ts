@@ -3,18 +3,21 @@ import type { Thresholds } from '@/core/heat/mildest';
 import type { Round, RoundGone } from '@/core/look/roundSchema';
 import type { StockItem } from '@/core/tools/stock';
 import type { Tool } from '@/core/tools/tool';
-import type { Instrument, Person } from './job';
+import type { Instrument } from './instrument';
+import type { Person } from './person';
 
 /**
  * What is changed in the shop and belongs to no job: its tool wall, its stock, its instruments and its people. The last change holds, so
  * that none carries a version.
  */
-type Choices = Partial<Pick<Person, 'units' | 'walk'>>;
+export type Choices = Partial<Pick<Person, 'units' | 'walk' | 'instruments'>>;
 export type ShopEdit =
   | { what: 'tool'; tool: Tool }
   | { what: 'tool_off'; tool: Tool }
   | { what: 'stock'; item: StockItem }
   | { what: 'stock_off'; item: StockItem }
+  | { what: 'instrument'; instrument: Instrument }
+  | { what: 'instrument_off'; instrument: Instrument }
   | { what: 'calibration'; instrumentId: InstrumentId; calibrationDue: string | null }
   | { what: 'person'; person: Pick<Person, 'id' | 'initials' | 'name' | 'units'> }
   | { what: 'round'; round: Round }
@@ -32,6 +35,9 @@ export function shopThingOf(edit: ShopEdit): string {
     case 'stock':
     case 'stock_off':
       return edit.item.id;
+    case 'instrument':
+    case 'instrument_off':
+      return edit.instrument.id;
     case 'calibration':
       return edit.instrumentId;
     case 'person':
@@ -51,8 +57,15 @@ export function shopThingOf(edit: ShopEdit): string {
 
 export const mergeShopEdits = (first: ShopEdit, second: ShopEdit): ShopEdit =>
   first.what === 'choices' && second.what === 'choices'
-    ? { ...second, choices: { ...first.choices, ...second.choices } }
+    ? { ...second, choices: withChoices(first.choices, second.choices) }
     : second;
+
+/** What was chosen later holds; of instruments, family by family. */
+export const withChoices = <C extends Choices>(before: C, { instruments, ...later }: Choices): C => ({
+  ...before,
+  ...later,
+  ...(instruments && { instruments: { ...before.instruments, ...instruments } }),
+});
 
 /** A list with a thing in its place, at its end where it is new, or without it. */
 function withThing<T extends { id: string }>(list: readonly T[], thing: T, isOff: boolean): T[] {
@@ -73,43 +86,66 @@ export type Shop = {
   roundsGone: readonly RoundGone[];
 };
 
-/** The shop once the edit is stored: of what is known of it, the lists that the edit does not touch are the very same. */
-export function applyShopEdit<S extends Partial<Shop>>(shop: S, edit: ShopEdit): S {
-  const { tools, stock, instruments, people, rounds } = shop;
+type ListEdit = {
+  of: 'tools' | 'stock' | 'instruments' | 'rounds' | 'roundsGone';
+  thing: { id: string };
+  isOff: boolean;
+};
+
+/** An edit that puts a thing into a list, changes it there, or takes it out; null: it is another. */
+function listEditOf(edit: ShopEdit): ListEdit | null {
   switch (edit.what) {
     case 'tool':
     case 'tool_off':
-      return tools ? { ...shop, tools: withThing(tools, edit.tool, edit.what === 'tool_off') } : shop;
+      return { of: 'tools', thing: edit.tool, isOff: edit.what === 'tool_off' };
     case 'stock':
     case 'stock_off':
-      return stock ? { ...shop, stock: withThing(stock, edit.item, edit.what === 'stock_off') } : shop;
+      return { of: 'stock', thing: edit.item, isOff: edit.what === 'stock_off' };
+    case 'instrument':
+    case 'instrument_off':
+      return { of: 'instruments', thing: edit.instrument, isOff: edit.what === 'instrument_off' };
+    case 'round':
+    case 'round_off':
+      return { of: 'rounds', thing: edit.round, isOff: edit.what === 'round_off' };
+    case 'round_gone':
+      return { of: 'roundsGone', thing: edit.gone, isOff: false };
+    default:
+      return null;
+  }
+}
+
+const changed = <T extends { id: string }>(list: readonly T[], id: string, change: (thing: T) => T): T[] =>
+  list.map((each) => (each.id === id ? change(each) : each));
+
+/** The shop once the edit is stored: of what is known of it, the lists that the edit does not touch are the very same. */
+export function applyShopEdit<S extends Partial<Shop>>(shop: S, edit: ShopEdit): S {
+  const inList = listEditOf(edit);
+  if (inList) {
+    const list: readonly { id: string }[] | undefined = shop[inList.of];
+    return list ? { ...shop, [inList.of]: withThing(list, inList.thing, inList.isOff) } : shop;
+  }
+  const { instruments, people } = shop;
+  switch (edit.what) {
     case 'calibration': {
       if (!instruments) return shop;
       const { instrumentId, calibrationDue } = edit;
-      const changed = instruments.map((each) =>
-        each.id === instrumentId ? { ...each, calibrationDue } : each,
-      );
-      return { ...shop, instruments: changed };
+      return {
+        ...shop,
+        instruments: changed(instruments, instrumentId, (each) => ({ ...each, calibrationDue })),
+      };
     }
     case 'person': {
       if (!people) return shop;
       const known = people.find(({ id }) => id === edit.person.id);
       return { ...shop, people: withThing(people, { ...known, ...edit.person }, false) };
     }
-    case 'round':
-    case 'round_off':
-      return rounds ? { ...shop, rounds: withThing(rounds, edit.round, edit.what === 'round_off') } : shop;
-    case 'round_gone':
-      return shop.roundsGone ? { ...shop, roundsGone: withThing(shop.roundsGone, edit.gone, false) } : shop;
     case 'rules':
       return shop.rules ? { ...shop, rules: edit.rules } : shop;
     case 'choices': {
       if (!people) return shop;
-      const { personId, choices } = edit;
-      return {
-        ...shop,
-        people: people.map((each) => (each.id === personId ? { ...each, ...choices } : each)),
-      };
+      return { ...shop, people: changed(people, edit.personId, (each) => withChoices(each, edit.choices)) };
     }
+    default:
+      return shop;
   }
 }

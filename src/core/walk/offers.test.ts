@@ -30,6 +30,7 @@ const start = (kind: JobKind): JobRecord => ({
   photographs: [],
   tools: [],
   rules: THRESHOLDS,
+  isDemo: false,
 });
 const view = (record: JobRecord): JobView => viewJob(project(record), NOW);
 const add = (record: JobRecord, drafts: readonly Draft[]): JobRecord =>

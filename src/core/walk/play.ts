@@ -60,6 +60,7 @@ export function playJob(input: PlayInput): { played: Played[]; last: ProjectedJo
     photographs: [],
     tools: [],
     rules: THRESHOLDS,
+    isDemo: false,
   };
   const played: Played[] = [];
   for (let atMs = startMs; played.length < most; atMs += STEP_MS) {

@@ -1,6 +1,7 @@
 import 'server-only';
 import { z } from 'zod';
 import { castingIdSchema, jobIdSchema, seatIdSchema, type InstrumentId } from '@/core/record/ids';
+import type { GaugeShown, InstrumentUnit, Speaks } from '@/core/record/instrument';
 import { slotSchema } from '@/core/record/events/corrections';
 import { Refusal } from '../http';
 import { notify } from '../live/notify';
@@ -55,6 +56,9 @@ export type Claim = {
   instrumentId: InstrumentId;
   instrumentKind: string;
   resolution: number;
+  isSimulated: boolean;
+  unit: InstrumentUnit | null;
+  speaks: Speaks | null;
   screenId: string;
   target: GaugeTarget;
 };
@@ -63,30 +67,18 @@ export const listClaims = () =>
   queryMany<Claim>(
     pool(),
     `
-  SELECT instrument_id AS "instrumentId", kind AS "instrumentKind", resolution, screen_id AS "screenId", target
+  SELECT instrument_id AS "instrumentId", kind AS "instrumentKind", resolution, is_simulated AS "isSimulated", unit, speaks, screen_id AS "screenId", target
   FROM gauge_claim JOIN instrument ON instrument.id = instrument_id WHERE claimed_at > clock_timestamp() - interval '12 hours'`,
   );
 
-export const gaugeReadingSchema = z.strictObject({
-  text: z.string().min(1).max(40),
-  unit: z.enum(['mm', 'C']),
-  isSteady: z.boolean(),
-  metalC: z.number().min(-60).max(300),
-  /** What it was held against, where the gauge's process knows: a screen that has moved on drops the figure. */
-  slot: slotSchema.nullable(),
-});
-
 /** Passes what a gauge shows to the screen that has it. @returns false when no screen has */
-export async function relayGaugeReading(
-  instrumentId: InstrumentId,
-  reading: z.infer<typeof gaugeReadingSchema>,
-): Promise<boolean> {
+export async function relayGaugeReading(instrumentId: InstrumentId, shown: GaugeShown): Promise<boolean> {
   const claim = await queryMaybeOne<{ screenId: string }>(
     pool(),
     'SELECT screen_id AS "screenId" FROM gauge_claim WHERE instrument_id = $1',
     [instrumentId],
   );
   if (!claim) return false;
-  await notify(pool(), { kind: 'gauge', instrumentId, screenId: claim.screenId, ...reading });
+  await notify(pool(), { kind: 'gauge', instrumentId, screenId: claim.screenId, ...shown });
   return true;
 }

@@ -5,7 +5,7 @@ import { queryMany, type Queryable } from '../pool';
 
 /** Rows of readings and of events, from JSON in the given parameter. */
 const READING_FIELDS = `id uuid, "seatId" uuid, "castingId" uuid, "personId" uuid, "instrumentId" uuid,
-  slot text, typed text, value double precision, "metalC" double precision, "takenAt" timestamptz`;
+  slot text, typed text, value double precision, "metalC" double precision, "gaugeC" double precision, "takenAt" timestamptz`;
 const EVENT_FIELDS = `id uuid, "seatId" uuid, "castingId" uuid, "personId" uuid, kind text, version integer, body jsonb, at timestamptz`;
 export const readingRows = (parameter: string) =>
   `jsonb_to_recordset(${parameter}::jsonb) AS new (${READING_FIELDS})`;
@@ -14,8 +14,8 @@ export const eventRows = (parameter: string) =>
 
 /** `from`: where the job's id comes from, named `job_id` there; `storedAt`: a parameter. */
 export const insertReadingsSql = (from: string, rows: string, storedAt: string) => `
-  INSERT INTO reading (id, job_id, seat_id, casting_id, person_id, instrument_id, slot, typed, value, metal_c, taken_at, stored_at)
-  SELECT id, job_id, "seatId", "castingId", "personId", "instrumentId", slot, typed, value, "metalC", "takenAt", ${storedAt}::timestamptz
+  INSERT INTO reading (id, job_id, seat_id, casting_id, person_id, instrument_id, slot, typed, value, metal_c, gauge_c, taken_at, stored_at)
+  SELECT id, job_id, "seatId", "castingId", "personId", "instrumentId", slot, typed, value, "metalC", "gaugeC", "takenAt", ${storedAt}::timestamptz
   FROM ${from}, ${readingRows(rows)}`;
 export const insertEventsSql = (from: string, rows: string, storedAt: string) => `
   INSERT INTO job_event (id, job_id, seat_id, casting_id, person_id, kind, body_version, body, at, stored_at)

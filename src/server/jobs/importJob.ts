@@ -9,6 +9,7 @@ import { freeNumber } from './freeNumber';
 import { insertJobHead } from './insertJobHead';
 import { standAnew } from '../projection/standing';
 import { insertEntries } from './entryRows';
+import { insertInstruments } from '../tools/instruments';
 import { loadHead } from './loadJob';
 import { insertPhotograph } from './photographs';
 
@@ -19,22 +20,13 @@ async function insertPeopleAndInstruments(
 ) {
   await client.query(
     `
-    INSERT INTO person (id, initials, name, units, walk, is_demo)
-    SELECT id, initials, name, units, coalesce(walk, 'full'), $2
-    FROM jsonb_to_recordset($1::jsonb) AS new (id uuid, initials text, name text, units text, walk text)
+    INSERT INTO person (id, initials, name, units, walk, instruments, is_demo)
+    SELECT id, initials, name, units, coalesce(walk, 'full'), coalesce(instruments, '{}'), $2
+    FROM jsonb_to_recordset($1::jsonb) AS new (id uuid, initials text, name text, units text, walk text, instruments jsonb)
     ON CONFLICT (id) DO NOTHING`,
     [JSON.stringify(people), isDemo],
   );
-  await client.query(
-    `
-    INSERT INTO instrument (id, name, kind, resolution, u, is_simulated, calibration_due, is_demo)
-    SELECT id, name, kind, resolution, u, "isSimulated", "calibrationDue", $2
-    FROM jsonb_to_recordset($1::jsonb) AS new (
-      id uuid, name text, kind text, resolution double precision, u double precision,
-      "isSimulated" boolean, "calibrationDue" text)
-    ON CONFLICT (id) DO NOTHING`,
-    [JSON.stringify(instruments), isDemo],
-  );
+  await insertInstruments(client, instruments, { isDemo, isOff: !isDemo });
 }
 
 export type ImportAnswer = { jobId: JobId; number: number; isNew: boolean; entriesInFile: number };

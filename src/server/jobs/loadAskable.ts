@@ -2,7 +2,7 @@ import 'server-only';
 import type { AskableJob } from '@/core/ask/answer';
 import { bagCode, stackCode } from '@/core/board/bagCode';
 import { pool, queryMany } from '../pool';
-import { SHOWN } from './loadJob';
+import { SHOWN } from '../shop';
 
 type Row = Pick<AskableJob, 'jobId' | 'machine' | 'number'> & { stackCount: number };
 

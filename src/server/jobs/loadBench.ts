@@ -6,7 +6,8 @@ import { pool, queryMany } from '../pool';
 import { ensureFresh, unreadableJobs } from '../projection/keepFresh';
 import { standAnew } from '../projection/standing';
 import { eachReadable, type UnreadableJob } from './eachReadable';
-import { loadHeadRows, readHead, SHOWN } from './loadJob';
+import { SHOWN } from '../shop';
+import { loadHeadRows, readHead } from './loadJob';
 
 /** Lines whose time has come (a casting counts as cool by now) are made anew. */
 async function renewLines(nowMs: number) {

@@ -1,7 +1,7 @@
 import 'server-only';
 import { stillWarm, type HeatItem } from '@/core/board/heatItems';
 import { pool, queryMany } from '../pool';
-import { SHOWN } from './loadJob';
+import { SHOWN } from '../shop';
 
 /** What is hot or cold anywhere in the shop: all that the strip of clocks can speak of. */
 export async function loadHeat(nowMs: number): Promise<HeatItem[]> {

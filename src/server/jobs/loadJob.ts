@@ -3,13 +3,12 @@ import type { CastingId, JobId } from '@/core/record/ids';
 import {
   jobHeadSchema,
   type Casting,
-  type Instrument,
   type JobHead,
   type JobRecord,
-  type Person,
   type Photograph,
   type Seat,
 } from '@/core/record/job';
+import type { Person } from '@/core/record/person';
 import type { Shaft, ShaftSeat } from '@/core/record/shafts';
 import { momentSchema } from '@/core/quantity/moment';
 import {
@@ -20,12 +19,10 @@ import {
   type Reading,
 } from '@/core/record/entries';
 import { liftEvent } from '@/core/record/events/versions';
-import { log, pool, queryMany, type Queryable } from '../pool';
-import { loadRules } from '../shop';
+import { log, pool, queryMany, queryMaybeOne, type Queryable } from '../pool';
+import { loadInstruments } from '../tools/instruments';
+import { loadRules, SHOWN } from '../shop';
 import { loadTools } from '../tools/toolWall';
-
-/** The demo stands beside the shop's own things until it is put away; then nothing of it is shown. */
-export const SHOWN = '(NOT is_demo OR (SELECT shows_demo FROM shop))';
 
 /**
  * When an entry happened: not after it was stored, whatever the clock of its tablet said, or it would have the last word for longer than
@@ -145,7 +142,7 @@ export async function loadHead(
 }
 
 const READING_COLUMNS = `id, seat_id AS "seatId", casting_id AS "castingId", person_id AS "personId", slot, typed, value,
-  instrument_id AS "instrumentId", metal_c AS "metalC", ${soundMoment('taken_at')} AS "takenAt"`;
+  instrument_id AS "instrumentId", metal_c AS "metalC", gauge_c AS "gaugeC", ${soundMoment('taken_at')} AS "takenAt"`;
 const EVENT_COLUMNS = `id, seat_id AS "seatId", casting_id AS "castingId", person_id AS "personId", kind, body_version AS version, body,
   ${soundMoment('at')} AS at`;
 /** A retiming to a moment that can't be says nothing. */
@@ -163,6 +160,13 @@ function readRows<T>(rows: readonly unknown[], schema: { safeParse: (row: unknow
 
 type OfJob<T> = T & { jobId: JobId };
 const withoutJob = <T extends object>({ jobId: _job, ...entry }: OfJob<T>) => entry;
+/** What was not said is left out, as in the file. */
+const readingOf = ({
+  jobId: _job,
+  gaugeC,
+  ...entry
+}: OfJob<Omit<Reading, 'gaugeC'> & { gaugeC: number | null }>) =>
+  gaugeC === null ? entry : { ...entry, gaugeC };
 
 /** Entries by job, whole or only those with the given ids; of the same moment, in the order in which they came. */
 export async function loadEntries(
@@ -170,7 +174,7 @@ export async function loadEntries(
   jobIds: readonly JobId[],
   ids: readonly string[] | null = null,
 ): Promise<(jobId: JobId) => Entries> {
-  const readings = await queryMany<OfJob<Reading>>(
+  const readings = await queryMany<OfJob<Omit<Reading, 'gaugeC'> & { gaugeC: number | null }>>(
     client,
     `
     SELECT ${READING_COLUMNS}, job_id AS "jobId" FROM reading
@@ -187,7 +191,7 @@ export async function loadEntries(
   const readingsOf = groupBy(readings, ({ jobId }) => jobId);
   const eventsOf = groupBy(events, ({ jobId }) => jobId);
   return (jobId) => ({
-    readings: readRows((readingsOf.get(jobId) ?? []).map(withoutJob), storedReadingSchema),
+    readings: readRows((readingsOf.get(jobId) ?? []).map(readingOf), storedReadingSchema),
     events: readRows<JobEvent>(
       (eventsOf.get(jobId) ?? []).filter(isSoundEvent).map(withoutJob).map(liftEvent),
       eventSchema,
@@ -203,7 +207,7 @@ export const loadPeople = (client: Queryable, jobId: JobId | null = null) =>
   queryMany<Person>(
     client,
     `
-    SELECT id, initials, name, units, walk, NOT ${SHOWN} AS "isOff" FROM person
+    SELECT id, initials, name, units, walk, instruments, NOT ${SHOWN} AS "isOff" FROM person
     WHERE ${SHOWN} OR id IN (
       SELECT person_id FROM reading WHERE job_id = $1 UNION SELECT person_id FROM job_event WHERE job_id = $1
       UNION SELECT person_id FROM photograph WHERE job_id = $1)
@@ -222,18 +226,13 @@ export const loadPhotographs = (client: Queryable, jobId: JobId) =>
     [jobId],
   );
 
-/**
- * What the shop measures with; with `jobId`, also whatever that job was measured with and is here no more (`isOff`): its readings keep
- * their doubt, and so their verdict.
- */
-export const loadInstruments = (client: Queryable, jobId: JobId | null = null) =>
-  queryMany<Instrument>(
-    client,
-    `
-    SELECT id, name, kind, resolution, u, is_simulated AS "isSimulated", calibration_due AS "calibrationDue", NOT ${SHOWN} AS "isOff"
-    FROM instrument WHERE ${SHOWN} OR id IN (SELECT instrument_id FROM reading WHERE job_id = $1) ORDER BY name`,
-    [jobId],
-  );
+/** Is the job one of the demo's? */
+export const loadIsDemo = async (client: Queryable, jobId: JobId): Promise<boolean> =>
+  (
+    await queryMaybeOne<{ isDemo: boolean }>(client, 'SELECT is_demo AS "isDemo" FROM job WHERE id = $1', [
+      jobId,
+    ])
+  )?.isDemo ?? false;
 
 /** A job with its whole record; null where there is none. */
 export async function loadJob(jobId: JobId, client: Queryable = pool()): Promise<JobRecord | null> {
@@ -248,6 +247,7 @@ export async function loadJob(jobId: JobId, client: Queryable = pool()): Promise
     instruments: await loadInstruments(client, jobId),
     tools: await loadTools(client),
     rules: await loadRules(client),
+    isDemo: await loadIsDemo(client, jobId),
     photographs,
   };
 }

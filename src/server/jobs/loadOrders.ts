@@ -1,7 +1,7 @@
 import 'server-only';
 import { listOrders, type JobOrders, type OrderLine } from '@/core/parts/orders';
 import { pool, queryMany } from '../pool';
-import { SHOWN } from './loadJob';
+import { SHOWN } from '../shop';
 
 /** The order list over all jobs on the bench as of today, and the numbers that ever came wrong, put away or not. */
 export async function loadOrders(): Promise<{ lines: OrderLine[]; wrongNumbers: string[] }> {

@@ -2,7 +2,7 @@ import 'server-only';
 import type { JobId, SeatId } from '@/core/record/ids';
 import { findRebuilds, spelt, type MachineNames, type MeasuredSeat, type Rebuild } from '@/core/job/rebuilds';
 import { pool, queryMany, queryMaybeOne } from '../pool';
-import { SHOWN } from './loadJob';
+import { SHOWN } from '../shop';
 
 /** Only the latest are looked at. */
 const MOST_JOBS = 20;

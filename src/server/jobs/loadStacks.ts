@@ -1,7 +1,7 @@
 import 'server-only';
 import type { Stack } from '@/core/stack/pieces';
 import { pool, queryMany } from '../pool';
-import { SHOWN } from './loadJob';
+import { SHOWN } from '../shop';
 
 /** Every stack of every job on the bench: what a stack could be mistaken for. */
 export async function loadStacks(): Promise<Stack[]> {

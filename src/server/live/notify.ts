@@ -1,6 +1,7 @@
 import 'server-only';
 import type { InstrumentId, JobId } from '@/core/record/ids';
 import type { Entries } from '@/core/record/entries';
+import type { GaugeShown } from '@/core/record/instrument';
 import type { Queryable } from '../pool';
 
 /** What servers tell each other, and then every screen that listens. */
@@ -10,16 +11,7 @@ export type LiveMessage =
   | { kind: 'job'; jobId: JobId }
   /** The shop's own things: people, tools, instruments, stock, rounds, rules. Told by the tables themselves. */
   | { kind: 'shop' }
-  | {
-      kind: 'gauge';
-      instrumentId: InstrumentId;
-      screenId: string;
-      text: string;
-      unit: 'mm' | 'C';
-      isSteady: boolean;
-      metalC: number;
-      slot: string | null;
-    }
+  | ({ kind: 'gauge'; instrumentId: InstrumentId; screenId: string } & GaugeShown)
   | { kind: 'claim'; instrumentId: InstrumentId; screenId: string | null };
 
 export const LIVE_CHANNEL = 'urn_key_live';

@@ -1,21 +1,25 @@
 import 'server-only';
 import type { PersonId } from '@/core/record/ids';
-import type { Person } from '@/core/record/job';
+import type { Person } from '@/core/record/person';
 import { Refusal } from '../http';
-import { pool, queryMaybeOne } from '../pool';
+import type { Choices } from '@/core/record/shopEdits';
+import { pool, queryMaybeOne, type Queryable } from '../pool';
 
 /**
- * The units that a person reads and types in, and how much the walk says. The last choice holds; nothing that was recorded changes with
- * it.
+ * The units that a person reads and types in, how much the walk says, and what they read with. The last choice holds; nothing that was
+ * recorded changes with it.
  */
 export async function savePersonChoices(
   personId: PersonId,
-  { units, walk }: Partial<Pick<Person, 'units' | 'walk'>>,
+  { units, walk, instruments }: Choices,
+  client: Queryable = pool(),
 ): Promise<Person> {
   const saved = await queryMaybeOne<Person>(
-    pool(),
-    'UPDATE person SET units = coalesce($2, units), walk = coalesce($3, walk) WHERE id = $1 RETURNING id, initials, name, units, walk',
-    [personId, units ?? null, walk ?? null],
+    client,
+    `
+    UPDATE person SET units = coalesce($2, units), walk = coalesce($3, walk), instruments = instruments || coalesce($4::jsonb, '{}')
+    WHERE id = $1 RETURNING id, initials, name, units, walk, instruments`,
+    [personId, units ?? null, walk ?? null, instruments ? JSON.stringify(instruments) : null],
   );
   if (!saved) throw new Refusal(404, 'not_found', 'There is no such person.');
   return saved;

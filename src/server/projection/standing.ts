@@ -5,9 +5,10 @@ import { rebuild } from '@/core/project/advance';
 import type { JobState, SeatState } from '@/core/project/jobState';
 import type { ProjectedJob } from '@/core/project/project';
 import type { JobHead } from '@/core/record/job';
-import { loadEntries, loadHead, loadInstruments } from '../jobs/loadJob';
+import { loadEntries, loadHead, loadIsDemo } from '../jobs/loadJob';
 import { inTransaction, pool, queryMany, queryMaybeOne, type Queryable } from '../pool';
 import { loadRules } from '../shop';
+import { loadInstruments } from '../tools/instruments';
 import { loadTools } from '../tools/toolWall';
 import { columnsOf, MADE_WITH, type Columns } from './columns';
 
@@ -22,6 +23,7 @@ export const apart = ({
   photographs: _photographs,
   tools: _tools,
   rules: _rules,
+  isDemo: _demo,
   ...head
 }: ProjectedJob): { head: JobHead; state: JobState } => ({ head, state });
 
@@ -31,6 +33,7 @@ const withShop = async (client: Queryable, head: JobHead, state: JobState): Prom
   instruments: await loadInstruments(client, head.id),
   tools: await loadTools(client),
   rules: await loadRules(client),
+  isDemo: await loadIsDemo(client, head.id),
   people: [],
   photographs: [],
 });

@@ -2,7 +2,7 @@ import 'server-only';
 import { roundGoneSchema, roundSchema, type Round, type RoundGone } from '@/core/look/roundSchema';
 import type { RoundId } from '@/core/record/ids';
 import { Refusal } from '../http';
-import { SHOWN } from '../jobs/loadJob';
+import { SHOWN } from '../shop';
 import { pool, queryMany, queryMaybeOne, type Queryable } from '../pool';
 import { keepThing, takeThingOff } from './shopThings';
 

@@ -1,7 +1,7 @@
 import 'server-only';
 import type { StockId } from '@/core/record/ids';
 import { stockItemSchema, type StockItem } from '@/core/tools/stock';
-import { SHOWN } from '../jobs/loadJob';
+import { SHOWN } from '../shop';
 import { pool, queryMany, type Queryable } from '../pool';
 import { keepThing, takeThingOff } from './shopThings';
 

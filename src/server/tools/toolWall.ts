@@ -1,5 +1,5 @@
 import 'server-only';
-import type { InstrumentId, ToolId } from '@/core/record/ids';
+import type { ToolId } from '@/core/record/ids';
 import { toolSchema, type Tool } from '@/core/tools/tool';
 import { Refusal } from '../http';
 import { pool, queryMany, queryMaybeOne, type Queryable } from '../pool';
@@ -39,16 +39,4 @@ export async function takeToolOff(toolId: ToolId): Promise<Tool> {
   );
   if (!row) throw new Refusal(404, 'not_found', 'There is no such tool.');
   return row.body;
-}
-
-/** Sets the last day of an instrument's calibration; null: not watched. */
-export async function saveCalibration(
-  instrumentId: InstrumentId,
-  calibrationDue: string | null,
-): Promise<void> {
-  const { rowCount } = await pool().query('UPDATE instrument SET calibration_due = $2 WHERE id = $1', [
-    instrumentId,
-    calibrationDue,
-  ]);
-  if (rowCount === 0) throw new Refusal(404, 'not_found', 'There is no such instrument.');
 }

@@ -2,7 +2,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
-import { useState } from 'react';
+import { useState, type KeyboardEvent, type ReactNode } from 'react';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { completeSize } from '@/core/quantity/completeSize';
 import { Name } from '@/ui/parts/text';
@@ -20,11 +20,43 @@ type Props = {
   onEnter: (text: string) => string | null;
   /** The size that belongs there, mm: its last three digits alone are enough. */
   nominalMm?: number | null;
+  /** There is more to type: what was taken makes place for the next. */
+  staysOpen?: boolean;
+  children?: ReactNode;
 };
 
+/** A keyboard, or a gauge that types like one, goes on while the pad is open. */
+function pressKey(
+  event: KeyboardEvent,
+  { press, enter }: { press: (key: string) => void; enter: () => void },
+) {
+  if (event.ctrlKey || event.metaKey || event.altKey) return;
+  // A key that was touched keeps the focus: Enter takes all the same, and does not press it again.
+  const isOnButton = event.target instanceof HTMLButtonElement && !event.target.dataset.key;
+  const act =
+    event.key === 'Enter' && !isOnButton
+      ? enter
+      : event.key === 'Backspace'
+        ? () => press('⌫')
+        : /^[\d.,/\-°a-zµ"″ ]$/i.test(event.key) && !(event.key === ' ' && isOnButton)
+          ? () => press(event.key)
+          : null;
+  if (!act) return;
+  event.preventDefault();
+  act();
+}
+
 /** Numbers by touch, with gloves: no pop-up keyboard. `onEnter` gives back what is wrong, or null when it was taken. */
-export function KeyPad({ isOpen, title, quantity, onClose, onEnter, nominalMm = null }: Props) {
-  const unitKeys: readonly string[] = UNIT_KEYS[quantity];
+export function KeyPad({
+  isOpen,
+  title,
+  quantity,
+  onClose,
+  onEnter,
+  nominalMm = null,
+  staysOpen = false,
+  children,
+}: Props) {
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
   const press = (key: string) => {
@@ -39,14 +71,22 @@ export function KeyPad({ isOpen, title, quantity, onClose, onEnter, nominalMm = 
   };
   const enter = () => {
     const wrong = onEnter(completed ?? text);
-    if (wrong === null) close();
-    else setProblem(wrong);
+    setProblem(wrong);
+    if (wrong !== null) return;
+    setText('');
+    if (!staysOpen) close();
   };
   // A closed dialog is nothing: the bar that it belongs to is drawn with each reading.
   if (!isOpen) return null;
   return (
-    <Dialog open onClose={close} slotProps={{ paper: { sx: { width: 420, p: 2 } } }}>
+    <Dialog
+      open
+      onClose={close}
+      onKeyDown={(event) => pressKey(event, { press, enter })}
+      slotProps={{ paper: { sx: { width: 420, p: 2 } } }}
+    >
       <Name>{title}</Name>
+      {children}
       <Box
         aria-live="polite"
         sx={{
@@ -62,30 +102,7 @@ export function KeyPad({ isOpen, title, quantity, onClose, onEnter, nominalMm = 
       <Box role="alert" sx={{ minHeight: 44, fontSize: TYPE.small, fontWeight: 650 }}>
         {problem}
       </Box>
-      <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(4, 1fr)', gap: '10px' }}>
-        {[0, 1, 2, 3].map((row) => [
-          ...KEYS.slice(row * 3, row * 3 + 3).map((key) => (
-            <Button
-              key={key}
-              variant="outlined"
-              sx={{ minHeight: 64, fontSize: TYPE.head }}
-              onClick={() => press(key)}
-              aria-label={key === '⌫' ? 'Back' : key}
-            >
-              {key}
-            </Button>
-          )),
-          <Button
-            key={`unit-${row}`}
-            variant="text"
-            disabled={!unitKeys[row]}
-            sx={{ minHeight: 64, visibility: unitKeys[row] ? 'visible' : 'hidden' }}
-            onClick={() => press(unitKeys[row]!)}
-          >
-            {unitKeys[row]}
-          </Button>,
-        ])}
-      </Box>
+      <Keys unitKeys={UNIT_KEYS[quantity]} press={press} />
       <Box sx={{ display: 'flex', gap: '10px', mt: '10px' }}>
         <Button variant="text" onClick={close} sx={{ minHeight: 64 }}>
           Leave it
@@ -95,5 +112,37 @@ export function KeyPad({ isOpen, title, quantity, onClose, onEnter, nominalMm = 
         </Button>
       </Box>
     </Dialog>
+  );
+}
+
+/** Figures, and beside each row a unit. */
+function Keys({ unitKeys, press }: { unitKeys: readonly string[]; press: (key: string) => void }) {
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(4, 1fr)', gap: '10px' }}>
+      {[0, 1, 2, 3].map((row) => [
+        ...KEYS.slice(row * 3, row * 3 + 3).map((key) => (
+          <Button
+            key={key}
+            variant="outlined"
+            sx={{ minHeight: 64, fontSize: TYPE.head }}
+            onClick={() => press(key)}
+            data-key={key}
+            aria-label={key === '⌫' ? 'Back' : key}
+          >
+            {key}
+          </Button>
+        )),
+        <Button
+          key={`unit-${row}`}
+          variant="text"
+          disabled={!unitKeys[row]}
+          sx={{ minHeight: 64, visibility: unitKeys[row] ? 'visible' : 'hidden' }}
+          onClick={() => press(unitKeys[row]!)}
+          data-key={unitKeys[row]}
+        >
+          {unitKeys[row]}
+        </Button>,
+      ])}
+    </Box>
   );
 }

@@ -15,6 +15,8 @@ type Props = {
   isNumber?: boolean;
   width?: number | string;
   maxLength?: number;
+  /** It has the focus when it appears. */
+  isFirst?: boolean;
   onLeave?: () => void;
   onEnter?: () => void;
 };
@@ -31,6 +33,7 @@ export function PlainField({
   isNumber = false,
   width = '100%',
   maxLength = 400,
+  isFirst = false,
   onLeave,
   onEnter,
 }: Props) {
@@ -44,6 +47,7 @@ export function PlainField({
       <OutlinedInput
         id={id}
         type={type}
+        autoFocus={isFirst}
         value={value}
         label={label}
         notched

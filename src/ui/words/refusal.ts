@@ -87,6 +87,9 @@ export function sayShopEdit(edit: ShopEdit): string {
     case 'stock':
     case 'stock_off':
       return `Change of ${edit.item.name} in stock`;
+    case 'instrument':
+    case 'instrument_off':
+      return `Change of ${edit.instrument.name}`;
     case 'calibration':
       return 'Change of a calibration day';
     case 'person':

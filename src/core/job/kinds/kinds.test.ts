@@ -29,6 +29,7 @@ const start = (kind: (typeof JOB_KINDS)[number]): JobRecord => ({
   photographs: [],
   tools: [],
   rules: THRESHOLDS,
+  isDemo: false,
 });
 
 describe('thirteen job kinds, one with two variants', () => {
@@ -44,6 +45,7 @@ describe('thirteen job kinds, one with two variants', () => {
         photographs: _ph,
         tools: _t,
         rules: _r,
+        isDemo: _demo,
         ...head
       } = start(kind);
       expect(jobHeadSchema.safeParse(head).error?.issues ?? []).toEqual([]);

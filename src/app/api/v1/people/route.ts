@@ -1,4 +1,4 @@
-import { personSchema } from '@/core/record/job';
+import { personSchema } from '@/core/record/person';
 import { answer, readJson } from '@/server/http';
 import { addPerson } from '@/server/people/people';
 

@@ -1,13 +1,17 @@
 import { z } from 'zod';
-import { personSchema } from '@/core/record/job';
+import { personSchema } from '@/core/record/person';
 import { answer, readJson, requireId } from '@/server/http';
 import { savePersonChoices } from '@/server/people/people';
 
 export const dynamic = 'force-dynamic';
 
 const changeSchema = z
-  .strictObject({ units: personSchema.shape.units.optional(), walk: personSchema.shape.walk })
-  .refine(({ units, walk }) => units !== undefined || walk !== undefined, 'nothing to change');
+  .strictObject({
+    units: personSchema.shape.units.optional(),
+    walk: personSchema.shape.walk,
+    instruments: personSchema.shape.instruments,
+  })
+  .refine((change) => Object.values(change).some((value) => value !== undefined), 'nothing to change');
 
 export const PATCH = (request: Request, { params }: { params: Promise<{ personId: string }> }) =>
   answer(async () =>

@@ -1,4 +1,5 @@
-import { gaugeReadingSchema, relayGaugeReading } from '@/server/gauges/gaugeClaims';
+import { gaugeShownSchema } from '@/core/record/instrument';
+import { relayGaugeReading } from '@/server/gauges/gaugeClaims';
 import { answer, readJson, requireId } from '@/server/http';
 
 export const dynamic = 'force-dynamic';
@@ -8,6 +9,6 @@ export const POST = (request: Request, { params }: { params: Promise<{ instrumen
   answer(async () => {
     const instrumentId = requireId((await params).instrumentId, 'instrument');
     return Response.json({
-      delivered: await relayGaugeReading(instrumentId, await readJson(request, gaugeReadingSchema)),
+      delivered: await relayGaugeReading(instrumentId, await readJson(request, gaugeShownSchema)),
     });
   });

@@ -1,0 +1,26 @@
+'use client';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import type { Person } from '@/core/record/person';
+import { isPersonPicked } from './hooks';
+
+/** Asks who is at the bench; what was wanted while nobody was known goes on by itself as soon as somebody is. */
+export type AskPerson = (then?: (person: Person) => void) => void;
+
+export function useAskPerson(person: Person | null | undefined) {
+  const [isAskingPerson, setIsAsking] = useState(false);
+  const waiting = useRef<((person: Person) => void)[]>([]);
+  const askPerson = useCallback<AskPerson>((then) => {
+    if (then) waiting.current.push(then);
+    setIsAsking(true);
+  }, []);
+  useEffect(() => {
+    if (!person) return;
+    for (const act of waiting.current.splice(0)) act(person);
+  }, [person]);
+  const stopAsking = useCallback(() => {
+    setIsAsking(false);
+    // Left without an answer: what waited is not done by whoever is picked some other time.
+    if (!isPersonPicked()) waiting.current = [];
+  }, []);
+  return { isAskingPerson, askPerson, stopAsking };
+}
