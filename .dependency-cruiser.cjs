@@ -12,7 +12,10 @@ module.exports = {
       name: 'one-room-at-a-time',
       severity: 'error',
       from: { path: '^src/bench/([^/]+)/' },
-      to: { path: '^src/bench/([^/]+)/', pathNot: ['^src/bench/$1/', '^src/bench/(record|frame|gauge)/'] },
+      to: {
+        path: '^src/bench/([^/]+)/',
+        pathNot: ['^src/bench/$1/', '^src/bench/(record|frame|gauge|sizes)/'],
+      },
     },
   ],
   options: {

@@ -36,27 +36,49 @@ const UNDOABLE = [
 
 /** After an act: what was done, and the way back, for a minute. What is taken back stays on record, struck through. */
 export function UndoBar() {
-  const { lastActs, drawnMs, takeBack, person } = useJob();
+  const { lastActs, lastChange, noteChange, drawnMs, takeBack, person } = useJob();
   const nowMs = useNow(drawnMs);
   const last = lastActs.findLast(({ kind }) => (UNDOABLE as readonly string[]).includes(kind));
-  if (!last || nowMs - Date.parse(last.at) >= UNDO_MS) return null;
+  const actMs = last ? Date.parse(last.at) : -Infinity;
+  const isHere = (atMs: number) => nowMs - atMs < UNDO_MS;
+  if (lastChange && lastChange.atMs > actMs && isHere(lastChange.atMs))
+    return (
+      <UndoLine
+        words={`${lastChange.words}.`}
+        say="Undo"
+        onUndo={() => {
+          lastChange.undo();
+          noteChange(null);
+        }}
+      />
+    );
+  if (!last || !isHere(actMs)) return null;
   const others = lastActs.length - 1;
+  const words = sayEvent(last, person?.units ?? 'metric');
   return (
-    <Snackbar
-      open
-      className="no-print"
-      anchorOrigin={{ vertical: 'top', horizontal: 'center' }}
-      transitionDuration={0}
-      sx={{ '&.MuiSnackbar-root': { top: 4 } }}
-      message={`${sayEvent(last, person?.units ?? 'metric')}${others > 0 ? `, and ${others} more in one go` : ''}.`}
-      action={
-        <Button
-          sx={{ color: token('onBlock'), minHeight: 48, textDecoration: 'underline', textUnderlineOffset: 4 }}
-          onClick={takeBack}
-        >
-          {others > 0 ? `Undo all ${lastActs.length}` : 'Undo'}
-        </Button>
-      }
+    <UndoLine
+      words={`${words}${others > 0 ? `, and ${others} more in one go` : ''}.`}
+      say={others > 0 ? `Undo all ${lastActs.length}` : 'Undo'}
+      onUndo={takeBack}
     />
   );
 }
+
+const UndoLine = ({ words, say, onUndo }: { words: string; say: string; onUndo: () => void }) => (
+  <Snackbar
+    open
+    className="no-print"
+    anchorOrigin={{ vertical: 'top', horizontal: 'center' }}
+    transitionDuration={0}
+    sx={{ '&.MuiSnackbar-root': { top: 4 } }}
+    message={words}
+    action={
+      <Button
+        sx={{ color: token('onBlock'), minHeight: 48, textDecoration: 'underline', textUnderlineOffset: 4 }}
+        onClick={onUndo}
+      >
+        {say}
+      </Button>
+    }
+  />
+);

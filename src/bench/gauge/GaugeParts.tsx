@@ -50,7 +50,8 @@ export function InstrumentName({ instruments, readings, onPick }: InstrumentProp
           textDecoration: 'underline',
           textUnderlineOffset: 4,
           overflow: 'hidden',
-          maxHeight: 36,
+          maxHeight: 42,
+          pb: '5px',
         }}
       >
         {here?.name ?? 'Read with: which?'}

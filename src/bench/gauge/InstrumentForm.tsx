@@ -19,6 +19,8 @@ type Props = {
   instrument: Instrument | null;
   /** The sort that a new one starts as. */
   sort: InstrumentSort;
+  /** What it is wanted for, mm; null: for nothing yet. */
+  sizeMm: number | null;
   units: Units;
   onClose: () => void;
   onSave: (instrument: Instrument) => void;
@@ -32,8 +34,8 @@ const SPEAKS_OPTIONS = (Object.keys(SPEAKS_WORDS) as Speaks['by'][]).map((value)
 }));
 
 /** An instrument of the shop's own, or what is to be changed of it. A proposal stands in every field. */
-export function InstrumentForm({ instrument, sort, units, onClose, onSave, onTakeOff }: Props) {
-  const form = useInstrumentForm({ instrument, sort, onSave });
+export function InstrumentForm({ instrument, sort, sizeMm, units, onClose, onSave, onTakeOff }: Props) {
+  const form = useInstrumentForm({ instrument, sort, sizeMm, onSave });
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md">
       <DialogTitle>{instrument ? instrument.name : 'An instrument of ours'}</DialogTitle>

@@ -40,6 +40,7 @@ export function InstrumentPicker({ place, sizeMm, instruments, units, onClose }:
       <InstrumentForm
         instrument={null}
         sort={sortsFor(place.family)[0] ?? 'caliper'}
+        sizeMm={sizeMm}
         units={units}
         onClose={() => setAdding(false)}
         onSave={(instrument) => {

@@ -46,9 +46,11 @@ const placeOf = (unit: InstrumentUnit, text: string) =>
 const capital = (text: string) => text[0]!.toUpperCase() + text.slice(1);
 
 /** What usually stands on an instrument of this sort. */
-function usualFields(sort: InstrumentSort, unit: InstrumentUnit): InstrumentFields {
+function usualFields(sort: InstrumentSort, unit: InstrumentUnit, sizeMm: number | null): InstrumentFields {
   const { name, resolutions, ranges } = SORTS[sort];
-  const [low, high] = ranges[0]!;
+  // The one of a set that is wanted here.
+  const [low, high] =
+    ranges.find(([from, to]) => sizeMm !== null && sizeMm >= from && sizeMm <= to) ?? ranges[0]!;
   return {
     sort,
     unit,
@@ -72,7 +74,7 @@ function fieldsOf(instrument: Instrument, sort: InstrumentSort): InstrumentField
   const { name, kind, resolution, u, range, calibrationDue, speaks = { by: 'typed' } } = instrument;
   const itsSort = kind === 'by_hand' ? sort : kind;
   const unit = instrument.unit ?? usualUnit(itsSort);
-  const usual = usualFields(itsSort, unit);
+  const usual = usualFields(itsSort, unit, null);
   return {
     ...usual,
     name,
@@ -121,14 +123,16 @@ export type InstrumentProblems = Partial<Record<string, string>>;
 export function useInstrumentForm({
   instrument,
   sort,
+  sizeMm,
   onSave,
 }: {
   instrument: Instrument | null;
   sort: InstrumentSort;
+  sizeMm: number | null;
   onSave: (instrument: Instrument) => void;
 }) {
   const [fields, setFields] = useState(() =>
-    instrument ? fieldsOf(instrument, sort) : usualFields(sort, usualUnit(sort)),
+    instrument ? fieldsOf(instrument, sort) : usualFields(sort, usualUnit(sort), sizeMm),
   );
   const [isOwnU, setOwnU] = useState(instrument !== null);
   const [problems, setProblems] = useState<InstrumentProblems>({});
@@ -144,11 +148,11 @@ export function useInstrumentForm({
     resolutionInCore,
     set,
     pickSort: (next: InstrumentSort) => {
-      setFields({ ...usualFields(next, usualUnit(next)), by: fields.by });
+      setFields({ ...usualFields(next, usualUnit(next), sizeMm), by: fields.by });
       setOwnU(false);
     },
     pickUnit: (unit: InstrumentUnit) =>
-      setFields({ ...usualFields(fields.sort, unit), by: fields.by, name: fields.name }),
+      setFields({ ...usualFields(fields.sort, unit, sizeMm), by: fields.by, name: fields.name }),
     type: (key: keyof InstrumentFields, text: string) => {
       if (key === 'u') setOwnU(true);
       const stepNow = widthOf(fields.unit, text);

@@ -11,7 +11,6 @@ import type { WarmReading } from '@/core/job/seatFit';
 import { asText, showFit, showSize, showTemperature, type Units } from '@/core/quantity/format';
 import { later } from '@/bench/record/later';
 import { useJob } from '@/bench/record/JobProvider';
-import { useLoaded } from '@/bench/record/useLoaded';
 import { StateMark } from '@/ui/marks/StateMark';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { FIT_WORDS } from '@/ui/words/verdicts';
@@ -27,7 +26,11 @@ const SeatCondition = later(() => import('./SeatCondition'), 'SeatCondition');
 
 const EarlierRebuilds = later(() => import('@/bench/record/EarlierRebuilds'), 'EarlierRebuilds');
 
-const loadSizes = () => import('./SizesDialog');
+const PartDialog = later(() => import('@/bench/sizes/PartDialog'), 'PartDialog');
+const Unsuited = later(() => import('@/bench/sizes/Unsuited'), 'Unsuited');
+
+const SizesDialog = later(() => import('@/bench/sizes/SizesDialog'), 'SizesDialog');
+type Opened = 'part' | 'sizes';
 
 type Props = {
   view: SeatView;
@@ -50,8 +53,7 @@ const sayWarm = ({ family, metalC, biggerMm }: WarmReading, units: Units) =>
 export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
   const { person, keptIds } = useJob();
   const units = person?.units ?? 'metric';
-  const [isSizing, setSizing] = useState(false);
-  const sizes = useLoaded(loadSizes, isSizing);
+  const [open, setOpen] = useState<Opened | null>(null);
   const { seat, fit, history, isMeasured, setAside } = view;
   const readings = counting(view.readings);
   const angles = hasThird ? [0, 60, 90] : [0, 90];
@@ -68,6 +70,7 @@ export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
           </Note>
         </Box>
       </Box>
+      {view.unsuited.length > 0 && <Unsuited view={view} />}
       {verdict && (
         <Box sx={{ mt: 0.5 }}>
           <Typography variant="h3" data-testid="fit-verdict">
@@ -112,7 +115,7 @@ export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
         </>
       )}
       <Condition
-        setSizing={setSizing}
+        onOpen={setOpen}
         hasThird={hasThird}
         onThird={onThird}
         isMeasured={isMeasured}
@@ -120,7 +123,8 @@ export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
         seat={seat}
         setAside={setAside}
       />
-      {isSizing && sizes && <sizes.SizesDialog seat={seat} onClose={() => setSizing(false)} />}
+      {open === 'part' && <PartDialog view={view} onClose={() => setOpen(null)} />}
+      {open === 'sizes' && <SizesDialog seat={seat} onClose={() => setOpen(null)} />}
     </Box>
   );
 }
@@ -134,7 +138,7 @@ const CupNote = () => (
 );
 
 type ConditionProps = {
-  setSizing: (next: boolean) => void;
+  onOpen: (next: Opened) => void;
   hasThird: boolean;
   onThird: () => void;
   isMeasured: boolean;
@@ -143,13 +147,20 @@ type ConditionProps = {
   setAside: number;
 };
 
-function Condition({ setSizing, hasThird, onThird, isMeasured, history, seat, setAside }: ConditionProps) {
+function Condition({ onOpen, hasThird, onThird, isMeasured, history, seat, setAside }: ConditionProps) {
   const { addEvent } = useJob();
   return (
     <Ruled sx={{ display: 'flex', columnGap: 2, alignItems: 'center', flexWrap: 'wrap', mt: 0.5 }}>
       <Button
         variant="text"
-        onClick={() => setSizing(true)}
+        onClick={() => onOpen('part')}
+        sx={{ px: 0, minHeight: 48, fontSize: TYPE.text }}
+      >
+        Another part
+      </Button>
+      <Button
+        variant="text"
+        onClick={() => onOpen('sizes')}
         sx={{ px: 0, minHeight: 48, fontSize: TYPE.text }}
       >
         Sizes

@@ -1,6 +1,7 @@
 'use client';
 import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState, type ReactNode } from 'react';
 import { counting } from '@/core/job/counting';
@@ -24,6 +25,8 @@ import { Ruled } from '@/ui/parts/layout';
 
 /** The bearing tables come only when a part is wrong or an old number is typed. */
 const OldNumber = later(() => import('./OldNumber'), 'OldNumber');
+const PartDialog = later(() => import('@/bench/sizes/PartDialog'), 'PartDialog');
+const Unsuited = later(() => import('@/bench/sizes/Unsuited'), 'Unsuited');
 const loadTables = () => import('@/core/parts/looksLike');
 
 /** What is compared, in its order; each beside its name for the strip, where eight stand side by side. */
@@ -85,6 +88,7 @@ function CompareSlate({
   onSlot: (slot: string) => void;
 }) {
   const { addEvent, person, keptIds } = useJob();
+  const [isChoosing, setChoosing] = useState(false);
   const view = useSeatView(seatId)!;
   const units = person?.units ?? 'metric';
   const { partCheck, history, seat } = view;
@@ -96,7 +100,16 @@ function CompareSlate({
       : null;
   return (
     <Box data-testid="compare" data-verdict={partCheck.verdict}>
-      <Typography variant="h2">{seat.spec.part.designation}</Typography>
+      <Box sx={{ display: 'flex', alignItems: 'center' }}>
+        <Typography variant="h2" sx={{ flex: 1 }}>
+          {seat.spec.part.designation}
+        </Typography>
+        <Button variant="text" onClick={() => setChoosing(true)} sx={{ px: 0, minHeight: 48 }}>
+          Another part
+        </Button>
+      </Box>
+      {isChoosing && <PartDialog view={view} onClose={() => setChoosing(false)} />}
+      {view.unsuited.length > 0 && <Unsuited view={view} />}
       <Typography variant="h3" data-testid="compare-verdict" sx={{ mt: 0.5 }}>
         {partCheck.verdict === 'wrong'
           ? 'Wrong part.'

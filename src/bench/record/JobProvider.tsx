@@ -31,10 +31,16 @@ type NewReading = Pick<
   'slot' | 'typed' | 'value' | 'instrumentId' | 'metalC' | 'gaugeC' | 'seatId' | 'castingId'
 >;
 
+/** A change in place (sizes, a part): no entry, so it says itself what it was and how it is undone. */
+export type Change = { words: string; atMs: number; undo: () => void };
+
 export type JobContext = Omit<JobSnapshot, 'entries'> & {
   /** What was last done on this screen, a whole slip together; empty after it was taken back. */
   lastActs: readonly JobEvent[];
   takeBack: () => void;
+  /** What was last changed in place on this screen, with its way back; null: nothing yet, or taken back. */
+  lastChange: Change | null;
+  noteChange: (change: Change | null) => void;
   person: Person | null | undefined;
   /** When the job was read for this screen: where its clocks begin. */
   drawnMs: number;
@@ -216,10 +222,13 @@ export function JobProvider({
   const person = usePerson(snapshot.record.people);
   const { isAskingPerson, askPerson, stopAsking } = useAskPerson(person);
   const acts = useActs(initial.id, person, askPerson);
+  const [lastChange, noteChange] = useState<Change | null>(null);
   const value = useMemo(
     (): JobContext => ({
       ...snapshot,
       ...acts,
+      lastChange,
+      noteChange,
       person,
       drawnMs,
       views: snapshot.job.seats,
@@ -231,7 +240,7 @@ export function JobProvider({
       isAskingPerson,
       stopAsking,
     }),
-    [snapshot, acts, person, drawnMs, store, askPerson, isAskingPerson, stopAsking],
+    [snapshot, acts, lastChange, person, drawnMs, store, askPerson, isAskingPerson, stopAsking],
   );
   return (
     <Store.Provider value={store}>

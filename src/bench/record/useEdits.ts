@@ -4,7 +4,8 @@ import type { CastingId, SeatId } from '@/core/record/ids';
 import type { Edit } from '@/core/record/edits';
 import type { Casting, Seat } from '@/core/record/job';
 import type { JobPlan } from '@/core/record/plan';
-import { useJobNow } from './JobProvider';
+import { useJob, useJobNow } from './JobProvider';
+import { liveStream } from './liveStream';
 import type { KeptEdit } from './kept';
 import { outbox } from './outbox';
 import type { Refusal } from './senders';
@@ -19,6 +20,7 @@ type SeatChange = Partial<Pick<Seat, 'name' | 'xMm' | 'yMm' | 'spec'>>;
  */
 export function useEdits() {
   const now = useJobNow();
+  const { noteChange } = useJob();
   const asKept = (edit: Edit): KeptEdit => ({
     type: 'edit',
     id: newId(),
@@ -35,6 +37,13 @@ export function useEdits() {
     const { version, spec, name, xMm, yMm } = { ...seat, ...change };
     return { what: 'seat', seatId, version, change: { spec, name, xMm, yMm } };
   };
+  const saveSeat = (seatId: SeatId, change: SeatChange) => {
+    const edit = changeOfSeat(seatId, change);
+    if (edit) keep(edit);
+  };
+  /** Says what was changed, with the way back to what the seat was. */
+  const noteSeatChange = (seatId: SeatId, before: SeatChange, words: string) =>
+    noteChange({ words, atMs: liveStream.now(), undo: () => saveSeat(seatId, before) });
   return {
     savePlan: (change: (plan: JobPlan) => Partial<JobPlan>) => {
       const { plan } = now();
@@ -47,10 +56,8 @@ export function useEdits() {
       const { seats: _seats, ...head } = { ...casting, ...change(casting) };
       keep({ what: 'plan', version: plan.version, plan: null, castings: [head] });
     },
-    saveSeat: (seatId: SeatId, change: SeatChange) => {
-      const edit = changeOfSeat(seatId, change);
-      if (edit) keep(edit);
-    },
+    saveSeat,
+    noteSeatChange,
     /** The same for a form that was opened at `version` of the seat, and that waits to see whether it is taken. */
     saveSeatAndHear: async (seatId: SeatId, change: SeatChange, version: number) => {
       const edit = changeOfSeat(seatId, change);

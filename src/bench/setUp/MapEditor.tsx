@@ -14,10 +14,14 @@ import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { EntryField, readLength, readText } from '@/ui/fields/EntryField';
 import { token } from '@/ui/theme/tokens';
 import { partMark, seatMark } from '@/ui/words/states';
+import { later } from '@/bench/record/later';
 import { CastingForm } from './CastingForm';
 import type { useEdits } from '@/bench/record/useEdits';
 import { Note } from '@/ui/parts/text';
 import type { SeatView } from '@/core/job/seatView';
+
+const PartDialog = later(() => import('@/bench/sizes/PartDialog'), 'PartDialog');
+const SizesDialog = later(() => import('@/bench/sizes/SizesDialog'), 'SizesDialog');
 
 const WIDTH = 520;
 const HEIGHT = 400;
@@ -82,7 +86,7 @@ export function MapEditor({
         views={views}
         seatId={seatId}
       />
-      <SeatPlace key={`${seat.id}${seat.version}`} seat={seat} edits={edits} />
+      <SeatPlace key={`${seat.id}${seat.version}`} view={view} edits={edits} />
       <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>
         <Button
           variant="outlined"
@@ -219,15 +223,28 @@ function act({
   }
 }
 
-function SeatPlace({ seat, edits }: { seat: Seat; edits: ReturnType<typeof useEdits> }) {
+function SeatPlace({ view, edits }: { view: SeatView; edits: ReturnType<typeof useEdits> }) {
   const { person } = useJob();
+  const [open, setOpen] = useState<'part' | 'sizes' | null>(null);
+  const { seat } = view;
+  const close = () => setOpen(null);
   const units = person?.units ?? 'metric';
   const place = (field: 'xMm' | 'yMm') => (mm: number) => edits.saveSeat(seat.id, { [field]: mm });
   return (
     <Box sx={{ mt: 1 }}>
-      <Typography variant="h3">
-        {seat.name}, {seat.spec.part.designation}
-      </Typography>
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 2 }}>
+        <Typography variant="h3" sx={{ flex: 1 }}>
+          {seat.name}, {seat.spec.part.designation}
+        </Typography>
+        <Button variant="outlined" onClick={() => setOpen('part')}>
+          Another part
+        </Button>
+        <Button variant="outlined" onClick={() => setOpen('sizes')}>
+          Sizes
+        </Button>
+      </Box>
+      {open === 'part' && <PartDialog view={view} onClose={close} />}
+      {open === 'sizes' && <SizesDialog seat={seat} onClose={close} />}
       <Box sx={{ display: 'grid', gridTemplateColumns: '2fr 1fr 1fr', gap: 1, mt: 0.5 }}>
         <EntryField
           label="Name"
@@ -259,7 +276,7 @@ function SeatPlace({ seat, edits }: { seat: Seat; edits: ReturnType<typeof useEd
       </Box>
       <Note>
         Boss {asText(showSize(seat.spec.housing.bossOutsideMm, units, 1))}, shoulder{' '}
-        {asText(showSize(seat.spec.housing.depthToShoulderMm, units, 1))} deep; all sizes under Measure.
+        {asText(showSize(seat.spec.housing.depthToShoulderMm, units, 1))} deep.
       </Note>
     </Box>
   );

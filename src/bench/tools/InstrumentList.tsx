@@ -55,6 +55,7 @@ export function InstrumentList({ instruments, units, nowMs, onTakenOff }: Props)
           key={before?.id ?? 'new'}
           instrument={before}
           sort="micrometer"
+          sizeMm={null}
           units={units}
           onClose={() => setEditing(null)}
           onSave={(instrument) => {

@@ -4,13 +4,13 @@ import type { MaterialCode, SealMaterial } from '@/core/catalogue/materials';
 import { findRetainingRing, type RingStandard } from '@/core/catalogue/retainingRings';
 import { isStandardSeal } from '@/core/catalogue/seals';
 import type { Units } from '@/core/quantity/format';
-import { parseDecimal, parseLength } from '@/core/quantity/parseLength';
+import { parseDecimal } from '@/core/quantity/parseLength';
 import { parseTemperature } from '@/core/quantity/parseTemperature';
 import type { AskAnswer } from './answer';
 import { solvedSum } from './solvedSum';
 import { takeMetal } from './metals';
 import { quickSeat, type QuickPart } from './quickSeat';
-import { splitSizes, withoutFillers } from './words';
+import { readLengths, splitSizes, withoutFillers } from './words';
 
 const USUAL_METAL: MaterialCode = 'alsi9cu3';
 
@@ -55,16 +55,6 @@ export function askDesignation(words: readonly string[]): AskAnswer | null {
 const SAME_WITHIN_MM = 0.15;
 
 type Sizes = { boreMm: number; outsideMm: number; widthMm: number | null };
-
-/** A fraction makes inches of the bare numbers beside it; so do the small figures of people who read inches. */
-function readLengths(texts: readonly string[], units: Units): number[] | null {
-  const areInches =
-    texts.some((text) => text.includes('/')) ||
-    (units === 'imperial' && texts.some((text) => (parseDecimal(text) ?? 99) < 6));
-  const lengths = texts.map((text) => parseLength(text, areInches ? 'in' : 'mm'));
-  const read = lengths.flatMap((length) => (length.ok ? [length.value.mm] : []));
-  return read.length === texts.length ? read : null;
-}
 
 /** Bore, outside and width, or bore and outside in either order; null when they make no part. */
 function readSizes(words: readonly string[], units: Units): Sizes | null {

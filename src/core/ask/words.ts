@@ -1,3 +1,6 @@
+import type { Units } from '@/core/quantity/format';
+import { parseDecimal, parseLength } from '@/core/quantity/parseLength';
+
 /**
  * What was typed, taken apart as people write it: `25x62x17`, `ø25 by ø62 by 17`, `25/62/17`, `6305,al`, `1 x 2 1/2 x 5/8` all come out
  * as words.
@@ -59,6 +62,16 @@ export function splitSizes(words: readonly string[]): string[] | null {
         .filter((size) => size !== undefined)
         .map((size) => size.trim())
     : null;
+}
+
+/** A fraction makes inches of the bare numbers beside it; so do the small figures of people who read inches. */
+export function readLengths(texts: readonly string[], units: Units): number[] | null {
+  const areInches =
+    texts.some((text) => text.includes('/')) ||
+    (units === 'imperial' && texts.some((text) => (parseDecimal(text) ?? 99) < 6));
+  const lengths = texts.map((text) => parseLength(text, areInches ? 'in' : 'mm'));
+  const read = lengths.flatMap((length) => (length.ok ? [length.value.mm] : []));
+  return read.length === texts.length ? read : null;
 }
 
 /** Letters to insert, drop, change or swap with a neighbour (optimal string alignment). */

@@ -30,7 +30,7 @@ export function summarize(job: ProjectedJob, view: JobView, nowMs: number): JobS
     bench: describeJob(job, view),
     benchUntilMs: Number.isFinite(untilMs) ? untilMs : null,
     heat: findHeatItems(job),
-    ordered: orderedParts(job.plan.parts, work.orders),
+    ordered: orderedParts(view.plan.parts, work.orders),
     wrongNumbers: [...wrongNumbers(Object.values(work.orders).flat())],
     stacks: stacksOf(job).filter(({ pieces }) => pieces.length > 0),
     names: namesOf(job),

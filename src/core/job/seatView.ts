@@ -5,6 +5,7 @@ import type { PartCheck } from '@/core/parts/comparePart';
 import type { Casting, JobHead, Seat } from '@/core/record/job';
 import type { Instrument } from '@/core/record/instrument';
 import type { Workpiece } from '@/core/record/vocabulary';
+import { kitOf } from '@/core/parts/kit';
 import type { JobPlan } from '@/core/record/plan';
 import { type Journal, journalOf } from '@/core/record/journals';
 import { partMetal } from '@/core/record/seatFacts';
@@ -27,6 +28,7 @@ import { BORE_SLOTS, OUTSIDE_SLOTS, slotText, type Slot } from '@/core/record/sl
 import { coolsAtMs, heatAt, type CastingHeat } from './castingHeat';
 import { counting } from './counting';
 import { findSeatFit, type SeatFit } from './seatFit';
+import { readingsBySize } from './readingsBySize';
 import { sealsLeftIn } from './sealsLeftIn';
 import { viewJournals, type JournalView } from './journalView';
 import { workpieceOf } from './workpiece';
@@ -57,6 +59,8 @@ export type SeatView = {
   partState: PartState;
   /** The shaft that goes into the part; null where none is known. */
   journal: Journal | null;
+  /** Readings of another part or size than the seat has now: they count for nothing, and wait to be struck out. */
+  unsuited: readonly CurrentReading[];
   /** The new part against its mates. */
   partCheck: PartCheck;
   /** Instruments past their calibration day when they measured this seat. */
@@ -149,14 +153,15 @@ function makeView(
   leftIn: LeftIn[],
   nowMs: number,
 ) {
-  const readings = readingsOf(done.slots);
   const { history } = done;
   const journal = journalOf(shaft ? [shaft] : [], seat.id);
+  const { readings, unsuited } = readingsBySize(seat, journal, readingsOf(done.slots));
   const fit = findSeatFit({ seat, casting, readings, instruments });
   const view = {
     seat,
     casting,
     readings,
+    unsuited,
     setAside: countSetAside(done.slots),
     probe: castingDone.probe.kept,
     history,
@@ -188,6 +193,16 @@ const isSame = (a: Made, b: Made) => (Object.keys(a) as (keyof Made)[]).every((k
 /** Makes the view of a job again and again: what no entry touched keeps its view, the very same object. */
 export class JobViewer {
   private made = new Map<string, { from: Made; view: SeatView }>();
+  private kit: { from: readonly unknown[]; plan: JobPlan } | null = null;
+
+  /** The plan with its kit as the seats stand: the very same until one of them changes. */
+  private planOf({ plan, castings, state }: ProjectedJob): JobPlan {
+    const { removedSeats } = state.work;
+    const from = [plan, castings, removedSeats];
+    if (!this.kit || this.kit.from.some((each, i) => each !== from[i]))
+      this.kit = { from, plan: { ...plan, parts: kitOf(plan.parts, castings, removedSeats) } };
+    return this.kit.plan;
+  }
 
   private viewSeat(job: ProjectedJob, casting: Casting, seat: Seat, nowMs: number): SeatView {
     const castingDone = job.state.castings[casting.id] ?? FRESH_CASTING;
@@ -221,7 +236,7 @@ export class JobViewer {
       seats,
       journals: viewJournals(job, seats),
       work,
-      plan: job.plan,
+      plan: this.planOf(job),
       tools: job.tools,
       rules: job.rules,
       skipped: work.skipped,

@@ -38,7 +38,7 @@ export function sayProposal(sort: InstrumentSort, resolution: number, units: Uni
   const say = (u: number) => sayU({ kind: sort, u }, units);
   const why = [
     { u: parts.hand, words: handWords },
-    { u: parts.instrument, words: `itself, good to ± ${say(errorLimit)}` },
+    { u: parts.instrument, words: `itself (good to ± ${say(errorLimit)})` },
     { u: parts.scale, words: 'its scale' },
   ].sort((a, b) => b.u - a.u);
   return `${why.map(({ u, words }) => `${words} ${say(u)}`).join(', ')}; the root of their squares, rounded up.`;

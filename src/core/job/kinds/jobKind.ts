@@ -3,7 +3,7 @@ import type { CautionCode } from '@/core/catalogue/words';
 import type { JobPlan, PlanPart, Task } from '@/core/record/plan';
 import { keyFrom, withKeys, type SeatFinding } from '@/core/record/vocabulary';
 import type { Casting, JobHead } from '@/core/record/job';
-import { guardOf } from '@/core/record/seatFacts';
+import { partsOfSeat } from '@/core/parts/kit';
 import type { Shaft } from '@/core/record/shafts';
 import type { KindSeat } from './seats';
 import { shaftsOfKind, type KindShaft } from './kindShafts';
@@ -65,28 +65,10 @@ export type JobKind = {
   heatedBy?: JobPlan['heatedBy'];
 };
 
-const SORT_OF: Partial<Record<string, PlanPart['what']>> = { bush: 'bush', seal: 'seal' };
-
-const guards = (seal: ReturnType<typeof guardOf>) => (seal ? [seal] : []);
-
-/** What each seat takes: its bearing, bush or seal; the seal beside it; its retaining ring. */
-const partsOfSeats = (kind: Pick<JobKind, 'castings' | 'reach'>) =>
-  kind.castings.flatMap(({ seats }) =>
-    seats.flatMap(({ name, spec }) => [
-      {
-        name: `${name}: ${spec.part.designation}`,
-        what: SORT_OF[spec.part.type] ?? ('bearing' as const),
-        seat: name,
-      },
-      ...guards(guardOf(spec)).map(({ shaftMm, outsideMm, widthMm }) => ({
-        name: `${name}: seal ${shaftMm}×${outsideMm}×${widthMm}`,
-        what: 'seal' as const,
-        seat: name,
-      })),
-      ...(spec.retainingRing
-        ? [{ name: `${name}: retaining ring`, what: 'retaining_ring' as const, seat: name }]
-        : []),
-    ]),
+/** What each seat takes. */
+const partsOfSeats = ({ castings }: Pick<JobKind, 'castings'>) =>
+  castings.flatMap(({ seats }) =>
+    seats.flatMap((seat) => partsOfSeat(seat).map(({ of: _of, ...part }) => ({ ...part, seat: seat.name }))),
   );
 
 /** Destroyed by a failed attempt, so two are bought. Common practice, no source. */

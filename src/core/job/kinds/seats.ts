@@ -1,6 +1,7 @@
 import { parseBearing } from '@/core/catalogue/bearings/designation';
 import type { SealMaterial } from '@/core/catalogue/materials';
 import { type BorePart, PART_METALS } from '@/core/record/fittedPart';
+import { USUAL_RUNNING } from '@/core/job/putPart';
 import { boreKindOf } from '@/core/record/seatFacts';
 import type { BoreSpec, FittedSpec } from '@/core/record/seatSpec';
 import type { Seat } from '@/core/record/job';
@@ -30,9 +31,6 @@ type Around = {
   face?: Seat['face'];
 };
 export type SeatChoices = Around & { cage?: 'steel' | 'polyamide' };
-
-/** What a light-alloy casing and its bearing usually come to when running. Common practice, no source. */
-const USUAL_RUNNING = { housingC: 80, ringC: 88 };
 
 function housingOf({
   bossOutsideMm,

@@ -12,6 +12,7 @@ import { parseLength } from '@/core/quantity/parseLength';
 import { bareLengthUnit, showSize } from '@/core/quantity/format';
 import type { Seat } from '@/core/record/job';
 import { type BoreSpec, boreSpecSchema } from '@/core/record/seatSpec';
+import { labelOf } from '@/core/parts/partLabel';
 import { useJob } from '@/bench/record/JobProvider';
 import { outbox } from '@/bench/record/outbox';
 import { useEdits } from '@/bench/record/useEdits';
@@ -45,10 +46,14 @@ function write(spec: BoreSpec, values: Record<Path, number>): BoreSpec {
   return copy;
 }
 
+/** The label follows the sizes. */
+const labelled = (spec: BoreSpec): BoreSpec =>
+  ({ ...spec, part: { ...spec.part, designation: labelOf(spec.part) } }) as BoreSpec;
+
 /** The fields as they are typed, checked when they are saved; an edit of a seat that changed meanwhile says what changed. */
 function useSizes(seat: Seat, onClose: () => void) {
   const { person, replaceSeat } = useJob();
-  const { saveSeatAndHear } = useEdits();
+  const { saveSeatAndHear, noteSeatChange } = useEdits();
   const units = person?.units ?? 'metric';
   const [base, setBase] = useState(seat);
   const [texts, setTexts] = useState(
@@ -82,7 +87,7 @@ function useSizes(seat: Seat, onClose: () => void) {
         units,
       );
     setProblems(found);
-    return checked?.success ? checked.data : null;
+    return checked?.success ? labelled(checked.data) : null;
   };
 
   const save = async () => {
@@ -90,6 +95,7 @@ function useSizes(seat: Seat, onClose: () => void) {
     if (!spec) return;
     const heard = await saveSeatAndHear(seat.id, { spec }, base.version);
     if (heard.is !== 'refused') {
+      noteSeatChange(seat.id, { spec: base.spec }, `Sizes of ${seat.name} changed`);
       onClose();
       return;
     }
