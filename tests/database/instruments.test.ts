@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
 import type { Instrument } from '@/core/record/instrument';
+import { bagCode } from '@/core/board/bagCode';
 import { uOf } from '@/core/gauge/sorts';
 import { idOf } from '../../database/demo/demo';
 import { call, jobId, openDoors, personId, reading, server } from '../support/doors';
@@ -136,6 +137,29 @@ describe('the ask line’s own address', () => {
     expect(await ask('6305 al c3')).toMatchObject({ answer: 'bearing', designation: '6305 C3' });
     expect(await ask('bolver 570')).toMatchObject({ answer: 'job' });
     expect(await ask('qwrtz')).toMatchObject({ answer: 'what_can_be_asked' });
+  });
+  it('a job that is put away is found by its number, its bag’s code and its machine', async () => {
+    const started = (await call('start', {}, { kind: 'wheel_hub', machine: 'Sandpiper 90' }))
+      .json as unknown as {
+      id: string;
+      number: number;
+    };
+    const putAway = {
+      id: randomUUID(),
+      seatId: null,
+      castingId: null,
+      personId,
+      kind: 'job_put_away',
+      body: {},
+      at: new Date().toISOString(),
+    };
+    await server.saveEntries(asId(started.id), { readings: [], events: [putAway] } as never);
+    const stood = await server
+      .pool()
+      .query('SELECT is_put_away FROM job_state WHERE job_id = $1', [started.id]);
+    expect(stood.rows).toEqual([{ is_put_away: true }]);
+    for (const q of [`job ${started.number}`, `bag ${bagCode(started.number)}`, 'sandpiper 90', 'sandpiper'])
+      expect(await ask(q), q).toMatchObject({ answer: 'job', number: started.number });
   });
   it('an empty question is refused', async () =>
     expect((await call('ask', {}, undefined, '?q=')).status).toBe(400));

@@ -87,6 +87,23 @@ describe('plan and map', () => {
   });
 });
 
+describe('a job’s name', () => {
+  it('is given or changed at any time, once for a change that is sent twice, and stands wherever the job does', async () => {
+    const head = (await call('start', {}, { kind: 'wheel_hub', machine: '' })).json as unknown as JobHead;
+    const rename = (machine: string) => call('plan', { jobId: head.id }, { version: 1, machine });
+    expect((await rename('Ostrel 250, spare')).status).toBe(200);
+    expect((await rename('Ostrel 250, spare')).status).toBe(200);
+    expect((await rename('Another')).status).toBe(409);
+    expect((await rename('')).status).toBe(400);
+    expect((await server.loadJob(head.id))!).toMatchObject({
+      machine: 'Ostrel 250, spare',
+      plan: { version: 2 },
+    });
+    const { jobs } = (await call('jobs')).json as unknown as { jobs: { id: string; machine: string }[] };
+    expect(jobs.find(({ id }) => id === head.id)!.machine).toBe('Ostrel 250, spare');
+  });
+});
+
 describe('starting', () => {
   const start = async (body: unknown) => (await call('start', {}, body)).json as unknown as JobHead;
   it.each(JOB_KINDS.map(({ kind }) => kind))('%s starts with no field but its kind', async (kind) => {

@@ -33,14 +33,52 @@ function SchemeSwitch() {
 
 const PersonPicker = later(() => import('./PersonPicker'), 'PersonPicker');
 
+const TITLE_LINK = {
+  color: token('ink'),
+  fontWeight: 700,
+  textUnderlineOffset: 4,
+  lineHeight: '48px',
+} as const;
+
+type TitleProps = { title: ReactNode; subtitle: ReactNode; href: string | undefined };
+
+/** What the screen is of; it leads to where that is described and named. */
+const Title = ({ title, subtitle, href }: TitleProps) => (
+  <Quiet
+    sx={{
+      fontSize: TYPE.text,
+      whiteSpace: 'nowrap',
+      overflow: 'hidden',
+      textOverflow: 'ellipsis',
+      flex: 1,
+      minWidth: 0,
+      display: { xs: 'none', sm: 'block' },
+    }}
+  >
+    {href ? (
+      <Link href={href} style={TITLE_LINK}>
+        {title}
+      </Link>
+    ) : (
+      <Box component="b" sx={{ color: token('ink'), fontWeight: 700 }}>
+        {title}
+      </Box>
+    )}{' '}
+    {subtitle}
+  </Quiet>
+);
+
 /** The head of every screen: the sign, where one is, the places, who is at the bench, whether the record is being stored. */
 export const Head = memo(function Head({
   title,
   subtitle,
   places,
   people,
+  titleHref,
 }: {
   title: ReactNode;
+  /** Where the thing of the title is described, and can be named. */
+  titleHref?: string | undefined;
   subtitle?: ReactNode;
   places: readonly Place[];
   people: readonly Person[];
@@ -75,22 +113,7 @@ export const Head = memo(function Head({
         }}
       >
         <Sign />
-        <Quiet
-          sx={{
-            fontSize: TYPE.text,
-            whiteSpace: 'nowrap',
-            overflow: 'hidden',
-            textOverflow: 'ellipsis',
-            flex: 1,
-            minWidth: 0,
-            display: { xs: 'none', sm: 'block' },
-          }}
-        >
-          <Box component="b" sx={{ color: token('ink'), fontWeight: 700 }}>
-            {title}
-          </Box>{' '}
-          {subtitle}
-        </Quiet>
+        <Title title={title} subtitle={subtitle} href={titleHref} />
         <ShopState />
         <PlaceLinks places={places} />
         <KeysHelp />

@@ -1,4 +1,5 @@
 'use client';
+import { UNNAMED_MACHINE } from '@/core/record/job';
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
 import type { AskAnswer } from '@/core/ask/answer';
@@ -101,7 +102,7 @@ function titleOf(answer: AskAnswer): string {
     case 'sums':
       return 'Which of these?';
     case 'job':
-      return `${answer.machine || 'Machine not named yet'}, job ${answer.number}`;
+      return `${answer.machine || UNNAMED_MACHINE}, job ${answer.number}`;
     case 'job_kind':
       return answer.kinds.length === 1 ? answer.kinds[0]!.name : 'Which of these jobs?';
     case 'help':

@@ -151,6 +151,7 @@ export function JobFrame({
     >
       <Head
         title={record.machine}
+        titleHref={`/jobs/${record.id}/${seatId}/look`}
         subtitle={`${record.machineSort}, ${view.casting.name} · job ${record.number} · bag ${bagCode(record.number)}`}
         people={record.people}
         places={places}

@@ -2,8 +2,10 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { EventBody } from '@/core/record/entries';
-import { succeed, type Result } from '@/core/quantity/result';
+import { fail, succeed, type Result } from '@/core/quantity/result';
+import { UNNAMED_MACHINE } from '@/core/record/job';
 import { useJob } from '@/bench/record/JobProvider';
+import { useEdits } from '@/bench/record/useEdits';
 import { EntryField, readNumber, readText } from '@/ui/fields/EntryField';
 import { RenewOrKeep } from './RenewOrKeep';
 import { Note } from '@/ui/parts/text';
@@ -29,14 +31,40 @@ const FIELDS: readonly Field[] = [
   { key: 'complaint', label: 'What is complained of', read: readText, isWide: true },
 ];
 
+/** What the machine goes by; told by make and model, as long as nobody called it otherwise. */
+function useName() {
+  const { record, job } = useJob();
+  const { rename } = useEdits();
+  const isUnnamed = record.machine === UNNAMED_MACHINE;
+  return {
+    shown: isUnnamed ? '' : record.machine,
+    rename,
+    hear: (said: Machine) => {
+      const { make, model } = { ...job.work.machine, ...said };
+      const name = [make, model].filter(Boolean).join(' ').slice(0, 80);
+      if (isUnnamed && name !== '') rename(name);
+    },
+  };
+}
+
 /** The machine on its slate: nothing here is needed to begin. Beside it what is renewed, what is kept, and what that comes to. */
 export function MachineSlate() {
   const { job, addEvent } = useJob();
   const { machine } = job.work;
+  const name = useName();
   return (
     <Box data-testid="machine-slate">
       <Typography variant="h2">The machine</Typography>
       <Note sx={{ mb: 1 }}>Everything here can wait.</Note>
+      <EntryField
+        label="What it goes by, on the bench and on every sheet"
+        name="machine-name"
+        shown={name.shown}
+        read={(typed) =>
+          typed.trim() === '' ? fail({ code: 'missing', field: 'machine' }) : readText(typed)
+        }
+        onTake={(typed) => name.rename(typed.trim().slice(0, 80))}
+      />
       <Pair>
         {FIELDS.map(({ key, label, read, isWide }) => (
           <Box key={key} sx={{ gridColumn: isWide ? '1 / -1' : undefined }}>
@@ -47,7 +75,11 @@ export function MachineSlate() {
               read={(typed) =>
                 typed.trim() === '' && typeof machine[key] !== 'number' ? succeed('') : read(typed)
               }
-              onTake={(value) => addEvent('machine_noted', { [key]: value } as Machine)}
+              onTake={(value) => {
+                const said = { [key]: value } as Machine;
+                addEvent('machine_noted', said);
+                name.hear(said);
+              }}
             />
           </Box>
         ))}

@@ -98,8 +98,13 @@ export async function sendPhotograph(kept: KeptPhotograph): Promise<Outcome> {
 function requestOf(jobId: JobId, edit: Edit): [path: string, method: string, body: unknown] {
   switch (edit.what) {
     case 'plan': {
-      const { version, plan, castings } = edit;
-      const body = { version, ...(plan && { plan }), ...(castings.length > 0 && { castings }) };
+      const { version, plan, castings, machine } = edit;
+      const body = {
+        version,
+        ...(plan && { plan }),
+        ...(castings.length > 0 && { castings }),
+        ...(machine !== undefined && { machine }),
+      };
       return [`/api/v1/jobs/${jobId}/plan`, 'PUT', body];
     }
     case 'seat':

@@ -49,6 +49,9 @@ export function useEdits() {
       const { plan } = now();
       keep({ what: 'plan', version: plan.version, plan: { ...plan, ...change(plan) }, castings: [] });
     },
+    /** What the machine is called, on the bench and on every sheet. */
+    rename: (machine: string) =>
+      keep({ what: 'plan', version: now().plan.version, plan: null, castings: [], machine }),
     saveCasting: (castingId: CastingId, change: (casting: Casting) => Partial<Casting>) => {
       const { plan, castings } = now();
       const casting = castings.find((each) => each.id === castingId);

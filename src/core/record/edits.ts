@@ -3,12 +3,12 @@ import type { Casting, Seat } from './job';
 import type { JobPlan } from './plan';
 
 /**
- * What is changed in place and not entered: plan, castings and seats. Each carries the version that it was made on, so that two people who
- * change one thing at once are both told. Plan and castings share the plan's version.
+ * What is changed in place and not entered: plan, castings, the machine’s name, and seats. Each carries the version that it was made on,
+ * so that two people who change one thing at once are both told. The first three share the plan's version.
  */
 export type CastingHead = Omit<Casting, 'seats'>;
 export type Edit =
-  | { what: 'plan'; version: number; plan: JobPlan | null; castings: CastingHead[] }
+  | { what: 'plan'; version: number; plan: JobPlan | null; castings: CastingHead[]; machine?: string }
   | { what: 'seat'; version: number; seatId: SeatId; change: Pick<Seat, 'spec' | 'name' | 'xMm' | 'yMm'> }
   | { what: 'new_seat'; castingId: CastingId; seat: Seat };
 
@@ -16,7 +16,7 @@ export type Edit =
 export const thingOf = (edit: Edit): string =>
   edit.what === 'plan' ? 'plan' : edit.what === 'seat' ? edit.seatId : edit.seat.id;
 
-type Head = { castings: Casting[]; plan: JobPlan };
+type Head = { castings: Casting[]; plan: JobPlan; machine: string };
 
 /** The job as it is once the edit is stored. */
 export function applyEdit<H extends Head>(head: H, edit: Edit): H {
@@ -24,6 +24,7 @@ export function applyEdit<H extends Head>(head: H, edit: Edit): H {
     const changed = new Map(edit.castings.map((casting) => [casting.id, casting]));
     return {
       ...head,
+      machine: edit.machine ?? head.machine,
       plan: { ...(edit.plan ?? head.plan), version: edit.version + 1 },
       castings: head.castings.map((casting) => ({ ...casting, ...changed.get(casting.id) })),
     };
@@ -48,6 +49,7 @@ export function mergeEdits(first: Edit, second: Edit): Edit {
   if (first.what === 'plan' && second.what === 'plan') {
     const later = new Set(second.castings.map(({ id }) => id));
     return {
+      ...first,
       ...second,
       version: first.version,
       plan: second.plan ?? first.plan,

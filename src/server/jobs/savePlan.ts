@@ -2,7 +2,7 @@ import 'server-only';
 import type { CastingId, JobId } from '@/core/record/ids';
 import { isDeepStrictEqual } from 'node:util';
 import { z } from 'zod';
-import { castingSchema, seatSchema, type Seat } from '@/core/record/job';
+import { castingSchema, jobHeadSchema, seatSchema, type Seat } from '@/core/record/job';
 import { planSchema, type JobPlan } from '@/core/record/plan';
 import { Refusal } from '../http';
 import { notify } from '../live/notify';
@@ -21,6 +21,7 @@ export const planEditSchema = z.strictObject({
     .array(z.strictObject({ id: z.uuid(), name, material, massKg, areaM2, map }))
     .max(8)
     .optional(),
+  machine: jobHeadSchema.shape.machine.optional(),
 });
 
 type PlanEdit = z.infer<typeof planEditSchema>;
@@ -30,11 +31,12 @@ async function isStored(
   client: Queryable,
   jobId: JobId,
   standing: JobPlan,
-  { version, plan, castings = [] }: PlanEdit,
+  { version, plan, castings = [], machine }: PlanEdit,
 ): Promise<boolean> {
   if (standing.version !== version + 1) return false;
   if (plan && !isDeepStrictEqual({ ...plan, version: standing.version }, standing)) return false;
   const head = await loadHead(client, jobId, { ofHiddenDemo: true });
+  if (machine !== undefined && machine !== head?.machine) return false;
   return castings.every(({ id, ...casting }) => {
     const {
       seats: _seats,
@@ -46,7 +48,10 @@ async function isStored(
 }
 
 /** Stores the change if the plan is still at that version; else refuses with what stands there now (409). */
-export function savePlan(jobId: JobId, { version, plan, castings = [] }: PlanEdit): Promise<JobPlan> {
+export function savePlan(
+  jobId: JobId,
+  { version, plan, castings = [], machine }: PlanEdit,
+): Promise<JobPlan> {
   return inTransaction(async (client) => {
     const row = await queryMaybeOne<{ plan: JobPlan }>(
       client,
@@ -54,7 +59,7 @@ export function savePlan(jobId: JobId, { version, plan, castings = [] }: PlanEdi
       [jobId],
     );
     if (!row) throw new Refusal(404, 'not_found', 'There is no such job.');
-    if (await isStored(client, jobId, row.plan, { version, plan, castings })) return row.plan;
+    if (await isStored(client, jobId, row.plan, { version, plan, castings, machine })) return row.plan;
     if (row.plan.version !== version)
       throw new Refusal(
         409,
@@ -64,7 +69,11 @@ export function savePlan(jobId: JobId, { version, plan, castings = [] }: PlanEdi
         { current: row.plan },
       );
     const next: JobPlan = { ...(plan ?? row.plan), version: version + 1 };
-    await client.query('UPDATE job SET plan = $2 WHERE id = $1', [jobId, JSON.stringify(next)]);
+    await client.query('UPDATE job SET plan = $2, machine = coalesce($3, machine) WHERE id = $1', [
+      jobId,
+      JSON.stringify(next),
+      machine ?? null,
+    ]);
     for (const casting of castings) {
       const { rowCount } = await client.query(
         'UPDATE casting SET map = $3, name = $4, material = $5, mass_kg = $6, area_m2 = $7 WHERE id = $1 AND job_id = $2',

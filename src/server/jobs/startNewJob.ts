@@ -10,7 +10,7 @@ import { REFERENCE_C } from '@/core/quantity/measured';
 import type { EventBody } from '@/core/record/entries';
 import { bearingPartSchema, racePartSchema } from '@/core/record/fittedPart';
 import { boreSpecSchema } from '@/core/record/seatSpec';
-import { castingSchema, type JobHead } from '@/core/record/job';
+import { castingSchema, UNNAMED_MACHINE, type JobHead } from '@/core/record/job';
 import { checkValue, Refusal } from '../http';
 import { notify } from '../live/notify';
 import { inTransaction, type Queryable } from '../pool';
@@ -58,8 +58,6 @@ function kindOf({ kind, part, material }: z.infer<typeof startJobSchema>): JobKi
   return found;
 }
 
-const UNNAMED = 'Machine not named yet';
-
 /** What the new job is made from: a job that was here, a kind of the shop's own, or a kind that comes with the product. */
 async function makeHead(
   client: Queryable,
@@ -89,14 +87,18 @@ async function makeHead(
         { code: 'points_nowhere', field: 'ownKind', given: asked.ownKind },
       ]);
     return {
-      head: copyHead(kind.head, { ...given, machine: asked.machine || UNNAMED, makeId: () => newId() }),
+      head: copyHead(kind.head, {
+        ...given,
+        machine: asked.machine || UNNAMED_MACHINE,
+        makeId: () => newId(),
+      }),
       machineNote: null,
     };
   }
   return {
     head: startJob(kindOf(asked), {
       ...given,
-      machine: asked.machine || UNNAMED,
+      machine: asked.machine || UNNAMED_MACHINE,
       roomC: REFERENCE_C,
       makeId: () => newId(),
     }),
