@@ -72,7 +72,7 @@ describe('when the server or the database goes away', () => {
     await tap(page, 'Somebody new', { isInDialog: true });
     await page.type('input[name="initials"]', 'zz');
     await page.type('input[name="name"]', 'Somebody');
-    await tap(page, 'Add', { isInDialog: true });
+    await tap(page, 'mm, °C', { isInDialog: true });
     await atTheBench('ZZ');
     await untilWritten(page, 3);
     await page.reload();

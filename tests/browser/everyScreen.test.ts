@@ -5,6 +5,7 @@ import type { Browser, Page } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { findPlace, gotoReady, openPage, textOf, waitForText, waitForStill, type App } from '../support/app';
 import { tap } from '../support/hands';
+import { findOutOfReach } from '../support/seenAndHit';
 import { serveDemo } from '../support/serveDemo';
 
 let app: App;
@@ -104,6 +105,12 @@ describe('each screen', () => {
       expect(errors.splice(0)).toEqual([]);
     },
   );
+
+  it.each(SCREENS)('%s: at every width from 320 to 1280 all is seen and hit', async (screen) => {
+    const { page } = regular;
+    await gotoReady(page, await addressOf(screen));
+    expect(await findOutOfReach(page)).toEqual([]);
+  });
 
   it.each(SCREENS)('%s loads less than 260 kB of script first, compressed', async (screen) => {
     const address = await addressOf(screen);

@@ -109,7 +109,6 @@ export const Head = memo(function Head({
           alignItems: 'center',
           minHeight: 48,
           gap: { xs: 0.5, sm: 2.5 },
-          flexWrap: { xs: 'wrap', sm: 'nowrap' },
         }}
       >
         <Sign />
@@ -157,9 +156,21 @@ const Sign = () => (
     }}
   >
     <UrnKeySign />
-    URN KEY
+    <Box component="span" sx={{ display: { xs: 'none', sm: 'inline' } }}>
+      URN KEY
+    </Box>
   </Box>
 );
+
+/** On a narrow screen one line that is pushed sideways. */
+const PLACES = {
+  display: 'flex',
+  alignSelf: 'stretch',
+  minWidth: 0,
+  flex: { xs: 1, sm: 'none' },
+  overflowX: { xs: 'auto', md: 'visible' },
+  scrollbarWidth: 'none',
+} as const;
 
 type PlaceLinksProps = {
   places: readonly Place[];
@@ -168,7 +179,7 @@ type PlaceLinksProps = {
 /** The places; where one is has the line under it. */
 function PlaceLinks({ places }: PlaceLinksProps) {
   return (
-    <Box component="nav" aria-label="Places" sx={{ display: 'flex', alignSelf: 'stretch' }}>
+    <Box component="nav" aria-label="Places" sx={PLACES}>
       {places.map(({ href, name, isHere }) => (
         <Box
           key={name}
@@ -178,8 +189,10 @@ function PlaceLinks({ places }: PlaceLinksProps) {
           sx={{
             display: 'flex',
             alignItems: 'center',
-            px: 1.75,
+            px: { xs: 1, md: 1.75 },
             minWidth: 48,
+            minHeight: 48,
+            whiteSpace: 'nowrap',
             color: isHere ? token('ink') : token('steel'),
             fontWeight: isHere ? 750 : 500,
             fontSize: TYPE.text,

@@ -13,7 +13,7 @@ import { useNow } from '@/bench/record/hooks';
 import { liveStream } from '@/bench/record/liveStream';
 import { loadJson } from '@/bench/record/door';
 import { StateMark } from '@/ui/marks/StateMark';
-import { HEAT_BAR_PX, STRETCH, token, TYPE } from '@/ui/theme/tokens';
+import { HEAT_BAR_PX, HEAT_LINE_PX, STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { playCall } from './sounds';
 import { Note, Text } from '@/ui/parts/text';
 
@@ -148,10 +148,12 @@ export type HeatBarProps = {
   people: readonly Person[];
   units: Units;
   initialMs: number;
+  /** One line high: another strip of the screen is full height. */
+  isLine?: boolean;
 };
 
 /** On every screen while something is hot or cold: its clock, its owner, a way to it; a sound when it is ready or forgotten. */
-export function HeatBar({ initial, own, people, units, initialMs }: HeatBarProps) {
+export function HeatBar({ initial, own, people, units, initialMs, isLine = false }: HeatBarProps) {
   const nowMs = useNow(initialMs);
   const items = useHeatItems(initial, initialMs, own, nowMs);
   const [isLoud, setLoud] = useState(true);
@@ -174,9 +176,9 @@ export function HeatBar({ initial, own, people, units, initialMs }: HeatBarProps
       sx={{
         display: 'flex',
         alignItems: 'stretch',
-        gap: 4,
-        minHeight: HEAT_BAR_PX,
-        px: 4,
+        gap: { xs: 2, sm: 4 },
+        minHeight: { xs: HEAT_LINE_PX, sm: isLine ? HEAT_LINE_PX : HEAT_BAR_PX },
+        px: { xs: 2, sm: 4 },
         backgroundColor: token('shade'),
         borderTop: `2px solid ${token('ink')}`,
         overflowX: 'auto',
@@ -193,6 +195,7 @@ export function HeatBar({ initial, own, people, units, initialMs }: HeatBarProps
             words={words}
             people={people}
             clock={clock}
+            isLine={isLine}
           />
         );
       })}
@@ -216,10 +219,12 @@ type HeatItemLinkProps = {
   words: string;
   people: readonly Person[];
   clock: string;
+  isLine: boolean;
 };
 
 /** One thing that is hot or cold, with its clock; leads to its run. */
-function HeatItemLink({ item, isCold, isForgotten, words, people, clock }: HeatItemLinkProps) {
+function HeatItemLink({ item, isCold, isForgotten, words, people, clock, isLine }: HeatItemLinkProps) {
+  const tall = { xs: HEAT_LINE_PX, sm: isLine ? HEAT_LINE_PX : 60 };
   return (
     <Box
       component={Link}
@@ -231,24 +236,24 @@ function HeatItemLink({ item, isCold, isForgotten, words, people, clock }: HeatI
         color: token('ink'),
         textDecoration: 'none',
         whiteSpace: 'nowrap',
-        minHeight: 60,
+        minHeight: tall,
         // A long name gives way to the clocks: those must be read.
-        minWidth: 220,
+        minWidth: { xs: 160, sm: 220 },
       }}
     >
-      <StateMark name={isCold ? 'cold' : 'hot'} size={34} />
+      <StateMark name={isCold ? 'cold' : 'hot'} size={isLine ? 26 : 34} />
       <Box sx={{ lineHeight: 1.15, minWidth: 0, '& > *': { overflow: 'hidden', textOverflow: 'ellipsis' } }}>
         <Text sx={{ fontWeight: 700 }}>
           {item.name}, {item.machine}
         </Text>
-        <Note>
+        <Note sx={{ display: { xs: 'none', sm: isLine ? 'none' : 'block' } }}>
           {isForgotten ? 'forgotten? ' : ''}
           {words} · {people.find(({ id }) => id === item.personId)?.initials ?? ''}
         </Note>
       </Box>
       <Box
         sx={{
-          fontSize: TYPE.headline,
+          fontSize: { xs: TYPE.title, sm: isLine ? TYPE.head : TYPE.headline },
           fontWeight: 700,
           fontStretch: STRETCH.headline,
           color: isCold ? token('cold') : token('heat'),

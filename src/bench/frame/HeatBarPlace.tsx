@@ -2,7 +2,7 @@
 import Box from '@mui/material/Box';
 import { memo } from 'react';
 import { later } from '@/bench/record/later';
-import { HEAT_BAR_PX } from '@/ui/theme/tokens';
+import { HEAT_BAR_PX, HEAT_LINE_PX } from '@/ui/theme/tokens';
 import type { HeatBarProps } from './HeatBar';
 
 const HeatBar = later(() => import('./HeatBar'), 'HeatBar');
@@ -13,7 +13,13 @@ export const HeatBarPlace = memo(function HeatBarPlace(props: HeatBarProps) {
   return (
     <Box
       className="no-print"
-      sx={{ position: 'sticky', bottom: 0, zIndex: 2, mx: -4, minHeight: hasItems ? HEAT_BAR_PX : 0 }}
+      sx={{
+        position: 'sticky',
+        bottom: 0,
+        zIndex: 2,
+        mx: { xs: -2, sm: -4 },
+        minHeight: hasItems ? { xs: HEAT_LINE_PX, sm: props.isLine ? HEAT_LINE_PX : HEAT_BAR_PX } : 0,
+      }}
     >
       <HeatBar {...props} />
     </Box>

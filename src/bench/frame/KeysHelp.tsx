@@ -26,7 +26,14 @@ export function KeysHelp() {
       <Button
         variant="text"
         onClick={() => setOpen(true)}
-        sx={{ minHeight: 48, px: 1, fontSize: TYPE.text, fontWeight: 500, color: token('steel') }}
+        sx={{
+          minHeight: 48,
+          px: 1,
+          fontSize: TYPE.text,
+          fontWeight: 500,
+          color: token('steel'),
+          display: { xs: 'none', md: 'inline-flex' },
+        }}
       >
         Keys&nbsp;?
       </Button>

@@ -1,22 +1,33 @@
 'use client';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { token, TYPE } from '@/ui/theme/tokens';
 
 /** A longer headline is set smaller, so that it stays one line beside its answers. */
 const LONG = 44;
 
+const ONE_LINE_ON_A_PHONE = {
+  overflow: 'hidden',
+  textOverflow: 'ellipsis',
+  whiteSpace: { xs: 'nowrap', sm: 'normal' },
+} as const;
+
 /** The next move, one line in the imperative, at the same place on every screen; the reason under it. */
 export function NextMoveBand({
   headline,
   reason,
+  cautions,
   children,
 }: {
   headline: string;
+  /** On a phone one tap away. */
   reason: ReactNode;
+  /** What can hurt: never folded away. */
+  cautions?: ReactNode;
   children?: ReactNode;
 }) {
+  const [isOpen, setOpen] = useState(false);
   return (
     <Box
       sx={{
@@ -25,7 +36,7 @@ export function NextMoveBand({
         alignItems: 'center',
         columnGap: 3,
         rowGap: 1,
-        minHeight: 88,
+        minHeight: { xs: 0, sm: 80 },
         py: 0.5,
       }}
     >
@@ -37,9 +48,14 @@ export function NextMoveBand({
         >
           {headline}
         </Typography>
-        <Typography component="div" sx={{ color: token('steel'), mt: 0.5 }}>
+        <Typography
+          component="div"
+          onClick={() => setOpen(!isOpen)}
+          sx={{ color: token('steel'), mt: { xs: 0, sm: 0.5 }, ...(isOpen ? {} : ONE_LINE_ON_A_PHONE) }}
+        >
           {reason}
         </Typography>
+        {cautions}
       </Box>
       {children}
     </Box>

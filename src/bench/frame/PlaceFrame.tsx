@@ -41,7 +41,7 @@ export function PlaceFrame({
   useRefreshOnChange(nowMs, shows);
   const person = usePerson(people);
   return (
-    <Column sx={{ minHeight: '100vh', px: 4 }}>
+    <Column sx={{ minHeight: '100vh', px: { xs: 2, sm: 4 } }}>
       <Head title={title} subtitle={subtitle} people={people} places={placesFrom(here)} />
       <RefusedShopEdits />
       <Box

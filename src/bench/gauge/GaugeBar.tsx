@@ -2,7 +2,7 @@
 import type { AnySeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useEffect, useLayoutEffect, useRef, useState, type KeyboardEvent, type RefObject } from 'react';
+import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { useJob } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
 import type { LiveGauge } from './useGauge';
@@ -10,6 +10,7 @@ import { token, TYPE } from '@/ui/theme/tokens';
 import { sayOutOfRange, sayTooCoarse } from '@/ui/words/gauges';
 import { InstrumentName, LiveValue, MetalName, SlotList, WaitingSlot } from './GaugeParts';
 import { TemperaturePad } from './TemperaturePad';
+import { useDigits } from './useDigits';
 import { useInstruments, type Instruments } from './useInstruments';
 import { useRead, useReadings, type GaugeSlot, type Readings, type Refused } from './useReadings';
 
@@ -30,47 +31,6 @@ type Props = {
 
 const slotLabel = ({ label, instrumentKind }: GaugeSlot) =>
   `${instrumentKind === 'bore_gauge' ? 'bore, ' : instrumentKind === 'micrometer' ? 'bearing, ' : ''}${label}`;
-
-type Digits = {
-  input: RefObject<HTMLInputElement | null>;
-  isOff: boolean;
-  slot: string;
-  onText: (typed: string) => void;
-};
-
-/**
- * A gauge types like a keyboard: whatever has the focus, its digits go into the waiting slot. Each of them: a number that has lost its
- * first digit is another number. So the listener is there as soon as the slot is drawn, and what was typed into a page that was not yet
- * awake (the slot has the focus from the first) is taken over.
- */
-function useDigits({ input, isOff, slot, onText }: Digits) {
-  useLayoutEffect(() => {
-    const typedBefore = input.current?.value ?? '';
-    if (typedBefore !== '') onText(typedBefore);
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when the page wakes
-  }, []);
-  useLayoutEffect(() => {
-    const onKey = (event: globalThis.KeyboardEvent) => {
-      const isElsewhere =
-        event.target instanceof HTMLInputElement || event.ctrlKey || event.metaKey || event.altKey;
-      if (!isElsewhere && !isOff && /^[\d.,-]$/.test(event.key)) input.current?.focus();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [input, isOff]);
-  useEffect(() => {
-    input.current?.focus({ preventScroll: true });
-    // Where the slots do not fit side by side; after the drawing, which it would make wait for a layout of its own.
-    const timer = setTimeout(
-      () =>
-        document
-          .querySelector('[role="listbox"] [aria-selected="true"]')
-          ?.scrollIntoView({ block: 'nearest', inline: 'nearest' }),
-      0,
-    );
-    return () => clearTimeout(timer);
-  }, [input, slot]);
-}
 
 /**
  * The bar that takes readings: what the gauge shows, the slots, and the waiting one in black. A number and Enter moves on. It knows
@@ -105,7 +65,7 @@ export function GaugeBar({ seatId, slots, slot, onSlot, typedBefore = '' }: Prop
   };
   const keys = keysOf({ isEmpty: text === '', slots, here, pick, take, strike: readings.strike });
   return (
-    <Box className="no-print" sx={BAR}>
+    <Box className="no-print" data-strip sx={BAR}>
       {problem && (
         <Box role="alert" sx={PROBLEM} data-testid="reading-problem">
           {slotLabel(here)}: {problem}
@@ -184,25 +144,33 @@ function InstrumentNote({ instruments, readings }: { instruments: Instruments; r
 }
 
 const BAR = {
-  mx: -4,
+  mx: { xs: -2, sm: -4 },
   position: 'sticky',
-  bottom: 0,
+  // Above the strip of what is hot or cold, wherever both stick to the page.
+  bottom: { xs: 'var(--uk-strip-below, 0px)', lg: 0 },
+  '@media (max-height: 720px)': { bottom: 'var(--uk-strip-below, 0px)' },
+  zIndex: 1,
   borderTop: `2px solid ${token('ink')}`,
   backgroundColor: token('plate'),
 } as const;
 const PROBLEM = {
-  px: 4,
+  px: { xs: 2, sm: 4 },
   py: 0.75,
   fontSize: TYPE.lead,
   fontWeight: 700,
   borderBottom: `1px solid ${token('rule')}`,
 } as const;
-const NOTE = { px: 4, py: 0.5, fontSize: TYPE.text, borderBottom: `1px solid ${token('rule')}` } as const;
+const NOTE = {
+  px: { xs: 2, sm: 4 },
+  py: 0.5,
+  fontSize: TYPE.text,
+  borderBottom: `1px solid ${token('rule')}`,
+} as const;
 const LINE = {
   display: 'flex',
   alignItems: 'stretch',
   minHeight: 76,
-  pl: 4,
+  pl: { xs: 2, sm: 4 },
   flexWrap: { xs: 'wrap', lg: 'nowrap' },
 } as const;
 

@@ -1,24 +1,19 @@
 'use client';
 import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import CloseOutlined from '@mui/icons-material/CloseOutlined';
-import IconButton from '@mui/material/IconButton';
 import Link from 'next/link';
 import { useEffect, useMemo, useRef } from 'react';
-import type { CastingHeat } from '@/core/job/castingHeat';
 import { isColdPush, isPushed, viewHeatRun, type HeatCall, type HeatRunView } from '@/core/job/heatRun';
 import { asProposed } from '@/core/job/seatJudgement';
 import { notesAt } from '@/core/job/specialNotes';
 import type { SeatView } from '@/core/job/seatView';
-import { asText, showTemperature, type Units } from '@/core/quantity/format';
-import { OtherHeat } from '@/bench/frame/HeatBar';
+import type { Units } from '@/core/quantity/format';
 import { playCall } from '@/bench/frame/sounds';
 import { useLink, useNow } from '@/bench/record/hooks';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
 import { useLoaded } from '@/bench/record/useLoaded';
-import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
+import { STRETCH, TYPE } from '@/ui/theme/tokens';
 import { REASON_WORDS } from '@/ui/words/verdicts';
 import { CallSign } from './CallSign';
 import { RunControls } from './RunControls';
@@ -26,11 +21,9 @@ import { useProbe } from './useProbe';
 import { useWalkHere } from './useWalkHere';
 import { Quiet } from '@/ui/parts/text';
 import { Column } from '@/ui/parts/layout';
-import type { ProjectedJob } from '@/core/project/project';
-import type { Seat, Casting } from '@/core/record/job';
+import { RunFoot, RunHead } from './RunEdges';
 import { Figures } from './RunFigures';
 import { sayCasting, sayDoor, signWords } from './runWords';
-import type { LinkState } from '@/bench/record/liveStream';
 
 const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPicker');
 
@@ -135,7 +128,7 @@ function Run({ view }: { view: SeatView }) {
   const castingText = isCold ? '' : sayCasting(view, run, record.roomC, units);
   const sinceDoor = isCold ? '' : sayDoor(view, nowMs);
   return (
-    <Column sx={{ minHeight: '100vh', height: { md: '100vh' }, px: 4 }} data-testid="heat-run">
+    <Column sx={{ minHeight: '100vh', height: { md: '100vh' }, px: { xs: 2, sm: 4 } }} data-testid="heat-run">
       <RunHead
         seat={seat}
         record={record}
@@ -192,107 +185,5 @@ function Run({ view }: { view: SeatView }) {
       <UndoBar />
       <PersonPicker people={record.people} isOpen={isAskingPerson} onClose={stopAsking} />
     </Column>
-  );
-}
-
-type RunHeadProps = {
-  seat: Seat;
-  record: ProjectedJob;
-  casting: Casting;
-  units: Units;
-  nowMs: number;
-  link: LinkState;
-  keptIds: ReadonlySet<string>;
-  sinceDoor: string;
-};
-
-/** Whose run it is, what else is hot, and how long it has been out. */
-function RunHead({ seat, record, casting, units, nowMs, link, keptIds, sinceDoor }: RunHeadProps) {
-  return (
-    <Box
-      component="header"
-      sx={{
-        display: 'flex',
-        alignItems: 'center',
-        gap: 2.5,
-        minHeight: 62,
-        borderBottom: `4px solid ${token('ink')}`,
-      }}
-    >
-      <Box sx={{ fontSize: TYPE.figure, fontWeight: 800, fontStretch: STRETCH.headline }}>{seat.name}</Box>
-      <Quiet sx={{ fontSize: TYPE.title }}>
-        {record.machine}, {casting.name}
-      </Quiet>
-      <Box sx={{ ml: 'auto', display: { xs: 'none', md: 'block' } }}>
-        <OtherHeat except={[casting.id, seat.id]} units={units} initialMs={nowMs} />
-      </Box>
-      <Box role="status" data-link={link} sx={{ fontSize: TYPE.name, fontWeight: 700 }}>
-        {link === 'server_away' || link === 'database_away'
-          ? 'server away: the clock runs on here'
-          : keptIds.size > 0
-            ? `${keptIds.size} kept here`
-            : ''}
-      </Box>
-      <Box sx={{ fontSize: TYPE.title }} suppressHydrationWarning>
-        {sinceDoor}
-      </Box>
-      <IconButton component={Link} href={`/jobs/${record.id}/${seat.id}/way-in`} aria-label="Back to the job">
-        <CloseOutlined />
-      </IconButton>
-    </Box>
-  );
-}
-
-type RunFootProps = {
-  run: HeatRunView;
-  record: ProjectedJob;
-  units: Units;
-  heat: CastingHeat;
-  view: SeatView;
-  probe: ReturnType<typeof useProbe>;
-};
-
-/** The bearing, how long there is, and the probe. */
-function RunFoot({ run, record, units, heat, view, probe }: RunFootProps) {
-  return (
-    <Quiet sx={{ display: 'flex', gap: 3, fontSize: TYPE.name, minHeight: 48, alignItems: 'center' }}>
-      <span>
-        bearing{' '}
-        <b style={{ color: token('cold') }}>
-          {asText(showTemperature(run.now?.ringC ?? record.roomC, units))}
-        </b>
-      </span>
-      <span>
-        {run.gripsAfterS !== null && heat.phase === 'out' && view.history.letGoMs === null ? (
-          <>
-            let go now, it grips in <b>{Math.max(1, Math.round(run.gripsAfterS))} s</b>
-          </>
-        ) : run.freeC !== null ? (
-          <>
-            stays free above <b>{asText(showTemperature(run.freeC, units))}</b> together
-          </>
-        ) : (
-          ''
-        )}
-      </span>
-      <Box sx={{ ml: 'auto' }}>
-        {probe.isOn ? (
-          <span>
-            probe{' '}
-            <b data-testid="probe-live">
-              {probe.liveC === null ? '–' : asText(showTemperature(probe.liveC, units))}
-            </b>
-          </span>
-        ) : (
-          probe.probe && (
-            <Button variant="text" onClick={probe.take} sx={{ minHeight: 48 }}>
-              {probe.isTaken
-                ? 'Probe is on another screen: take it'
-                : `Put the ${probe.probe.isSimulated ? 'simulated ' : ''}probe on`}
-            </Button>
-          )
-        )}
-      </Box>
-    </Quiet>
   );
 }

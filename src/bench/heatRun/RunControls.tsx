@@ -25,13 +25,25 @@ const KeyPad = later(() => import('@/ui/fields/KeyPad'), 'KeyPad');
 const FOOTER = {
   display: 'flex',
   alignItems: 'stretch',
-  minHeight: 124,
-  mx: -4,
+  minHeight: { xs: 96, md: 124 },
+  mx: { xs: -2, sm: -4 },
   position: 'sticky',
   bottom: 0,
   borderTop: `2px solid ${token('ink')}`,
   backgroundColor: token('shade'),
   flexWrap: { xs: 'wrap', md: 'nowrap' },
+} as const;
+
+/** What is asked or said beside the buttons; on a phone above them. */
+const ASKED = {
+  flex: 1,
+  px: { xs: 2, sm: 4 },
+  py: 1,
+  minWidth: { xs: '100%', md: 320 },
+  display: 'flex',
+  flexWrap: { xs: 'wrap', lg: 'nowrap' },
+  alignItems: 'center',
+  gap: 2,
 } as const;
 
 /** One of the shop's ovens or freezers: the one that was picked, or the first. */
@@ -107,7 +119,7 @@ export function RunControls({
   const isBeforeTheDoor = heat.phase === 'in_heat' && history.letGoMs === null;
   return (
     <Box component="footer" sx={FOOTER}>
-      <Box sx={{ flex: 1, px: 4, py: 1, minWidth: 320, display: 'flex', alignItems: 'center', gap: 2 }}>
+      <Box sx={ASKED}>
         {caution ? (
           <Box sx={{ fontSize: TYPE.name, fontWeight: 650, lineHeight: 1.2 }} role="alert">
             {CAUTIONS[caution]} {CAUTIONS.manual_first}
@@ -143,11 +155,13 @@ const MainButton = ({ action, onAct, isReady }: ButtonProps & { isReady: boolean
     data-ready={isReady}
     sx={{
       opacity: isReady ? 1 : 0.8,
-      minWidth: 390,
+      flex: { xs: 1, md: 'none' },
+      minWidth: { xs: 0, md: 390 },
       flexDirection: 'column',
       alignItems: 'flex-start',
-      px: 4,
-      fontSize: TYPE.headline,
+      px: { xs: 2, sm: 4 },
+      fontSize: { xs: TYPE.figure, md: TYPE.headline },
+      textAlign: 'left',
       fontWeight: 800,
     }}
   >
@@ -163,7 +177,11 @@ const SecondButton = ({ action, onAct }: ButtonProps) => (
     variant="text"
     onClick={() => onAct(action)}
     data-testid="run-second"
-    sx={{ minWidth: 200, fontSize: TYPE.head, flexDirection: 'column' }}
+    sx={{
+      minWidth: { xs: 120, md: 200 },
+      fontSize: { xs: TYPE.title, md: TYPE.head },
+      flexDirection: 'column',
+    }}
   >
     {action.words}
     <Box

@@ -47,7 +47,15 @@ export function Figures({ run, units, view }: { run: HeatRunView; units: Units; 
   const clearance = isFalling && run.now && showFit(Math.abs(run.now.clearanceMm.value), micro);
   const seconds = countOf(run, view, units);
   return (
-    <Box sx={{ display: 'flex', gap: 4, alignItems: 'flex-end' }}>
+    <Box
+      sx={{
+        display: 'flex',
+        flexWrap: 'wrap',
+        columnGap: { xs: 2, md: 4 },
+        rowGap: 1,
+        alignItems: 'flex-end',
+      }}
+    >
       {clearance && run.now && (
         <Big
           figure={clearance.figure}
@@ -102,7 +110,8 @@ export function Big({
     <Box sx={{ display: 'flex', alignItems: 'flex-end', gap: 1.5 }}>
       <Box
         sx={{
-          fontSize: figure.length > 3 ? 116 : 172,
+          // Sized by the screen: readable at two metres on a tablet, whole on a phone, and beside its neighbour at 1024.
+          fontSize: figure.length > 3 ? 'clamp(56px, 9vw, 116px)' : 'clamp(72px, 13.4vw, 172px)',
           fontWeight: 850,
           fontStretch: STRETCH.headline,
           lineHeight: 0.86,

@@ -116,7 +116,7 @@ export function BenchHome({ shop, initial, people, kinds, ownKinds, heat, askabl
     ? sayMove(first.moves[walk])
     : { headline: 'No job on the bench.', reason: 'Start one, or take in a job file.' };
   return (
-    <Column sx={{ minHeight: '100vh', px: 4 }}>
+    <Column sx={{ minHeight: '100vh', px: { xs: 2, sm: 4 } }}>
       <Head
         title={shop.name}
         subtitle={`${jobs.length} jobs in work`}
@@ -246,8 +246,8 @@ function MoreJobs({ shop }: MoreJobsProps) {
   return (
     <Box
       sx={{
-        mx: -4,
-        px: 4,
+        mx: { xs: -2, sm: -4 },
+        px: { xs: 2, sm: 4 },
         py: 1.5,
         backgroundColor: token('plate'),
         borderTop: `2px solid ${token('ink')}`,

@@ -61,9 +61,9 @@ function MoveBand({ now: { move, headline, reason, cautions }, seatId, step, wal
   return (
     <NextMoveBand
       headline={headline}
-      reason={
+      reason={reason}
+      cautions={
         <>
-          {reason}
           {cautions.map(({ code, caution }) => (
             <Box key={code} role="note" data-caution={code} sx={{ color: token('ink'), fontWeight: 700 }}>
               {caution}
@@ -95,8 +95,9 @@ function useStepKeys(jobId: JobId) {
   const router = useRouter();
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      // The tenth is 0, as on the row of figures.
-      const target = event.altKey ? STEPS[(Number(event.key) + 9) % 10] : undefined;
+      // By the key's place on the row, whatever stands on it there; the tenth is 0.
+      const digit = /^Digit(\d)$/.exec(event.code)?.[1];
+      const target = event.altKey && digit !== undefined ? STEPS[(Number(digit) + 9) % 10] : undefined;
       // The address is asked when the key comes: it is newer than this frame right after a change of seat.
       const [, , , seatHere] = window.location.pathname.split('/');
       if (target && seatHere) {
@@ -114,6 +115,9 @@ function useOwnHeat(record: ProjectedJob) {
   const text = JSON.stringify(findHeatItems(record));
   return useMemo(() => ({ jobId: record.id, items: JSON.parse(text) as HeatItem[] }), [record.id, text]);
 }
+
+/** Steps whose screen has a strip of its own, for readings. */
+const WITH_GAUGES: readonly Step[] = ['measure', 'parts', 'square', 'work'];
 
 /** The frame of a job's screens: head, next move, walk, the step itself, and the strip of what is hot or cold. */
 export function JobFrame({
@@ -145,7 +149,7 @@ export function JobFrame({
       sx={{
         minHeight: '100vh',
         height: { lg: '100vh' },
-        px: 4,
+        px: { xs: 2, sm: 4 },
         '@media (max-height: 720px), print': { height: 'auto' },
       }}
     >
@@ -171,8 +175,8 @@ export function JobFrame({
         sx={{
           flex: 1,
           minHeight: 0,
-          mx: -4,
-          px: 4,
+          mx: { xs: -2, sm: -4 },
+          px: { xs: 2, sm: 4 },
           display: 'flex',
           flexDirection: 'column',
           overflowY: { lg: 'auto' },
@@ -186,6 +190,7 @@ export function JobFrame({
         people={record.people}
         units={person?.units ?? 'metric'}
         initialMs={heatMs}
+        isLine={step !== null && WITH_GAUGES.includes(step)}
       />
       <UndoBar />
       <PersonPicker people={record.people} isOpen={isAskingPerson} onClose={stopAsking} />

@@ -33,10 +33,10 @@ export function StepLayout({
           rowGap: 2,
           pt: 1,
           minHeight: 0,
-          gridTemplateColumns: { xs: '1fr', sm: '286px minmax(0, 1fr)', lg: '286px minmax(0, 1fr) 372px' },
+          gridTemplateColumns: { xs: '1fr', md: '286px minmax(0, 1fr)', lg: '286px minmax(0, 1fr) 372px' },
           gridTemplateAreas: {
             xs: '"middle" "slate" "map"',
-            sm: '"map slate" "middle middle"',
+            md: '"map slate" "middle middle"',
             lg: '"map middle slate"',
           },
         }}
@@ -47,7 +47,12 @@ export function StepLayout({
           {step && <SeatExtras seatId={seatId} step={step} />}
         </Box>
         <Box
-          sx={{ gridArea: 'middle', minHeight: { xs: 420, lg: 0 }, minWidth: 0, overflowY: { lg: 'auto' } }}
+          sx={{
+            gridArea: 'middle',
+            minHeight: { xs: 300, sm: 420, lg: 0 },
+            minWidth: 0,
+            overflowY: { lg: 'auto' },
+          }}
         >
           {middle}
         </Box>

@@ -2,7 +2,7 @@
 import type { JobId, SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Link from 'next/link';
-import { memo } from 'react';
+import { memo, useEffect, useRef } from 'react';
 import { STEPS, type Step } from '@/core/record/vocabulary';
 import type { JobView, SeatView } from '@/core/job/seatView';
 import { useJob } from '@/bench/record/JobProvider';
@@ -55,17 +55,41 @@ type WalkStepsProps = {
   notes: string;
 };
 
+/** All steps side by side; on a narrow screen one line that is pushed sideways. */
+const ROW = {
+  display: { xs: 'flex', lg: 'grid' },
+  gridTemplateColumns: `repeat(${STEPS.length}, auto)`,
+  overflowX: 'auto',
+  position: 'relative',
+  scrollbarWidth: 'none',
+} as const;
+/** Alt and this figure go to the step: drawn as a key, so that it does not read as a count. */
+const KEY = {
+  display: { xs: 'none', lg: 'inline-block' },
+  minWidth: 17,
+  textAlign: 'center',
+  lineHeight: '17px',
+  fontSize: 13,
+  fontWeight: 600,
+  fontStretch: '76%',
+  color: token('steel'),
+  border: `1px solid ${token('mid')}`,
+  borderRadius: '3px',
+  alignSelf: 'center',
+} as const;
+
 const WalkSteps = memo(function WalkSteps({ jobId, seatId, step, doneShare, notes }: WalkStepsProps) {
   const noteAt = notes.split('|');
+  const row = useRef<HTMLDivElement>(null);
+  // Where the steps do not fit side by side, the one that is here is in sight.
+  useEffect(() => {
+    const here = row.current?.querySelector<HTMLElement>('[aria-current]');
+    if (row.current && here) row.current.scrollLeft = here.offsetLeft - row.current.clientWidth / 3;
+  }, [step]);
   return (
     <Box component="nav" aria-label="Steps" className="no-print">
       <StepLine doneShare={doneShare} />
-      <Box
-        sx={{
-          display: 'grid',
-          gridTemplateColumns: { xs: 'repeat(5, 1fr)', sm: `repeat(${STEPS.length}, auto)` },
-        }}
-      >
+      <Box ref={row} sx={ROW}>
         {STEPS.map((each, i) => {
           const isHere = each === step;
           return (
@@ -78,22 +102,26 @@ const WalkSteps = memo(function WalkSteps({ jobId, seatId, step, doneShare, note
                 display: 'flex',
                 alignItems: 'baseline',
                 gap: 1,
-                pl: { xs: 0, sm: 1 },
-                minHeight: 44,
-                pt: 0.75,
+                px: 1,
+                whiteSpace: 'nowrap',
+                minHeight: 48,
+                pt: 1,
                 textDecoration: 'none',
                 color: token('ink'),
-                fontSize: { xs: TYPE.small, sm: TYPE.lead },
+                fontSize: TYPE.lead,
                 fontWeight: isHere ? 800 : 600,
                 fontStretch: '62%',
                 borderBottom: `5px solid ${isHere ? token('ink') : 'transparent'}`,
               }}
             >
+              <Box component="span" aria-hidden sx={KEY}>
+                {(i + 1) % 10}
+              </Box>
               {STEP_WORDS[each]}
               <Box
                 component="span"
                 sx={{
-                  display: { xs: 'none', md: 'inline' },
+                  display: { xs: 'none', lg: 'inline' },
                   fontSize: TYPE.fine,
                   fontWeight: 450,
                   fontStretch: '76%',
@@ -101,19 +129,6 @@ const WalkSteps = memo(function WalkSteps({ jobId, seatId, step, doneShare, note
                 }}
               >
                 {noteAt[i]}
-              </Box>
-              <Box
-                component="span"
-                sx={{
-                  display: { xs: 'none', lg: 'inline' },
-                  ml: 'auto',
-                  mr: 1,
-                  fontSize: TYPE.fine,
-                  fontWeight: 450,
-                  color: token('steel'),
-                }}
-              >
-                {i + 1}
               </Box>
             </Box>
           );
@@ -132,7 +147,7 @@ function StepLine({ doneShare }: StepLineProps) {
   return (
     <svg
       width="100%"
-      height="16"
+      height="12"
       style={{ display: 'block' }}
       aria-hidden
       preserveAspectRatio="none"

@@ -13,6 +13,7 @@ import { useJob } from '@/bench/record/JobProvider';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { CAUTIONS } from '@/ui/words/verdicts';
 import { BlockList } from './BlockList';
+import { ToolsHere } from './ToolsHere';
 import { Lead, Text } from '@/ui/parts/text';
 
 /** A seal has one way in: cold, on its steel rim, with a driver a size bigger than itself so that the casting stops it. */
@@ -24,7 +25,7 @@ export function SealWayIn({ view }: { view: SeatView }) {
   return (
     <Box data-testid="way-in-slate">
       <Typography variant="h2">{seat.name}</Typography>
-      <BlockList view={view} blocks={blocks} />
+      <BlockList seatId={seat.id} blocks={blocks} />
       <Text sx={{ lineHeight: 1.35 }}>
         Cold, spring side toward what is to be held. Lip greased; a sleeve over thread or splines.{' '}
         {isBelow
@@ -58,6 +59,7 @@ export function SealWayIn({ view }: { view: SeatView }) {
       <Box sx={{ borderTop: `1.5px solid ${token('steel')}`, mt: 1.5, pt: 0.75, fontSize: TYPE.small }}>
         <b>{CAUTIONS.press}</b> {CAUTIONS.manual_first}
       </Box>
+      <ToolsHere view={view} />
     </Box>
   );
 }

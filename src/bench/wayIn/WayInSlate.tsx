@@ -32,6 +32,7 @@ import { WayRows, Figure } from './WayRow';
 type Stop = (typeof STOPS)[number];
 
 const BlockList = later(() => import('./BlockList'), 'BlockList');
+const ToolsHere = later(() => import('./ToolsHere'), 'ToolsHere');
 const Schools = later(() => import('./Schools'), 'Schools');
 const SealWayIn = later(() => import('./SealWayIn'), 'SealWayIn');
 
@@ -75,25 +76,13 @@ export function WayInSlate({ seatId }: { seatId: SeatId }) {
   return (
     <Box data-testid="way-in-slate">
       <Typography variant="h2">{seat.name}</Typography>
-      <BlockList view={view} blocks={blocks} />
+      <BlockList seatId={seatId} blocks={blocks} />
       {!shown && (
         <Typography variant="h3" sx={{ mt: 0.5 }}>
           No way in is sure.
         </Typography>
       )}
-      {shown && isDrop(shown.way) && (
-        <PlanFigures shown={shown} units={units} heatedBy={heatedBy} roomC={record.roomC} />
-      )}
-      <WhyProposed view={view} plan={plan} shown={shown} />
       <SealsLeftIn view={view} units={units} />
-      <HowSetUp
-        view={view}
-        job={job}
-        stop={stop}
-        setStop={setStop}
-        heatedBy={heatedBy}
-        setHeatedBy={setHeatedBy}
-      />
       <WayRows
         plan={plan}
         units={units}
@@ -101,6 +90,18 @@ export function WayInSlate({ seatId }: { seatId: SeatId }) {
         blocks={blocks}
         setWarned={setWarned}
         choose={choose}
+      />
+      <WhyProposed view={view} plan={plan} shown={shown} />
+      {shown && isDrop(shown.way) && (
+        <PlanFigures shown={shown} units={units} heatedBy={heatedBy} roomC={record.roomC} />
+      )}
+      <HowSetUp
+        view={view}
+        job={job}
+        stop={stop}
+        setStop={setStop}
+        heatedBy={heatedBy}
+        setHeatedBy={setHeatedBy}
       />
       <Schools plan={plan} units={units} isShut={isShut(blocks)} choose={choose} />
       <WaySettings
@@ -111,6 +112,7 @@ export function WayInSlate({ seatId }: { seatId: SeatId }) {
         isWarned={isWarned}
         caution={casting.material === 'az91' ? 'magnesium' : 'hot_metal'}
       />
+      <ToolsHere view={view} />
     </Box>
   );
 }

@@ -5,7 +5,7 @@ import { ThemeProvider } from '@mui/material/styles';
 import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import type { ReactNode } from 'react';
 import { theme } from './theme';
-import { cssVariables, DAYLIGHT, DIM, FONT, STRETCH, token } from './tokens';
+import { cssVariables, DAYLIGHT, DIM, FONT, HEAT_LINE_PX, STRETCH, token } from './tokens';
 
 const globals = {
   ':root': cssVariables(DAYLIGHT),
@@ -20,6 +20,10 @@ const globals = {
     // A column that scrolls lies on the same paper as what does not.
     scrollbarColor: `${token('mid')} transparent`,
   },
+  // What sticks to the foot of a page is told to what would lie under it, and to the keys that move the focus.
+  ':root:has(aside[aria-label="Hot and cold"])': { '--uk-strip-below': `${HEAT_LINE_PX}px` },
+  html: { scrollPaddingBottom: 'var(--uk-strip-below, 0px)' },
+  'html:has([data-strip])': { scrollPaddingBottom: 'calc(var(--uk-strip-below, 0px) + 190px)' },
   'svg text': { fontFamily: FONT, fontVariantNumeric: 'tabular-nums' },
   ':focus-visible': { outline: `3px solid ${token('cold')}`, outlineOffset: 2 },
   '@media print': {

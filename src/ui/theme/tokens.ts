@@ -77,3 +77,5 @@ export const TYPE = {
 
 /** Height of the bar of what is hot or cold, px: its place is kept before it is there. */
 export const HEAT_BAR_PX = 76;
+/** The same as one line: where another strip is full height, and on a phone. */
+export const HEAT_LINE_PX = 48;

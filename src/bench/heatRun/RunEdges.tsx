@@ -1,0 +1,143 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import CloseOutlined from '@mui/icons-material/CloseOutlined';
+import IconButton from '@mui/material/IconButton';
+import Link from 'next/link';
+import type { CastingHeat } from '@/core/job/castingHeat';
+import type { HeatRunView } from '@/core/job/heatRun';
+import type { SeatView } from '@/core/job/seatView';
+import { asText, showTemperature, type Units } from '@/core/quantity/format';
+import type { ProjectedJob } from '@/core/project/project';
+import type { Casting, Seat } from '@/core/record/job';
+import { OtherHeat } from '@/bench/frame/HeatBar';
+import type { LinkState } from '@/bench/record/liveStream';
+import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
+import { Quiet } from '@/ui/parts/text';
+import type { useProbe } from './useProbe';
+
+const ONE_LINE = { overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' } as const;
+
+type RunHeadProps = {
+  seat: Seat;
+  record: ProjectedJob;
+  casting: Casting;
+  units: Units;
+  nowMs: number;
+  link: LinkState;
+  keptIds: ReadonlySet<string>;
+  sinceDoor: string;
+};
+
+/** Whose run it is, what else is hot, and how long it has been out. */
+export function RunHead({ seat, record, casting, units, nowMs, link, keptIds, sinceDoor }: RunHeadProps) {
+  return (
+    <Box
+      component="header"
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        gap: { xs: 1, md: 2.5 },
+        minHeight: 62,
+        borderBottom: `4px solid ${token('ink')}`,
+      }}
+    >
+      <Box
+        component="h1"
+        sx={{
+          m: 0,
+          fontSize: { xs: TYPE.title, md: TYPE.figure },
+          fontWeight: 800,
+          fontStretch: STRETCH.headline,
+        }}
+      >
+        {seat.name}
+      </Box>
+      <Quiet sx={{ fontSize: { xs: TYPE.small, md: TYPE.title }, minWidth: 0, ...ONE_LINE }}>
+        {record.machine}, {casting.name}
+      </Quiet>
+      <Box sx={{ ml: 'auto', display: { xs: 'none', md: 'block' } }}>
+        <OtherHeat except={[casting.id, seat.id]} units={units} initialMs={nowMs} />
+      </Box>
+      <Box role="status" data-link={link} sx={{ fontSize: TYPE.name, fontWeight: 700 }}>
+        {link === 'server_away' || link === 'database_away'
+          ? 'server away: the clock runs on here'
+          : keptIds.size > 0
+            ? `${keptIds.size} kept here`
+            : ''}
+      </Box>
+      <Box
+        sx={{ fontSize: { xs: TYPE.text, md: TYPE.title }, whiteSpace: 'nowrap' }}
+        suppressHydrationWarning
+      >
+        {sinceDoor}
+      </Box>
+      <IconButton component={Link} href={`/jobs/${record.id}/${seat.id}/way-in`} aria-label="Back to the job">
+        <CloseOutlined />
+      </IconButton>
+    </Box>
+  );
+}
+
+type RunFootProps = {
+  run: HeatRunView;
+  record: ProjectedJob;
+  units: Units;
+  heat: CastingHeat;
+  view: SeatView;
+  probe: ReturnType<typeof useProbe>;
+};
+
+/** The bearing, how long there is, and the probe. */
+export function RunFoot({ run, record, units, heat, view, probe }: RunFootProps) {
+  return (
+    <Quiet
+      sx={{
+        display: 'flex',
+        flexWrap: 'wrap',
+        columnGap: 3,
+        fontSize: { xs: TYPE.text, md: TYPE.name },
+        minHeight: 48,
+        alignItems: 'center',
+      }}
+    >
+      <span>
+        bearing{' '}
+        <b style={{ color: token('cold') }}>
+          {asText(showTemperature(run.now?.ringC ?? record.roomC, units))}
+        </b>
+      </span>
+      <span>
+        {run.gripsAfterS !== null && heat.phase === 'out' && view.history.letGoMs === null ? (
+          <>
+            let go now, it grips in <b>{Math.max(1, Math.round(run.gripsAfterS))} s</b>
+          </>
+        ) : run.freeC !== null ? (
+          <>
+            stays free above <b>{asText(showTemperature(run.freeC, units))}</b> together
+          </>
+        ) : (
+          ''
+        )}
+      </span>
+      <Box sx={{ ml: 'auto' }}>
+        {probe.isOn ? (
+          <span>
+            probe{' '}
+            <b data-testid="probe-live">
+              {probe.liveC === null ? '–' : asText(showTemperature(probe.liveC, units))}
+            </b>
+          </span>
+        ) : (
+          probe.probe && (
+            <Button variant="text" onClick={probe.take} sx={{ minHeight: 48 }}>
+              {probe.isTaken
+                ? 'Probe is on another screen: take it'
+                : `Put the ${probe.probe.isSimulated ? 'simulated ' : ''}probe on`}
+            </Button>
+          )
+        )}
+      </Box>
+    </Quiet>
+  );
+}
