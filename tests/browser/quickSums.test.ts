@@ -59,7 +59,7 @@ describe('the ask line', () => {
     await page.waitForFunction(() => window.location.pathname.startsWith('/jobs/'));
     await gotoReady(page, app.url);
     await page.type('[data-testid="ask"]', 'qqqq');
-    await page.waitForFunction(() => document.body.textContent?.includes('Nothing answers to this'));
+    await page.waitForFunction(() => document.body.textContent?.includes('What can be asked here'));
   });
 });
 
@@ -79,7 +79,12 @@ describe('a quick sum', () => {
     expect(await page.$eval('[data-part="With these"]', (node) => node.textContent)).toContain('61.924');
     await fill(page, 'interference_at_20C_mm', 'tight');
     expect(await problemOf(page, 'interference_at_20C_mm')).toContain('is no size');
-    expect(await textOf(page, 'sum-headline')).toBe(hotter);
+    // No answer stands beside an entry that is none: it says what it waits for.
+    await waitForText(page, 'sum-waits', /Interference/);
+    expect(await textOf(page, 'sum-headline')).toBe('–');
+    await fill(page, 'interference_at_20C_mm', '3 thou');
+    await waitForText(page, 'sum-headline', new RegExp(hotter.slice(0, 2)));
+    expect(await page.$('[data-testid="sum-waits"]')).toBeNull();
     await fill(page, 'interference_at_20C_mm', '900');
     expect(await problemOf(page, 'interference_at_20C_mm')).toContain('to');
     await tap(page, 'Step back');

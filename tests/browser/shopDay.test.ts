@@ -5,7 +5,7 @@ import type { Browser, ElementHandle } from 'puppeteer-core';
 import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
 import { findPlace, gotoReady, loadStored, openPage, waitForText, type App } from '../support/app';
-import { startJob, tap, typeInto, typeReading, untilReady } from '../support/hands';
+import { giveMicrometer, startJob, tap, typeInto, typeReading, untilReady } from '../support/hands';
 import { serveDemo } from '../support/serveDemo';
 
 /** A day in the shop beside the castings: shafts, rounds, spares, the shop’s own rules, pictures of things. */
@@ -19,6 +19,7 @@ describe('a seat on a shaft', () => {
   it('is read by typing, judged, and its cone comes off as its fit allows; all of it is kept', async () => {
     const jobId = await startJob(app, 'steering_head', 'Stem on the bench');
     const place = await findPlace(app, 'Stem on the bench', 'Lower race');
+    await giveMicrometer(app);
     const { page, errors } = await openPage(browser, { person: 'iq' });
     await gotoReady(page, place.at('work'));
     await waitForText(page, 'shaft-verdict', /Right: tight/);

@@ -4,7 +4,9 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { ElementHandle, Page } from 'puppeteer-core';
 import { wait } from '../../scripts/lib/processes.mjs';
+import { idOf } from '../../database/demo/demo';
 import { waitForStored, type App } from './app';
+import { randomId } from './ids';
 
 /**
  * Waits until the element lies still and nothing lies over it, as a finger does: a dialog that is still closing takes the touch, and what
@@ -104,6 +106,22 @@ export const startJob = async (app: App, kind: string, machine = '') =>
       })
     ).json()) as { id: JobId }
   ).id;
+
+const send = (app: App, method: string, path: string, body: unknown) =>
+  fetch(`${app.url}/api/v1/${path}`, {
+    method,
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(body),
+  });
+
+/** The shop has a micrometer of its own, which IQ reads shafts and parts with. */
+export async function giveMicrometer(app: App) {
+  const id = randomId();
+  const facts = { kind: 'micrometer', resolution: 0.001, u: 0.0026, isSimulated: false };
+  await send(app, 'POST', 'instruments', { id, name: 'Micrometer of ours', ...facts });
+  const instruments = { journal: [id], inside: [id], outside: [id] };
+  await send(app, 'PATCH', `people/${idOf('person iq')}`, { instruments });
+}
 
 /** Presses Tab until the focus is on something whose words begin so, then Enter: the way of a person without a mouse. */
 export async function tabTo(page: Page, words: string) {

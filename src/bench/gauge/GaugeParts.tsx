@@ -40,7 +40,6 @@ export function InstrumentName({ instruments, readings, onPick }: InstrumentProp
       onClick={onPick}
       data-testid="instrument"
       data-simulated={here?.isSimulated ?? false}
-      aria-label={`Read with ${here?.name ?? 'nothing yet'}: pick another`}
       sx={{ ...BLOCK, width: 138, pr: 1 }}
     >
       <Box
@@ -80,7 +79,6 @@ export function MetalName({ readings, onMetal }: { readings: Readings; onMetal: 
       component="button"
       onClick={onMetal}
       data-testid="metal-temperature"
-      aria-label={`Temperature of the ${temperatures.body}: ${asText(showTemperature(metalC, units))}; change it`}
       sx={{ ...BLOCK, width: 76, pr: 1 }}
     >
       <Box component="span" sx={FINE}>

@@ -133,7 +133,7 @@ export function RunFoot({ run, record, units, heat, view, probe }: RunFootProps)
             <Button variant="text" onClick={probe.take} sx={{ minHeight: 48 }}>
               {probe.isTaken
                 ? 'Probe is on another screen: take it'
-                : `Put the ${probe.probe.isSimulated ? 'simulated ' : ''}probe on`}
+                : `Put the ${probe.probe.isSimulated && !record.isDemo ? 'simulated ' : ''}probe on`}
             </Button>
           )
         )}

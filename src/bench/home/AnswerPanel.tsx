@@ -1,5 +1,5 @@
 'use client';
-import { UNNAMED_MACHINE } from '@/core/record/job';
+import { UNNAMED_MACHINE } from '@/core/record/vocabulary';
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
 import type { AskAnswer } from '@/core/ask/answer';

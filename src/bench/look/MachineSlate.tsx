@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { EventBody } from '@/core/record/entries';
 import { fail, succeed, type Result } from '@/core/quantity/result';
-import { UNNAMED_MACHINE } from '@/core/record/job';
+import { UNNAMED_MACHINE } from '@/core/record/vocabulary';
 import { useJob } from '@/bench/record/JobProvider';
 import { useEdits } from '@/bench/record/useEdits';
 import { EntryField, readNumber, readText } from '@/ui/fields/EntryField';

@@ -21,7 +21,7 @@ export const grid = {
 } as const;
 
 /** All fields of a sum: numbers as people type them, a metal's numbers by the metal's name. */
-export function SumFields({ fields, inputs, units, issues, onChange, prefix = '' }: Props) {
+export function SumFields({ fields, inputs, units, issues, onChange, onWaiting, prefix = '' }: Props) {
   const holder = prefix === '' ? inputs : (valueAt(inputs, prefix.slice(0, -1)) as Inputs);
   const metals = groupMetals(fields);
   return (
@@ -53,6 +53,7 @@ export function SumFields({ fields, inputs, units, issues, onChange, prefix = ''
                   units={units}
                   issues={issues}
                   onChange={onChange}
+                  onWaiting={onWaiting}
                   prefix={`${path}.`}
                 />
               </Box>
@@ -72,6 +73,7 @@ export function SumFields({ fields, inputs, units, issues, onChange, prefix = ''
                 units={units}
                 issues={issues}
                 onChange={onChange}
+                onWaiting={onWaiting}
               />
             ) : null;
           return (
@@ -83,6 +85,7 @@ export function SumFields({ fields, inputs, units, issues, onChange, prefix = ''
               units={units}
               issue={own}
               onChange={onChange}
+              onWaiting={onWaiting}
             />
           );
         })}
@@ -113,6 +116,7 @@ function MetalField({
   units,
   issues,
   onChange,
+  onWaiting,
 }: MetalGroup & Omit<Props, 'fields'> & { prefix: string }) {
   const [isOwn, setOwn] = useState(false);
   const matches = (material: Material) =>
@@ -155,6 +159,7 @@ function MetalField({
             units={units}
             issue={issues.find((issue) => issue.field === prefix + field.name)}
             onChange={onChange}
+            onWaiting={onWaiting}
           />
         ))}
     </>
@@ -162,7 +167,7 @@ function MetalField({
 }
 
 /** One field. What does not fit stays in its box with the reason under it; the last good value goes on counting. */
-function OneField({ field, path, value, units, issue, onChange }: OneProps) {
+function OneField({ field, path, value, units, issue, onChange, onWaiting }: OneProps) {
   if (field.kind === 'choice') {
     return (
       <TextField
@@ -201,6 +206,7 @@ function OneField({ field, path, value, units, issue, onChange }: OneProps) {
         units={units}
         issue={issue}
         onChange={onChange}
+        onWaiting={onWaiting}
       />
     );
   if (field.kind === 'maybe_number')
@@ -212,6 +218,7 @@ function OneField({ field, path, value, units, issue, onChange }: OneProps) {
         units={units}
         issue={issue}
         onChange={onChange}
+        onWaiting={onWaiting}
         placeholder={field.nullWords}
       />
     );
@@ -223,6 +230,7 @@ function OneField({ field, path, value, units, issue, onChange }: OneProps) {
       units={units}
       issue={issue}
       onChange={onChange}
+      onWaiting={onWaiting}
       isWide={
         field.kind === 'numbers' || field.kind === 'texts' || field.kind === 'counts' || field.kind === 'text'
       }

@@ -34,7 +34,10 @@ export function SumPage({
 }: PlaceProps & { sum: SumDescription; initialInputs: Inputs; initial: Result<Solved> }) {
   const person = usePerson(place.people);
   const units = person?.units ?? 'metric';
-  const { inputs, change, stepBack, canStepBack, reset } = useInputs(sum.fields, initialInputs);
+  const { inputs, change, wait, waitsFor, round, stepBack, canStepBack, reset } = useInputs(
+    sum.fields,
+    initialInputs,
+  );
   const { shown, issues, isOld } = useSum(sumPath(sum), inputs, initial);
   const fieldNames = new Set(
     sum.fields.flatMap((field) =>
@@ -64,46 +67,85 @@ export function SumPage({
           '@media print': { gridTemplateColumns: '1fr' },
         }}
       >
-        <InputSide shown={shown} sum={sum} units={units} isOld={isOld} loose={loose} />
+        <InputSide
+          shown={shown}
+          sum={sum}
+          units={units}
+          isOld={isOld || waitsFor.length > 0}
+          waitsFor={waitsFor.length > 0 ? waitsFor : issues.map((issue) => labelOf(sum, issue.field))}
+          loose={loose}
+        />
         <Box sx={{ minWidth: 0 }}>
-          <SumFields fields={sum.fields} inputs={inputs} units={units} issues={issues} onChange={change} />
-          <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', mt: 1.5, gap: 1 }}>
-            <Button variant="outlined" disabled={!canStepBack} onClick={stepBack}>
-              Step back
-            </Button>
-            <Button variant="text" onClick={reset}>
-              Usual values
-            </Button>
-            <CopyLink />
-            <Button variant="text" onClick={() => window.print()}>
-              Print
-            </Button>
-            {sum.topic === 'driver' &&
-              (['svg', 'dxf'] as const).map((format) => (
-                <Button key={format} variant="outlined" href={pusherHref(inputs, format)} download>
-                  Pusher, {format.toUpperCase()}
-                </Button>
-              ))}
-          </Box>
+          <SumFields
+            key={round}
+            fields={sum.fields}
+            inputs={inputs}
+            units={units}
+            issues={issues}
+            onChange={change}
+            onWaiting={wait}
+          />
+          <SumActs topic={sum.topic} inputs={inputs} stepBack={canStepBack ? stepBack : null} reset={reset} />
         </Box>
       </Box>
     </PlaceFrame>
   );
 }
 
+type ActsProps = { topic: string; inputs: Inputs; stepBack: (() => void) | null; reset: () => void };
+
+/** What can be done with a sum as it stands. */
+const SumActs = ({ topic, inputs, stepBack, reset }: ActsProps) => (
+  <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', mt: 1.5, gap: 1 }}>
+    <Button variant="outlined" disabled={stepBack === null} onClick={stepBack ?? undefined}>
+      Step back
+    </Button>
+    <Button variant="text" onClick={reset}>
+      Usual values
+    </Button>
+    <CopyLink />
+    <Button variant="text" onClick={() => window.print()}>
+      Print
+    </Button>
+    {topic === 'driver' &&
+      (['svg', 'dxf'] as const).map((format) => (
+        <Button key={format} variant="outlined" href={pusherHref(inputs, format)} download>
+          Pusher, {format.toUpperCase()}
+        </Button>
+      ))}
+  </Box>
+);
+
+/** What a field is called, also one in a group. */
+const labelOf = ({ fields, title }: SumDescription, path: string): string => {
+  const [own, inner] = path.split('.');
+  const field = fields.find(({ name }) => name === own);
+  const within = field?.kind === 'group' ? field.fields.find(({ name }) => name === inner) : undefined;
+  return within?.label ?? field?.label ?? title;
+};
+
 type InputSideProps = {
   shown: { inputs: Readonly<Record<string, unknown>>; solved: Solved } | null;
   sum: SumDescription;
   units: Units;
   isOld: boolean;
+  /** Labels of what is missing, or can't be; empty: nothing. */
+  waitsFor: readonly string[];
   loose: Issue[];
 };
 
 /** What goes in, and the picture that follows it. */
-function InputSide({ shown, sum, units, isOld, loose }: InputSideProps) {
+function InputSide({ shown, sum, units, isOld, waitsFor, loose }: InputSideProps) {
   return (
     <Box sx={{ minWidth: 0 }}>
-      {shown && <Answer sum={sum} solved={shown.solved} units={units} isOld={isOld} />}
+      {waitsFor.length > 0 && (
+        <Box role="status" data-testid="sum-waits" sx={{ fontSize: TYPE.lead, fontWeight: 650 }}>
+          No answer yet. Look at: {waitsFor.join(', ')}.
+        </Box>
+      )}
+      {shown && (
+        <Answer sum={sum} solved={shown.solved} units={units} isOld={isOld} isMissing={waitsFor.length > 0} />
+      )}
       {loose.map((issue) => (
         <Box
           key={issue.code}
@@ -135,8 +177,13 @@ function InputSide({ shown, sum, units, isOld, loose }: InputSideProps) {
           />
         </Box>
       )}
-      {shown && <OtherAnswers sum={sum} solved={shown.solved} units={units} />}
-      {shown && <Provenance sum={sum} solved={shown.solved} />}
+      {shown && (
+        // Greyed, and kept in its place: nothing jumps while a number is being typed.
+        <Box sx={{ opacity: isOld ? 0.45 : 1 }} aria-hidden={waitsFor.length > 0}>
+          <OtherAnswers sum={sum} solved={shown.solved} units={units} />
+          <Provenance sum={sum} solved={shown.solved} />
+        </Box>
+      )}
     </Box>
   );
 }
@@ -146,11 +193,14 @@ function Answer({
   solved,
   units,
   isOld,
+  isMissing,
 }: {
   sum: SumDescription;
   solved: Solved;
   units: Units;
   isOld: boolean;
+  /** What stood there is of other inputs: no figure and no verdict beside an entry that can't be. */
+  isMissing: boolean;
 }) {
   const head = sum.answers.find(({ name }) => name === sum.headline)!;
   const { figure, unit } = sayAnswer(head, solved.answers, units);
@@ -169,10 +219,12 @@ function Answer({
             lineHeight: 1,
           }}
         >
-          {figure}
-          <Box component="span" sx={{ fontSize: '0.42em', fontWeight: 700, ml: 1 }}>
-            {unit}
-          </Box>
+          {isMissing ? '–' : figure}
+          {!isMissing && (
+            <Box component="span" sx={{ fontSize: '0.42em', fontWeight: 700, ml: 1 }}>
+              {unit}
+            </Box>
+          )}
         </Box>
       </Box>
       {verdict && (
@@ -184,6 +236,7 @@ function Answer({
             fontWeight: 750,
             fontStretch: STRETCH.headline,
             display: 'inline-block',
+            visibility: isMissing ? 'hidden' : 'visible',
             ...(verdict.severity === 'fault'
               ? { backgroundColor: token('block'), color: token('onBlock'), px: 1.5 }
               : verdict.severity === 'caution'

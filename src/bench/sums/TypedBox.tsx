@@ -17,6 +17,8 @@ export type Props = {
   units: Units;
   issues: readonly Issue[];
   onChange: (changes: Readonly<Record<FieldPath, unknown>>) => void;
+  /** What stands in this box can't be counted with (its label), or can again (null): nothing is answered beside it meanwhile. */
+  onWaiting: (path: FieldPath, label: string | null) => void;
   prefix?: string;
 };
 
@@ -40,6 +42,7 @@ export type OneProps = {
   units: Units;
   issue: Issue | undefined;
   onChange: Props['onChange'];
+  onWaiting: Props['onWaiting'];
 };
 
 export function TypedBox({
@@ -49,6 +52,7 @@ export function TypedBox({
   units,
   issue,
   onChange,
+  onWaiting,
   placeholder,
   isWide = false,
 }: OneProps & { placeholder?: string; isWide?: boolean }) {
@@ -59,6 +63,7 @@ export function TypedBox({
   const change = (text: string) => {
     const read = readField(field, text, units);
     setTyped({ text, for: read.ok ? read.value : value, problem: read.ok ? null : read.issues[0]! });
+    onWaiting(path, read.ok ? null : field.label);
     if (read.ok) onChange({ [path]: read.value });
   };
   return (
@@ -86,21 +91,12 @@ export function TypedBox({
   );
 }
 
-export function SpreadBox({
-  field,
-  path,
-  value,
-  units,
-  issue,
-  onChange,
-}: {
+type SpreadProps = Omit<OneProps, 'field' | 'value'> & {
   field: Extract<Field, { kind: 'spread' }>;
-  path: FieldPath;
   value: SpreadValue;
-  units: Units;
-  issue: Issue | undefined;
-  onChange: Props['onChange'];
-}) {
+};
+
+export function SpreadBox({ field, path, value, units, issue, onChange, onWaiting }: SpreadProps) {
   const [typed, setTyped] = useState<{ part: 'value' | 'doubt'; text: string; problem: Issue | null } | null>(
     null,
   );
@@ -108,6 +104,7 @@ export function SpreadBox({
   const change = (part: 'value' | 'doubt', text: string) => {
     const read = readSpread(field, value, part, text, units);
     setTyped({ part, text, problem: read.ok ? null : read.issues[0]! });
+    onWaiting(path, read.ok ? null : field.label);
     if (read.ok) onChange({ [path]: read.value });
   };
   const box = (part: 'value' | 'doubt', label: string, shown: string) => (

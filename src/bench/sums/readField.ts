@@ -1,5 +1,6 @@
 import { bareFigure, parseQuantity, quantityAsTyped, showQuantity } from '@/core/quantity/quantities';
 import { asText, type Units } from '@/core/quantity/format';
+import { parseLength } from '@/core/quantity/parseLength';
 import { fail, succeed, type Result } from '@/core/quantity/result';
 import type { Field, SpreadValue } from '@/core/sums/sum';
 
@@ -25,6 +26,17 @@ export function valueAsTyped(field: Field, value: unknown, units: Units): string
     default:
       return '';
   }
+}
+
+/** Pieces of one thickness: `200×3` in whole micrometres, `0.2×3` in mm, `8thou×2`. Null where it is none. */
+function readPieces(pair: string): [thicknessUm: string, count: number] | null {
+  const match = /^([\d.,]+)(mm|um|µm|thou|in)?[x×*](\d+)$/i.exec(pair);
+  if (!match) return null;
+  const [, figure = '', unit, count] = match;
+  const bare = /[.,]/.test(figure) ? 'mm' : 'um';
+  const thickness = parseLength(figure + (unit ?? ''), bare);
+  const um = thickness.ok ? Math.round(thickness.value.mm * 1000) : 0;
+  return um > 0 ? [String(um), Number(count)] : null;
 }
 
 function within(
@@ -72,16 +84,10 @@ export function readField(field: Field, text: string, units: Units): Result<unkn
     case 'text':
       return text.trim() === '' ? fail({ code: 'empty', field: '' }) : succeed(text);
     case 'counts': {
-      const pairs =
-        text.trim() === ''
-          ? []
-          : text
-              .trim()
-              .split(SEPARATOR)
-              .map((pair) => /^(\d+)[x×*](\d+)$/i.exec(pair));
+      const pairs = text.trim() === '' ? [] : text.trim().split(SEPARATOR).map(readPieces);
       return pairs.includes(null)
         ? fail({ code: 'not_counts', field: '', given: text })
-        : succeed(Object.fromEntries(pairs.map((pair) => [pair![1]!, Number(pair![2])])));
+        : succeed(Object.fromEntries(pairs as [string, number][]));
     }
     default:
       return fail({ code: 'not_typed', field: '' });

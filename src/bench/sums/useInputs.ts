@@ -29,6 +29,15 @@ export function useInputs(fields: readonly Field[], initial: Inputs) {
   const [inputs, setInputs] = useState(initial);
   const [past, setPast] = useState<readonly Inputs[]>([]);
   const [lastChanged, setLastChanged] = useState<string | null>(null);
+  /** What stands typed in a box and is no value, by the box: nothing is answered until it is one. */
+  const [waiting, setWaiting] = useState<Readonly<Record<FieldPath, string>>>({});
+  /** Counts what replaced all inputs at once: boxes begin anew with it. */
+  const [round, setRound] = useState(0);
+  const begin = () => {
+    setLastChanged(null);
+    setWaiting({});
+    setRound(round + 1);
+  };
 
   useEffect(() => {
     const query = writeAddress(fields, inputs).toString();
@@ -46,16 +55,27 @@ export function useInputs(fields: readonly Field[], initial: Inputs) {
   };
   const stepBack = () => {
     const last = past.at(-1);
-    setLastChanged(null);
+    begin();
     if (last) {
       setInputs(last);
       setPast(past.slice(0, -1));
     }
   };
   const reset = () => {
-    setLastChanged(null);
+    begin();
     setPast([...past, inputs]);
     setInputs(usualInputs(fields));
   };
-  return { inputs, change, stepBack, canStepBack: past.length > 0, reset };
+  const wait = (path: FieldPath, label: string | null) =>
+    setWaiting(({ [path]: _before, ...others }) => (label === null ? others : { ...others, [path]: label }));
+  return {
+    inputs,
+    change,
+    wait,
+    waitsFor: Object.values(waiting),
+    round,
+    stepBack,
+    canStepBack: past.length > 0 || Object.keys(waiting).length > 0,
+    reset,
+  };
 }

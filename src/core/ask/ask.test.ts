@@ -5,7 +5,8 @@ import { bagCode, isBagCode } from '@/core/board/bagCode';
 import { JOB_KINDS } from '@/core/job/kinds/allKinds';
 import type { AskContext } from './answer';
 import { ask } from './ask';
-import { quickSeat, usualClassFor } from './quickSeat';
+import { usualClassFor } from '@/core/fit/usualClass';
+import { quickSeat } from './quickSeat';
 import { ANSWER_KINDS, sayForApi } from './sayForApi';
 
 const CONTEXT: AskContext = {

@@ -4,6 +4,7 @@ import type { BearingType } from '@/core/catalogue/bearings/row';
 import type { HousingClass } from '@/core/catalogue/limits';
 import { LIMIT_C, MATERIALS, type MaterialCode } from '@/core/catalogue/materials';
 import { findInterference } from '@/core/fit/interference';
+import { usualClassFor } from '@/core/fit/usualClass';
 import { pushForceBracket } from '@/core/fit/pushForce';
 import { clearanceAt, freeTemperature, housingTemperatureFor, leastClearanceMm } from '@/core/heat/expansion';
 import { FREEZER_C, CONVECTION, timeUntilWithin } from '@/core/heat/soak';
@@ -39,16 +40,6 @@ export type QuickSeat = {
 
 const ROOM_C = 20;
 const NEAR_ENOUGH_K = 1;
-
-/**
- * What a seat is usually made to: drawn cups R7 in light alloy and N7 in steel (ISO 3245 practice, from memory); bearings N7 in light
- * castings, M7 in hubs, K7 in iron and steel (common practice, no source).
- */
-export function usualClassFor(type: BearingType, material: MaterialCode): HousingClass {
-  const isSteel = material === 'mild_steel' || material === 'grey_iron';
-  if (type === 'drawn_cup') return isSteel ? 'N7' : 'R7';
-  return isSteel ? 'K7' : material === 'al6061_t6' ? 'M7' : 'N7';
-}
 
 /** The boss is taken a quarter bigger than the bearing. Common practice, no source. */
 const USUAL_BOSS = 1.25;

@@ -19,3 +19,16 @@ it.each([
       }).verdict,
     ).toBe(verdict),
 );
+
+it('read with a caliper (u 0.034 mm on the fit), a nip of 0.012 mm is not called too tight by its far edge: it cannot be told', () =>
+  expect(
+    judgeFit({
+      benchMm: { value: 0.012, u: 0.034 },
+      runningMm: { value: 0, u: 0.035 },
+      housingTrescaMPa: 180,
+      yieldMPa: 140,
+      usualHighMm: 0.03,
+      load: 'standing',
+      isMeasured: true,
+    }),
+  ).toEqual({ verdict: 'cannot_tell', severity: 'caution' }));

@@ -22,7 +22,7 @@ export type FitJudgement = {
 
 /**
  * Judges a seat on its unfavourable edges. A band that crosses zero is never called right.
- * Order matters: what is certain first (slack, too tight), then what cannot be told, then what heat does.
+ * Order matters: what is certain first (slack), then what cannot be told, then what is too tight, then what heat does.
  */
 export function judgeFit({
   benchMm,
@@ -50,9 +50,10 @@ export function judgeFit({
   if (!isMeasured && bench.low < 0) return { verdict: 'not_measured', severity: 'none' };
   if (isDoubted) return { verdict: 'reading_doubted', severity: 'caution' };
   if (bench.high < 0) return { verdict: 'slack', severity: 'fault' };
+  // What may as well be clear is not too tight: the gauge was too coarse, whatever its far edge would do to the boss.
+  if (bench.low < 0) return { verdict: 'cannot_tell', severity: 'caution' };
   if (yieldMPa !== null && housingTrescaMPa > YIELD_SHARE * yieldMPa)
     return { verdict: 'too_tight', severity: 'fault' };
-  if (bench.low < 0) return { verdict: 'cannot_tell', severity: 'caution' };
   if (running.low < 0)
     return { verdict: 'may_go_loose_hot', severity: load === 'rotating' ? 'fault' : 'caution' };
   if (bench.low > usualHighMm) return { verdict: 'tight', severity: 'caution' };

@@ -1,7 +1,7 @@
 import type { Instrument } from '@/core/record/instrument';
 import type { UsedInstruments } from '@/core/record/person';
-import { REMEMBERED_MAX } from '@/core/record/person';
 import { familyOf, type SlotFamily } from '@/core/record/slots';
+import { REMEMBERED_MAX } from '@/core/record/vocabulary';
 import { SORTS } from './sorts';
 
 /** Can this sort of instrument be put to such a slot? */

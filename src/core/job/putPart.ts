@@ -1,4 +1,4 @@
-import { usualClassFor } from '@/core/ask/quickSeat';
+import { usualClassFor } from '@/core/fit/usualClass';
 import type { BorePart } from '@/core/record/fittedPart';
 import type { Casting } from '@/core/record/job';
 import { boreKindOf, guardOf } from '@/core/record/seatFacts';

@@ -24,12 +24,16 @@ const bareLength = (quantity: Quantity, units: Units) =>
 const PER_MM: Partial<Record<Quantity, number>> = { size_mm: 1, fit_mm: 1, fit_um: 1000, metre: 0.001 };
 
 /**
- * Reads what people type: `.195in`, `195 thou`, `1/64`, `10,7`, `62.01mm`, `250F`, `11 ft-lb`, `−18`, `20nm`, `5 min`.
+ * Reads what people type: `.195in`, `195 thou`, `1/64`, `10,7`, `62.01mm`, `250F`, `11 ft-lb`, `−18`, `20nm`, `5 min`,
+ * `20 tpi`, `3 o’clock`.
  * A bare number is in the person's own unit for this kind.
  * Invalid: `empty`, `not_a_number`, `unknown_unit`, and those of `parseLength` and `parseTemperature`.
  */
 export function parseQuantity(text: string, quantity: Quantity, units: Units, field = ''): Result<number> {
   const perMm = PER_MM[quantity];
+  const threads = quantity === 'size_mm' ? /^\s*([\d.,]+)\s*(?:tpi|threads per inch)\s*$/i.exec(text) : null;
+  const perInch = threads && parseDecimal(threads[1]!);
+  if (perInch) return succeed(MM_PER_INCH / perInch);
   if (perMm !== undefined) {
     const length = parseLength(text, bareLength(quantity, units), field);
     return length.ok ? succeed(length.value.mm * perMm) : length;

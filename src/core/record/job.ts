@@ -54,9 +54,6 @@ export type Casting = z.infer<typeof castingSchema>;
 /** Numbers are counted up, and written on bags. */
 export const JOB_NUMBER_MAX = 999_999;
 
-/** What a job is called until somebody says which machine it is. */
-export const UNNAMED_MACHINE = 'Machine not named yet';
-
 /** A job with everything but its entries. */
 export const jobHeadSchema = z.strictObject({
   id: jobIdSchema,

@@ -1,13 +1,10 @@
 import { z } from 'zod';
 import { instrumentIdSchema, personIdSchema } from './ids';
 import { SLOT_FAMILIES, type SlotFamily } from './slots';
-import { WALKS } from './vocabulary';
+import { REMEMBERED_MAX, WALKS } from './vocabulary';
 
 /** Ways to read lengths and temperatures. */
 export const UNITS = ['metric', 'metric_um', 'imperial'] as const;
-
-/** As many instruments as are remembered for one family of slots, the last taken first. */
-export const REMEMBERED_MAX = 6;
 
 const families = Object.keys(SLOT_FAMILIES) as [SlotFamily, ...SlotFamily[]];
 

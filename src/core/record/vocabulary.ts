@@ -222,6 +222,12 @@ export const keyFrom = (text: string): string =>
     .replace(/^_+|_+$/g, '')
     .slice(0, 60) || 'x';
 
+/** What a job is called until somebody says which machine it is. */
+export const UNNAMED_MACHINE = 'Machine not named yet';
+
+/** As many instruments as are remembered for one family of slots, the last taken first. */
+export const REMEMBERED_MAX = 6;
+
 /** Metals that a casting can be of. */
 export const CASTING_METALS = [
   'alsi9cu3',

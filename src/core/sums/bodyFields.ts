@@ -12,7 +12,7 @@ export const heat = (usual: number) => ({
   usual,
 });
 
-export const area = (usual: number) => num('area_m2', 'Surface', 'square_metre', usual, [1e-8, 1000]);
+export const area = (usual: number) => num('area_m2', 'Surface', 'square_metre', usual, [1e-6, 5]);
 
 export const film = (usual: number) =>
   num(
@@ -41,7 +41,7 @@ export const bodyFields = (
   [
     num('mass_kg', `${whose}: mass`, 'kilogram', usual.mass, [1e-6, 10_000]),
     { ...metal('specific_heat_J_kgK', whose, 'specificHeatJKgK', usual.metal), usual: usual.heat },
-    num('area_m2', `${whose}: surface`, 'square_metre', usual.area, [1e-7, 1000]),
+    num('area_m2', `${whose}: surface`, 'square_metre', usual.area, [1e-6, 5]),
     num('h_W_m2K', `${whose}: heat-transfer coefficient, W/(m²·K)`, 'plain', 12, [0, 100_000]),
     num('emissivity', `${whose}: emissivity`, 'ratio', usual.emissivity, [0, 1]),
     num('start_C', `${whose}: starts at`, 'celsius', usual.start, CELSIUS),

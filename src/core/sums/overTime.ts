@@ -46,7 +46,7 @@ const lumpedFields = [
     [0, 1e6],
     'touching 500–5000: a guess, × / ÷ 3',
   ),
-  num('contact_area_m2', 'over an area of', 'square_metre', 0.0031, [0, 10]),
+  num('contact_area_m2', 'over an area of', 'square_metre', 0.0031, [0, 1]),
   optional(
     num(
       'bench_W_K',

@@ -19,7 +19,7 @@ export const shims = defineSum({
     {
       kind: 'counts',
       name: 'stock_um_count',
-      label: 'In stock: thickness in µm and how many',
+      label: 'In stock: thickness (µm; 0.2 mm, 8thou) × how many',
       usual: { 50: 4, 100: 4, 150: 2, 200: 3, 300: 2, 500: 2 },
     },
   ],

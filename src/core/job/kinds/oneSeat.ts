@@ -3,7 +3,7 @@ import type { bearingPartSchema } from '@/core/record/fittedPart';
 import { boreKindOf } from '@/core/record/seatFacts';
 import type { BoreSpec } from '@/core/record/seatSpec';
 import type { z } from 'zod';
-import { usualClassFor } from '@/core/ask/quickSeat';
+import { usualClassFor } from '@/core/fit/usualClass';
 import type { JobKind } from './jobKind';
 
 /** A part that a one-seat job can be made for. */
