@@ -199,6 +199,8 @@ export async function sendEvent(app: App, jobId: JobId, { kind, body, seatId, ca
 
 export type StoredJob = {
   number: number;
+  machine: string;
+  instruments: { id: string; name: string; u: number; range?: object }[];
   castings: { seats: { id: string }[] }[];
   shafts: { seats: { id: string; name: string }[] }[];
   photographs: { about: string | null }[];

@@ -202,6 +202,9 @@ const keysOf =
     act();
   };
 
+/** On a phone only what can be pressed now. */
+const onlyWith = (isUsable: boolean) => ({ xs: isUsable ? 'inline-flex' : 'none', sm: 'inline-flex' });
+
 function BarButtons({ here, readings, onType }: { here: GaugeSlot; readings: Readings; onType: () => void }) {
   const hasReading = readings.readingIn(here.slot) !== undefined;
   return (
@@ -209,7 +212,12 @@ function BarButtons({ here, readings, onType }: { here: GaugeSlot; readings: Rea
       <Button variant="text" onClick={onType} sx={QUIET_BUTTON}>
         Type it
       </Button>
-      <Button variant="text" onClick={readings.strike} disabled={!hasReading} sx={QUIET_BUTTON}>
+      <Button
+        variant="text"
+        onClick={readings.strike}
+        disabled={!hasReading}
+        sx={{ ...QUIET_BUTTON, display: onlyWith(hasReading) }}
+      >
         Strike out
       </Button>
       <Button
@@ -217,7 +225,7 @@ function BarButtons({ here, readings, onType }: { here: GaugeSlot; readings: Rea
         onClick={readings.startMove}
         disabled={!hasReading}
         aria-pressed={readings.isMoving}
-        sx={QUIET_BUTTON}
+        sx={{ ...QUIET_BUTTON, display: onlyWith(hasReading) }}
       >
         {readings.isMoving ? 'Where to?' : 'Move it'}
       </Button>

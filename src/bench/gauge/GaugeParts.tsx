@@ -240,7 +240,16 @@ export function WaitingSlot({
   const { isWaiting } = readings;
   const [ground, ink] = isWaiting ? [token('block'), token('onBlock')] : [token('shade'), token('ink')];
   return (
-    <Box sx={{ display: 'flex', backgroundColor: ground, color: ink, alignItems: 'stretch' }}>
+    <Box
+      sx={{
+        display: 'flex',
+        flex: { xs: 1, lg: 'none' },
+        justifyContent: 'space-between',
+        backgroundColor: ground,
+        color: ink,
+        alignItems: 'stretch',
+      }}
+    >
       <Box sx={{ pl: 2, py: 1, width: 112 }}>
         <Box sx={{ fontSize: TYPE.fine, whiteSpace: 'nowrap' }}>
           {readings.readingIn(here.slot) ? 'again' : 'waiting'}: {here.label}

@@ -31,13 +31,12 @@ export function useDigits({ input, isOff, slot, onText }: Digits) {
   useEffect(() => {
     input.current?.focus({ preventScroll: true });
     // Where the slots do not fit side by side; after the drawing, which it would make wait for a layout of its own.
-    const timer = setTimeout(
-      () =>
-        document
-          .querySelector('[role="listbox"] [aria-selected="true"]')
-          ?.scrollIntoView({ block: 'nearest', inline: 'nearest' }),
-      0,
-    );
+    const timer = setTimeout(() => {
+      const here = document.querySelector<HTMLElement>('[role="listbox"] [aria-selected="true"]');
+      const row = here?.parentElement;
+      // Sideways alone: the page stays where it is.
+      if (here && row) row.scrollLeft = here.offsetLeft - row.offsetLeft - 40;
+    }, 0);
     return () => clearTimeout(timer);
   }, [input, slot]);
 }

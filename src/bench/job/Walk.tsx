@@ -100,12 +100,12 @@ const WalkSteps = memo(function WalkSteps({ jobId, seatId, step, doneShare, note
               aria-current={isHere ? 'step' : undefined}
               sx={{
                 display: 'flex',
-                alignItems: 'baseline',
+                alignItems: 'center',
                 gap: 1,
                 px: 1,
                 whiteSpace: 'nowrap',
                 minHeight: 48,
-                pt: 1,
+                pt: 0.5,
                 textDecoration: 'none',
                 color: token('ink'),
                 fontSize: TYPE.lead,

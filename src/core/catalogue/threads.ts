@@ -1,4 +1,4 @@
-import { MM_PER_INCH } from '@/core/quantity/parseLength';
+import { MM_PER_INCH } from '@/core/quantity/inch';
 
 /**
  * Metric threads M3–M24, coarse and the common fine pitches; stress area and proof loads.

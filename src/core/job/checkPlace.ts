@@ -5,7 +5,7 @@ import type { Casting } from '@/core/record/job';
 import { journalMm, journalOf } from '@/core/record/journals';
 import type { Shaft } from '@/core/record/shafts';
 import { familyOf, readSlot } from '@/core/record/slots';
-import { checkSize, sizesOfSeat, type SlotSizes } from './checkReading';
+import { checkSize, sizesOfSeat, type SlotSizes } from './checkSize';
 
 /** Everything that an entry may point at. */
 export type Places = {

@@ -11,7 +11,8 @@ import {
   viewJob,
   viewSeat,
 } from '../../../tests/support/records';
-import { checkReading, sizesOfSeat } from './checkReading';
+import { checkReading } from './checkReading';
+import { sizesOfSeat } from './checkSize';
 import { findSeatMove } from '@/core/walk/nextMove';
 import { planSeat } from './planSeat';
 

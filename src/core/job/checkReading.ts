@@ -1,12 +1,9 @@
 import { bareLengthUnit, type Units } from '@/core/quantity/format';
-import { checkBelievable, parseLength } from '@/core/quantity/parseLength';
-import { fail, succeed, type Result } from '@/core/quantity/result';
-import type { Seat } from '@/core/record/job';
+import { parseLength } from '@/core/quantity/parseLength';
+import type { Result } from '@/core/quantity/result';
 import { familyOf, slotText, type Slot } from '@/core/record/slots';
+import { checkSize, type SlotSizes } from './checkSize';
 import { parseMetalTemperature } from './metalTemperature';
-
-/** A wrong-variant part is off by a millimetre or two and must still be recordable; farther off is a slip. Common practice, no source. */
-const WITHIN_MM = 3;
 
 /**
  * A reading as typed for a slot, bare numbers in the person's units, checked against what belongs there: bore and outside near the
@@ -29,38 +26,4 @@ export function checkReading({
   if (familyOf(slot).quantity === 'temperature') return parseMetalTemperature(typed, units, field);
   const parsed = parseLength(typed, bareLengthUnit(units), field);
   return parsed.ok ? checkSize({ slot, mm: parsed.value.mm, ...sizes }) : parsed;
-}
-
-/** What belongs into the slots of one seat. */
-export type SlotSizes = {
-  part: { outsideMm: number; boreMm: number; widthMm: number };
-  /** Nominal size of the shaft that goes in; null where none is known. */
-  shaftMm: number | null;
-  /** How deep its part can stand; null where depth is no matter: on a shaft. */
-  deepestMm: number | null;
-};
-
-/** A depth may be anything from flush to the whole way in, so no other unit can be guessed from it. */
-export const sizesOfSeat = ({ spec: { part, housing } }: Seat, shaftMm: number | null): SlotSizes => ({
-  part,
-  shaftMm,
-  deepestMm: Math.max(housing.depthToShoulderMm, part.widthMm) + 2,
-});
-
-/** A size in mm against what belongs into its slot; typed numbers and stored ones are held to the same. Invalid: as `checkReading`. */
-export function checkSize({
-  slot,
-  mm,
-  part,
-  shaftMm,
-  deepestMm,
-}: SlotSizes & { slot: Slot; mm: number }): Result<number> {
-  const field = slotText(slot);
-  const expectedMm = familyOf(slot).expectedMm({ part, shaftMm });
-  if (expectedMm !== null) return checkBelievable({ mm, expectedMm, withinMm: WITHIN_MM, field });
-  if (deepestMm === null) return fail({ code: 'slot_of_another', field, given: field });
-  if (mm < 0) return fail({ code: 'depth_negative', field, given: mm });
-  return mm <= deepestMm
-    ? succeed(mm)
-    : fail({ code: 'impossible_size', field, given: mm, min: 0, max: deepestMm });
 }

@@ -1,7 +1,7 @@
 import type { CurrentReading } from '@/core/project/readings';
 import type { Seat } from '@/core/record/job';
 import { journalMm, type Journal } from '@/core/record/journals';
-import { checkSize, sizesOfSeat } from './checkReading';
+import { checkSize, sizesOfSeat } from './checkSize';
 import { counting } from './counting';
 
 /** Readings by whether they can be of what sits there: one of another part, read before the part was changed, can't. */

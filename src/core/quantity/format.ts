@@ -1,4 +1,4 @@
-import { MM_PER_INCH } from './parseLength';
+import { MM_PER_INCH } from './inch';
 import { celsiusToFahrenheit } from './parseTemperature';
 
 /**

@@ -1,5 +1,6 @@
 import { asText, bareTemperatureUnit, showSize, type Shown, type Units } from './format';
-import { parseDecimal, parseLength, MM_PER_INCH, normaliseSign } from './parseLength';
+import { MM_PER_INCH } from './inch';
+import { parseDecimal, parseLength, normaliseSign } from './parseLength';
 import { celsiusToFahrenheit, parseTemperature } from './parseTemperature';
 import { fail, succeed, type Result } from './result';
 import { type Quantity, type Family, FAMILIES } from './units';

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { asText, showClock, showFit, showForce, showSize, showTemperature } from './format';
 import { bandOf, rootSumSquare, sizeAtReference } from './measured';
-import { checkBelievable, parseLength } from './parseLength';
+import { checkBelievable } from './believable';
+import { parseLength } from './parseLength';
 import { fahrenheitToCelsius, parseTemperature } from './parseTemperature';
 
 const mm = (text: string, unit: 'mm' | 'in' = 'mm') => {

@@ -1,4 +1,4 @@
-import { MM_PER_INCH } from './parseLength';
+import { MM_PER_INCH } from './inch';
 
 /**
  * Every kind of number that the product asks for or shows: how it is typed, how it is read. A value is always held in the unit that

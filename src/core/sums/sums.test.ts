@@ -226,7 +226,7 @@ describe('every sum', () => {
   it('more work than a call may cost is refused, not done', () => {
     const body = referenceCases<Record<string, unknown>>('drop_window', ({ mode }) => mode === 'lumped')[0]!
       .inputs;
-    const crumb = { ...(body.ring as object), mass_kg: 1e-6, h_W_m2K: 100_000, area_m2: 10 };
+    const crumb = { ...(body.ring as object), mass_kg: 1e-6, h_W_m2K: 100_000, area_m2: 5 };
     expect(solveBody(sumsOfTopic('drop_window')!, { ...body, ring: crumb, horizon_s: 86_400 })).toMatchObject(
       { ok: false, issues: [{ code: 'too_much_work' }] },
     );

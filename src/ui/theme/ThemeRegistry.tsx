@@ -22,8 +22,11 @@ const globals = {
   },
   // What sticks to the foot of a page is told to what would lie under it, and to the keys that move the focus.
   ':root:has(aside[aria-label="Hot and cold"])': { '--uk-strip-below': `${HEAT_LINE_PX}px` },
-  html: { scrollPaddingBottom: 'var(--uk-strip-below, 0px)' },
-  'html:has([data-strip])': { scrollPaddingBottom: 'calc(var(--uk-strip-below, 0px) + 190px)' },
+  ':root:has([data-strip])': { '--uk-strips': '200px' },
+  'main :is(a, button, input, select, textarea, [tabindex])': {
+    scrollMarginBottom: 'calc(var(--uk-strip-below, 0px) + var(--uk-strips, 0px))',
+  },
+  '[data-strip] :is(a, button, input)': { scrollMarginBottom: 0 },
   'svg text': { fontFamily: FONT, fontVariantNumeric: 'tabular-nums' },
   ':focus-visible': { outline: `3px solid ${token('cold')}`, outlineOffset: 2 },
   '@media print': {
