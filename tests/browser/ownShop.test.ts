@@ -36,7 +36,7 @@ describe('a shop of one’s own, from the first reading', () => {
     const { page, errors } = await openPage(browser);
     await gotoReady(page, place.at('measure'));
     expect(await textOf(page, 'instrument')).toContain('Caliper');
-    await waitForText(page, 'instrument-note', /Caliper can’t decide this: it reads to ± 0\.048 mm/);
+    await waitForText(page, 'instrument-note', /Caliper can’t decide this: it reads to ± 0\.048\smm/);
     // Nothing invented: on the shop's own job Enter takes nothing from an empty slot.
     await page.focus('[data-testid="reading"]');
     await page.keyboard.press('Enter');
@@ -124,7 +124,9 @@ describe('any part on any seat', () => {
     await typeReading(page, '39.98');
     await waitForStored(page, 'bore.1.0');
     await tap(page, 'Another part');
+    await page.waitForSelector('[role="dialog"] input[name="part"]');
     await page.type('[role="dialog"] input[name="part"]', '20.01 x 46.98 x 14');
+    await page.waitForSelector('[role="dialog"] [data-part="6204"]');
     await page.click('[role="dialog"] [data-part="6204"]');
     await waitForText(page, 'measure-slate', /6204, 20 × 47 × 14/);
     await waitForText(page, 'unsuited', /One reading does not suit 6204/);
@@ -134,7 +136,9 @@ describe('any part on any seat', () => {
     await page.waitForFunction(() => /Disc side: 6204/.test(document.body.textContent ?? ''));
     await gotoReady(page, place.at('measure'));
     await tap(page, 'Another part');
+    await page.waitForSelector('[role="dialog"] input[name="part"]');
     await page.type('[role="dialog"] input[name="part"]', 'seal 30 47 7');
+    await page.waitForSelector('[role="dialog"] [data-part="Seal 30×47×7 NBR"]');
     await page.click('[role="dialog"] [data-part="Seal 30×47×7 NBR"]');
     await waitForText(page, 'measure-slate', /Seal 30×47×7 NBR/);
     await tap(page, 'Undo');

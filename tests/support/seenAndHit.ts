@@ -9,7 +9,7 @@ const findHidden = (page: Page) =>
   page.evaluate(() => {
     const found: string[] = [];
     const nodes = document.querySelectorAll<HTMLElement>(
-      'a[href], button:not([disabled]), input, select, textarea, [tabindex="0"]',
+      'a[href], button:not([disabled]):not([tabindex="-1"]), input, select, textarea, [tabindex="0"]',
     );
     for (const node of nodes) {
       if (node.offsetParent === null || node.getClientRects().length === 0) continue;

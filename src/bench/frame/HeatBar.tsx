@@ -176,7 +176,7 @@ export function HeatBar({ initial, own, people, units, initialMs, isLine = false
       sx={{
         display: 'flex',
         alignItems: 'stretch',
-        gap: { xs: 2, sm: 4 },
+        gap: { xs: 1, sm: 2, lg: 4 },
         minHeight: { xs: HEAT_LINE_PX, sm: isLine ? HEAT_LINE_PX : HEAT_BAR_PX },
         px: { xs: 2, sm: 4 },
         backgroundColor: token('shade'),
@@ -232,13 +232,14 @@ function HeatItemLink({ item, isCold, isForgotten, words, people, clock, isLine 
       sx={{
         display: 'flex',
         alignItems: 'center',
-        gap: 1.5,
+        gap: { xs: 0.5, sm: 1.5 },
         color: token('ink'),
         textDecoration: 'none',
         whiteSpace: 'nowrap',
         minHeight: tall,
         // A long name gives way to the clocks: those must be read.
-        minWidth: { xs: 160, sm: 220 },
+        minWidth: { xs: 0, lg: 220 },
+        flex: { xs: '0 1 auto', lg: 'none' },
       }}
     >
       <StateMark name={isCold ? 'cold' : 'hot'} size={isLine ? 26 : 34} />

@@ -40,7 +40,7 @@ export function InstrumentName({ instruments, readings, onPick }: InstrumentProp
       onClick={onPick}
       data-testid="instrument"
       data-simulated={here?.isSimulated ?? false}
-      sx={{ ...BLOCK, width: 138, pr: 1 }}
+      sx={{ ...BLOCK, width: 130, pr: 1 }}
     >
       <Box
         component="span"
@@ -102,7 +102,7 @@ export function LiveValue({ instruments, readings }: InstrumentProps) {
   if (!instruments.heard) return null;
   const isSteady = gauge.live?.isSteady ?? false;
   return (
-    <Box sx={{ width: 128, alignSelf: 'center', whiteSpace: 'nowrap' }} aria-live="off">
+    <Box sx={{ width: 100, alignSelf: 'center', whiteSpace: 'nowrap' }} aria-live="off">
       {gauge.isTaken ? (
         <Button variant="outlined" onClick={gauge.takeBack} sx={{ fontSize: TYPE.small }}>
           Another screen has it: take it back
@@ -114,7 +114,7 @@ export function LiveValue({ instruments, readings }: InstrumentProps) {
             data-testid="live-value"
             data-steady={isSteady}
             sx={{
-              fontSize: TYPE.headline,
+              fontSize: TYPE.figure,
               fontWeight: 750,
               fontStretch: STRETCH.headline,
               color: isSteady ? token('ink') : token('mid'),

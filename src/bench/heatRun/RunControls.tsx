@@ -119,7 +119,7 @@ export function RunControls({
   const isFreezerAsked = freezer.places.length > 1 && main?.words.endsWith('into the freezer');
   const isBeforeTheDoor = heat.phase === 'in_heat' && history.letGoMs === null;
   return (
-    <Box component="footer" sx={FOOTER}>
+    <Box component="footer" data-strip sx={FOOTER}>
       <Box sx={ASKED}>
         {caution ? (
           <Box sx={{ fontSize: TYPE.name, fontWeight: 650, lineHeight: 1.2 }} role="alert">

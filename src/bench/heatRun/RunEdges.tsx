@@ -10,11 +10,13 @@ import type { SeatView } from '@/core/job/seatView';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import type { ProjectedJob } from '@/core/project/project';
 import type { Casting, Seat } from '@/core/record/job';
-import { OtherHeat } from '@/bench/frame/HeatBar';
+import { later } from '@/bench/record/later';
 import type { LinkState } from '@/bench/record/liveStream';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { Quiet } from '@/ui/parts/text';
 import type { useProbe } from './useProbe';
+
+const OtherHeat = later(() => import('@/bench/frame/HeatBar'), 'OtherHeat');
 
 const ONE_LINE = { overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' } as const;
 

@@ -51,9 +51,9 @@ export function OrderList({
           sx={{
             width: '100%',
             borderCollapse: 'collapse',
-            fontSize: TYPE.lead,
+            fontSize: { xs: TYPE.small, sm: TYPE.lead },
             '& th': { textAlign: 'left', fontSize: TYPE.fine, fontWeight: 450, color: token('steel') },
-            '& td, & th': { py: 1, pr: 2, borderBottom: `1px solid ${token('rule')}` },
+            '& td, & th': { py: 1, pr: { xs: 1, sm: 2 }, borderBottom: `1px solid ${token('rule')}` },
           }}
         >
           <thead>

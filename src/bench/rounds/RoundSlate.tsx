@@ -68,7 +68,7 @@ export function RoundSlate({ view: { round, lastMs, points }, person }: Props) {
           keep([...round.points, { key, name: name.slice(0, 120) }]);
         }}
       />
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mt: 2 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 2, mt: 2 }}>
         <Button variant="contained" onClick={done} disabled={!person} sx={{ minHeight: 60, px: 4 }}>
           Round done: the rest is good
         </Button>
@@ -96,7 +96,7 @@ function PointRow({ point: { key, name, before, asks }, value, onPick, onTakeOff
       data-asks={asks}
       sx={{ display: 'flex', alignItems: 'center', gap: 2, py: 0.75, flexWrap: { xs: 'wrap', md: 'nowrap' } }}
     >
-      <Box sx={{ flex: 1, minWidth: 240 }}>
+      <Box sx={{ flex: 1, minWidth: { xs: '100%', md: 240 } }}>
         <Lead sx={{ fontWeight: 750, fontStretch: STRETCH.headline }}>{name}</Lead>
         <Note>
           {before.length === 0 ? 'not looked at yet' : before.map((each) => POINT_WORDS[each]).join(' · ')}

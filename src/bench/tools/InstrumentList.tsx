@@ -104,7 +104,7 @@ function InstrumentRow({ instrument, units, today, onEdit }: RowProps) {
         fontSize: TYPE.lead,
       }}
     >
-      <Box sx={{ flex: 1, minWidth: 220 }}>
+      <Box sx={{ flex: 1, minWidth: { xs: '100%', md: 220 } }}>
         {isSimulated ? (
           <Box sx={{ fontWeight: 650 }}>{name}</Box>
         ) : (
@@ -117,7 +117,7 @@ function InstrumentRow({ instrument, units, today, onEdit }: RowProps) {
           </Button>
         )}
       </Box>
-      <Quiet sx={{ width: 340, fontSize: TYPE.text }}>
+      <Quiet sx={{ width: { xs: '100%', md: 340 }, fontSize: TYPE.text }}>
         {sayScale(instrument, units)}; u {sayU(instrument, units)}
         <br />
         {isSimulated ? 'simulated' : SPEAKS_WORDS[speaks?.by ?? 'typed'].name.toLowerCase()}

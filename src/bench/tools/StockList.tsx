@@ -59,14 +59,14 @@ export function StockList({ stock, units, onPick, onCount }: Props) {
           >
             {item.name}
           </Button>
-          <Quiet sx={{ width: 230 }}>
+          <Quiet sx={{ width: { xs: '100%', md: 230 } }}>
             {STOCK_SORT_WORDS[item.sort]}
             {item.supplier ? `, ${item.supplier}` : ''}
           </Quiet>
           <Box sx={{ width: 130, fontWeight: 700 }} data-testid="short">
             {shortWords(item)}
           </Box>
-          <Quiet sx={{ width: 220 }}>
+          <Quiet sx={{ width: { xs: '100%', md: 220 } }}>
             {sizesOf(item, units)} {showSize(1, units).unit}
           </Quiet>
           <Button

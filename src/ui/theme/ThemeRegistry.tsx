@@ -5,7 +5,7 @@ import { ThemeProvider } from '@mui/material/styles';
 import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import type { ReactNode } from 'react';
 import { theme } from './theme';
-import { cssVariables, DAYLIGHT, DIM, FONT, HEAT_LINE_PX, STRETCH, token } from './tokens';
+import { cssVariables, DAYLIGHT, DIM, FONT, HEAT_BAR_PX, HEAT_LINE_PX, STRETCH, token } from './tokens';
 
 const globals = {
   ':root': cssVariables(DAYLIGHT),
@@ -21,10 +21,14 @@ const globals = {
     scrollbarColor: `${token('mid')} transparent`,
   },
   // What sticks to the foot of a page is told to what would lie under it, and to the keys that move the focus.
-  ':root:has(aside[aria-label="Hot and cold"])': { '--uk-strip-below': `${HEAT_LINE_PX}px` },
-  ':root:has([data-strip])': { '--uk-strips': '200px' },
+  ':root:has(aside[aria-label="Hot and cold"])': {
+    '--uk-strip-below': `${HEAT_LINE_PX}px`,
+    '--uk-foot': `${HEAT_BAR_PX + 6}px`,
+  },
+  ':root:has([data-strip])': { '--uk-strips': '190px' },
+  '@media (max-width: 599px)': { ':root:has([data-strip])': { '--uk-strips': '330px' } },
   'main :is(a, button, input, select, textarea, [tabindex])': {
-    scrollMarginBottom: 'calc(var(--uk-strip-below, 0px) + var(--uk-strips, 0px))',
+    scrollMarginBottom: 'calc(var(--uk-foot, 0px) + var(--uk-strips, 0px))',
   },
   '[data-strip] :is(a, button, input)': { scrollMarginBottom: 0 },
   'svg text': { fontFamily: FONT, fontVariantNumeric: 'tabular-nums' },
