@@ -193,6 +193,7 @@ function PlaceLinks({ places }: PlaceLinksProps) {
             minWidth: 48,
             minHeight: 48,
             whiteSpace: 'nowrap',
+            flexShrink: 0,
             color: isHere ? token('ink') : token('steel'),
             fontWeight: isHere ? 750 : 500,
             fontSize: TYPE.text,

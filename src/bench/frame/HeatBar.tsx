@@ -243,7 +243,17 @@ function HeatItemLink({ item, isCold, isForgotten, words, people, clock, isLine 
       }}
     >
       <StateMark name={isCold ? 'cold' : 'hot'} size={isLine ? 26 : 34} />
-      <Box sx={{ lineHeight: 1.15, minWidth: 0, '& > *': { overflow: 'hidden', textOverflow: 'ellipsis' } }}>
+      <Box
+        sx={{
+          lineHeight: 1.15,
+          minWidth: 0,
+          // On a phone there is room for the clocks alone; who listens hears the name all the same.
+          position: { xs: 'absolute', sm: 'static' },
+          clipPath: { xs: 'inset(50%)', sm: 'none' },
+          width: { xs: 1, sm: 'auto' },
+          '& > *': { overflow: 'hidden', textOverflow: 'ellipsis' },
+        }}
+      >
         <Text sx={{ fontWeight: 700 }}>
           {item.name}, {item.machine}
         </Text>

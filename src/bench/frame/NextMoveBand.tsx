@@ -35,7 +35,7 @@ export function NextMoveBand({
         flexWrap: { xs: 'wrap', sm: 'nowrap' },
         alignItems: 'center',
         columnGap: 3,
-        rowGap: 1,
+        rowGap: { xs: 0.5, sm: 1 },
         minHeight: { xs: 0, sm: 80 },
         py: 0.5,
       }}
@@ -43,7 +43,13 @@ export function NextMoveBand({
       <Box sx={{ flex: { xs: '1 0 100%', sm: 1 }, minWidth: 0 }}>
         <Typography
           variant="h1"
-          sx={{ fontSize: { xs: TYPE.figure, md: headline.length > LONG ? TYPE.title : TYPE.headline } }}
+          sx={{
+            fontSize: {
+              xs: TYPE.head,
+              sm: TYPE.figure,
+              md: headline.length > LONG ? TYPE.title : TYPE.headline,
+            },
+          }}
           data-testid="next-move"
         >
           {headline}

@@ -61,6 +61,26 @@ function strokes(
   };
 }
 
+/** The shop's own condensed type: a canvas knows nothing of the page's. */
+const CONDENSED: Plugin<'line'> = {
+  id: 'condensed',
+  beforeDraw({ ctx }) {
+    ctx.fontStretch = 'condensed';
+  },
+};
+
+/** What the dashed line is: the least clearance that may be let go at. */
+const limitWords = (y: number, words: string, colour: string): Plugin<'line'> => ({
+  id: 'limit',
+  afterDatasetsDraw({ ctx, chartArea: { left }, scales }) {
+    ctx.save();
+    ctx.fillStyle = colour;
+    ctx.font = `650 18px ${FONT}`;
+    ctx.fillText(words, left + 10, scales.y!.getPixelForValue(y) + 20);
+    ctx.restore();
+  },
+});
+
 const SPAN_S = 240;
 
 type Lines = {
@@ -168,6 +188,8 @@ export function ClearanceChart({ run, units, isOut }: { run: HeatRunView; units:
   const options = useMemo(() => optionsOf({ endS, unit, isOut, t }), [endS, t, unit, isOut]);
   const plugins = useMemo(
     () => [
+      CONDENSED,
+      limitWords(inUnit(marginMm), `least ${showFit(marginMm, units).figure}`, t.ink),
       strokes(
         [
           { x: curve.nowS, words: 'now', width: 4 },
@@ -178,7 +200,8 @@ export function ClearanceChart({ run, units, isOut }: { run: HeatRunView; units:
         t.ink,
       ),
     ],
-    [curve.nowS, curve.sureUntilS, t.ink],
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- `inUnit` follows from `units`
+    [curve.nowS, curve.sureUntilS, marginMm, units, t.ink],
   );
   // Plugins are read once by Chart.js; a key makes it take the new strokes.
   return (

@@ -152,7 +152,7 @@ function Run({ view }: { view: SeatView }) {
           minHeight: 0,
         }}
       >
-        <Box sx={{ height: { xs: '34vh', md: 'auto' }, minHeight: { md: 0 } }}>
+        <Box sx={{ height: { xs: '26vh', md: 'auto' }, minHeight: { md: 0 } }}>
           <CallSign
             call={run.call}
             castingText={castingText}
@@ -160,7 +160,7 @@ function Run({ view }: { view: SeatView }) {
             {...signWords(view, run)}
           />
         </Box>
-        <Column sx={{ minHeight: 0 }}>
+        <Column sx={{ minHeight: 0, minWidth: 0 }}>
           <RunFigures run={run} units={units} view={view} />
           <Reason run={run} />
           <Quiet sx={{ fontSize: TYPE.name, lineHeight: 1.15, minHeight: 26 }} data-testid="run-next">

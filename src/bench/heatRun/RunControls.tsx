@@ -41,6 +41,8 @@ const ASKED = {
   px: { xs: 2, sm: 4 },
   py: 1,
   minWidth: { xs: '100%', md: 320 },
+  maxHeight: { xs: 132, md: 'none' },
+  overflowY: { xs: 'auto', md: 'visible' },
   display: 'flex',
   flexWrap: { xs: 'wrap', lg: 'nowrap' },
   alignItems: 'center',

@@ -31,11 +31,15 @@ export function OfferButtons({ move, walk }: { move: Move; walk: WalkStyle }) {
       data-testid="offers"
       sx={{
         display: 'flex',
-        flexWrap: 'wrap',
+        // On a phone one row, which is pushed sideways where it has to be.
+        flexWrap: { xs: 'nowrap', sm: 'wrap' },
+        overflowX: { xs: 'auto', sm: 'visible' },
+        '& > *': { flexShrink: 0 },
+        minWidth: 0,
         gap: 1,
         justifyContent: { sm: 'flex-end' },
         alignItems: 'center',
-        maxWidth: { sm: 520 },
+        maxWidth: { xs: '100%', sm: 520 },
       }}
     >
       {offers.map((offer, i) => (

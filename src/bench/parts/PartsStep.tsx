@@ -126,6 +126,15 @@ type PartWordsProps = {
   needed: number;
 };
 
+const PART_LINE = {
+  display: 'flex',
+  flexWrap: { xs: 'wrap', sm: 'nowrap' },
+  justifyContent: 'flex-end',
+  alignItems: 'center',
+  gap: 1,
+  minHeight: 52,
+} as const;
+
 /** What the part is, and how it stands with it. */
 function PartWords({
   isOpen,
@@ -140,7 +149,7 @@ function PartWords({
   needed,
 }: PartWordsProps) {
   return (
-    <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, minHeight: 52 }}>
+    <Box sx={PART_LINE}>
       <Box
         component="button"
         type="button"
@@ -149,7 +158,7 @@ function PartWords({
         sx={{
           all: 'unset',
           cursor: 'pointer',
-          flex: 1,
+          flex: { xs: '1 0 100%', sm: 1 },
           minHeight: 48,
           display: 'flex',
           flexDirection: 'column',

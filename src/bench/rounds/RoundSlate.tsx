@@ -61,7 +61,7 @@ export function RoundSlate({ view: { round, lastMs, points }, person }: Props) {
         name="new-point"
         shown=""
         read={readText}
-        width={420}
+        width="min(420px, 100%)"
         onTake={(name) => {
           if (name === '') return;
           const key = freeKey(name, new Set(round.points.map((each) => each.key)));

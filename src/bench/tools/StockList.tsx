@@ -45,6 +45,7 @@ export function StockList({ stock, units, onPick, onCount }: Props) {
           data-stock={item.name}
           sx={{
             display: 'flex',
+            flexWrap: { xs: 'wrap', md: 'nowrap' },
             alignItems: 'center',
             gap: 1.5,
             minHeight: 60,
