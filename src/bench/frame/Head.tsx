@@ -6,7 +6,7 @@ import DarkModeOutlined from '@mui/icons-material/DarkModeOutlined';
 import LightModeOutlined from '@mui/icons-material/LightModeOutlined';
 import { useColorScheme } from '@mui/material/styles';
 import Link from 'next/link';
-import { memo, useState, type ReactNode } from 'react';
+import { memo, useState, type ReactNode, type FocusEvent } from 'react';
 import type { Person } from '@/core/record/person';
 import { useIsBrowser, usePerson } from '@/bench/record/hooks';
 import { UrnKeySign } from '@/ui/marks/StateMark';
@@ -172,6 +172,9 @@ const PLACES = {
   scrollbarWidth: 'none',
 } as const;
 
+/** A place half out of sight comes whole when the keys reach it. */
+const intoSight = ({ target }: FocusEvent) => target.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+
 type PlaceLinksProps = {
   places: readonly Place[];
 };
@@ -179,7 +182,7 @@ type PlaceLinksProps = {
 /** The places; where one is has the line under it. */
 function PlaceLinks({ places }: PlaceLinksProps) {
   return (
-    <Box component="nav" aria-label="Places" sx={PLACES}>
+    <Box component="nav" aria-label="Places" onFocus={intoSight} sx={PLACES}>
       {places.map(({ href, name, isHere }) => (
         <Box
           key={name}

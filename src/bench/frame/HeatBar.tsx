@@ -231,6 +231,7 @@ function HeatItemLink({ item, isCold, isForgotten, words, people, clock, isLine 
       href={item.seatId ? `/jobs/${item.jobId}/${item.seatId}/run` : `/jobs/${item.jobId}`}
       sx={{
         display: 'flex',
+        position: 'relative',
         alignItems: 'center',
         gap: { xs: 0.5, sm: 1.5 },
         color: token('ink'),
@@ -249,6 +250,7 @@ function HeatItemLink({ item, isCold, isForgotten, words, people, clock, isLine 
           minWidth: 0,
           // On a phone there is room for the clocks alone; who listens hears the name all the same.
           position: { xs: 'absolute', sm: 'static' },
+          left: 0,
           clipPath: { xs: 'inset(50%)', sm: 'none' },
           width: { xs: 1, sm: 'auto' },
           '& > *': { overflow: 'hidden', textOverflow: 'ellipsis' },

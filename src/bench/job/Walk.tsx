@@ -65,6 +65,7 @@ const ROW = {
 } as const;
 /** Alt and this figure go to the step: drawn as a key, so that it does not read as a count. */
 const KEY = {
+  content: 'attr(data-key)',
   display: { xs: 'none', lg: 'inline-block' },
   minWidth: 17,
   textAlign: 'center',
@@ -98,7 +99,9 @@ const WalkSteps = memo(function WalkSteps({ jobId, seatId, step, doneShare, note
               component={Link}
               href={`/jobs/${jobId}/${seatId}/${STEP_PATHS[each]}`}
               aria-current={isHere ? 'step' : undefined}
+              data-key={(i + 1) % 10}
               sx={{
+                '&::before': KEY,
                 display: 'flex',
                 alignItems: 'center',
                 gap: 1,
@@ -114,9 +117,6 @@ const WalkSteps = memo(function WalkSteps({ jobId, seatId, step, doneShare, note
                 borderBottom: `5px solid ${isHere ? token('ink') : 'transparent'}`,
               }}
             >
-              <Box component="span" aria-hidden sx={KEY}>
-                {(i + 1) % 10}
-              </Box>
               {STEP_WORDS[each]}
               <Box
                 component="span"
