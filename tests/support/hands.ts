@@ -152,10 +152,11 @@ export async function typeIntoSlot(page: Page, text: string) {
   await typeReading(page, text);
 }
 
-export async function typeOnPad(page: Page, text: string) {
+/** `staysOpen`: there is a further slot, which the pad goes on to. */
+export async function typeOnPad(page: Page, text: string, { staysOpen = false } = {}) {
   for (const key of text) await tap(page, key, { isInDialog: true });
   await tap(page, 'Take it', { isInDialog: true });
-  await page.waitForSelector('[role="dialog"]', { hidden: true });
+  if (!staysOpen) await page.waitForSelector('[role="dialog"]', { hidden: true });
 }
 
 /** After an act the run takes none for a moment: a slip must not do the next one too. */
