@@ -69,14 +69,16 @@ const CONDENSED: Plugin<'line'> = {
   },
 };
 
-/** What the dashed line is: the least clearance that may be let go at. */
-const limitWords = (y: number, words: string, colour: string): Plugin<'line'> => ({
+/** What the dashed line is, the least clearance that may be let go at: beside the stroke of now, never under it. */
+const limitWords = (y: number, words: string, colour: string, nowS: number): Plugin<'line'> => ({
   id: 'limit',
   afterDatasetsDraw({ ctx, chartArea: { left }, scales }) {
     ctx.save();
     ctx.fillStyle = colour;
     ctx.font = `650 18px ${FONT}`;
-    ctx.fillText(words, left + 10, scales.y!.getPixelForValue(y) + 20);
+    const nowPx = Math.max(left, scales.x!.getPixelForValue(nowS));
+    const isNear = nowPx - left < ctx.measureText(words).width + 20;
+    ctx.fillText(words, (isNear ? nowPx : left) + 10, scales.y!.getPixelForValue(y) + 20);
     ctx.restore();
   },
 });
@@ -189,7 +191,7 @@ export function ClearanceChart({ run, units, isOut }: { run: HeatRunView; units:
   const plugins = useMemo(
     () => [
       CONDENSED,
-      limitWords(inUnit(marginMm), `least ${showFit(marginMm, units).figure}`, t.ink),
+      limitWords(inUnit(marginMm), `least ${showFit(marginMm, units).figure}`, t.ink, curve.nowS),
       strokes(
         [
           { x: curve.nowS, words: 'now', width: 4 },
