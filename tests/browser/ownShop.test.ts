@@ -114,6 +114,41 @@ describe('a shop of one’s own, from the first reading', () => {
   });
 });
 
+describe('readings from a sheet', () => {
+  it('are spread over the slots, all of them or none; the page says where one is', async () => {
+    await startJob(app, 'wheel_hub', 'Pasted hub');
+    const place = await findPlace(app, 'Pasted hub', 'Disc side');
+    const { page, errors } = await openPage(browser, { person: 'iq' });
+    await gotoReady(page, place.at('measure'));
+    expect(await page.title()).toBe('Measure · Disc side · Pasted hub · Urn Key');
+    const paste = (text: string) =>
+      page.$eval(
+        '[data-testid="reading"]',
+        (node, pasted) => {
+          const clipboardData = new DataTransfer();
+          clipboardData.setData('text', pasted);
+          node.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }));
+        },
+        text,
+      );
+    await paste('39.98\n39.979\n39.98\n39.981\n40');
+    await waitForText(page, 'reading-problem', /5 figures, and 4 slots/);
+    await paste('39.98\t39.979\tround\t39.981');
+    await waitForText(page, 'reading-problem', /“round” for 12–6 low/);
+    expect((await loadStored(app, place.jobId)).entries.readings).toEqual([]);
+    await paste('39.98\n39.979\n39.98\n39.981\n');
+    await waitForStored(page, 'bore.2.90');
+    const stored = (await loadStored(app, place.jobId)).entries.readings;
+    expect(stored.map(({ slot, value }) => [slot, value])).toEqual([
+      ['bore.1.0', 39.98],
+      ['bore.1.90', 39.979],
+      ['bore.2.0', 39.98],
+      ['bore.2.90', 39.981],
+    ]);
+    expect(errors).toEqual([]);
+  });
+});
+
 describe('any part on any seat', () => {
   it('by sizes as measured; drawing, label and kit follow, old readings are pointed at, one tap undoes it', async () => {
     await startJob(app, 'wheel_hub', 'Odd hub');

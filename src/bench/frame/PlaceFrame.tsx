@@ -1,4 +1,5 @@
 'use client';
+import { useTitle } from './useTitle';
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
 import type { HeatItem } from '@/core/board/heatItems';
@@ -39,6 +40,7 @@ export function PlaceFrame({
   children: ReactNode;
 }) {
   useRefreshOnChange(nowMs, shows);
+  useTitle(title);
   const person = usePerson(people);
   return (
     <Column sx={{ minHeight: '100vh', px: { xs: 2, sm: 4 } }}>

@@ -12,7 +12,8 @@ import { InstrumentName, LiveValue, MetalName, SlotList, WaitingSlot } from './G
 import { TemperaturePad } from './TemperaturePad';
 import { useDigits } from './useDigits';
 import { useInstruments, type Instruments } from './useInstruments';
-import { useRead, useReadings, type GaugeSlot, type Readings, type Refused } from './useReadings';
+import { useRead, useReadings, type GaugeSlot, type Readings } from './useReadings';
+import type { Refused } from './useTake';
 
 const KeyPad = later(() => import('@/ui/fields/KeyPad'), 'KeyPad');
 const InstrumentPicker = later(() => import('./InstrumentPicker'), 'InstrumentPicker');
@@ -88,6 +89,12 @@ export function GaugeBar({ seatId, slots, slot, onSlot, typedBefore = '' }: Prop
             setProblem(null);
           }}
           onKeyDown={keys}
+          onPaste={(event) => {
+            const figures = splitPasted(event.clipboardData.getData('text'));
+            if (figures.length < 2) return;
+            event.preventDefault();
+            hear(readings.takePasted(figures));
+          }}
           onTake={take}
         />
         <BarButtons here={here} readings={readings} onType={() => setPad('reading')} />
@@ -104,6 +111,13 @@ export function GaugeBar({ seatId, slots, slot, onSlot, typedBefore = '' }: Prop
     </Box>
   );
 }
+
+/** Cells of a column or a row, as a sheet copies them. */
+const splitPasted = (text: string) =>
+  text
+    .split(/[\n\r\t;]+/)
+    .map((figure) => figure.trim())
+    .filter((figure) => figure !== '');
 
 type Pad = 'reading' | 'metal' | 'instrument';
 

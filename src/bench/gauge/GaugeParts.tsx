@@ -1,7 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import type { Ref, KeyboardEvent } from 'react';
+import type { ClipboardEvent, KeyboardEvent, Ref } from 'react';
 import { asText, showSize, showTemperature } from '@/core/quantity/format';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { SlotPicture } from './SlotPicture';
@@ -223,6 +223,7 @@ type WaitingProps = {
   inputRef: Ref<HTMLInputElement>;
   onText: (text: string) => void;
   onKeyDown: (event: KeyboardEvent) => void;
+  onPaste: (event: ClipboardEvent) => void;
   onTake: () => void;
 };
 
@@ -235,6 +236,7 @@ export function WaitingSlot({
   inputRef,
   onText,
   onKeyDown,
+  onPaste,
   onTake,
 }: WaitingProps) {
   const { isWaiting } = readings;
@@ -265,6 +267,7 @@ export function WaitingSlot({
           data-testid="reading"
           onChange={(event: React.ChangeEvent<HTMLInputElement>) => onText(event.target.value)}
           onKeyDown={onKeyDown}
+          onPaste={onPaste}
           placeholder="number"
           sx={{
             all: 'unset',

@@ -8,12 +8,10 @@ import type { Units } from '@/core/quantity/format';
 import type { Result } from '@/core/quantity/result';
 import type { CurrentReading } from '@/core/project/readings';
 import type { InstrumentSort } from '@/core/gauge/sorts';
-import type { Instrument } from '@/core/record/instrument';
 import { familyOf, slotText, type Slot } from '@/core/record/slots';
-import { playCall } from '@/bench/frame/sounds';
 import { useJob } from '@/bench/record/JobProvider';
-import { sayIssue } from '@/ui/words/issues';
 import { useGauge } from './useGauge';
+import { inItsUnit, useTake } from './useTake';
 import { useTemperatures } from './useTemperatures';
 import type { Instruments } from './useInstruments';
 
@@ -35,13 +33,6 @@ export const gaugeSlot = (place: Slot, label: string): GaugeSlot => ({
   angleDeg: place.angleDeg,
   instrumentKind: familyOf(place).instrument,
 });
-
-/** The slot after this one that has no reading yet; else the next in the row. */
-function slotAfter(slots: readonly GaugeSlot[], current: string, taken: ReadonlySet<string>): string {
-  const index = slots.findIndex(({ slot }) => slot === current);
-  const later = [...slots.slice(index + 1), ...slots.slice(0, index)];
-  return later.find(({ slot }) => !taken.has(slot))?.slot ?? slots[index + 1]?.slot ?? current;
-}
 
 /** What is read: a seat in a casting, which a gauge can be claimed for, or a seat on a shaft. */
 export type Read = {
@@ -80,24 +71,15 @@ type Where = {
   onSlot: (slot: string) => void;
 };
 
-/** Why a reading was not taken; `isForPerson`: it is, as soon as it is known who reads. */
-export type Refused = { why: string; isForPerson?: boolean };
-
-/** A keyboard-style gauge types bare numbers in its own unit, whatever unit the person reads in. */
-const inItsUnit = (typed: string, instrument: Instrument | null): string =>
-  instrument?.speaks?.by === 'keyboard' && instrument.unit && /^\s*[-−]?[\d.,]+\s*$/.test(typed)
-    ? `${typed.trim()}${instrument.unit}`
-    : typed;
-
 /**
  * What a bar of readings does, whatever it reads: takes what was typed or what the gauge shows into the waiting slot, strikes out,
  * moves to another slot. Each act says what is wrong, or null when it was taken.
  */
 export function useReadings({ read, slots, here, onSlot }: Where, { heard, typed: typedWith }: Instruments) {
-  const { record, addReading, addEvent, person, keptIds } = useJob();
+  const { record, addEvent, person, keptIds } = useJob();
   const units = person?.units ?? 'metric';
   const temperatures = useTemperatures(here.place.family, record.roomC);
-  const { metalC, gaugeC } = temperatures;
+  const { metalC } = temperatures;
   const [movingFrom, setMovingFrom] = useState<string | null>(null);
   const { seatId, castingId } = read ?? {};
   const target = useMemo(
@@ -109,32 +91,16 @@ export function useReadings({ read, slots, here, onSlot }: Where, { heard, typed
   const readingIn = (slot: string): CurrentReading | undefined =>
     taken.find((reading) => reading.slot === slot);
 
-  const take = (typed: string, instrument: Instrument | null, atC: number): Refused | null => {
-    if (!read) return { why: 'This seat is not here.' };
-    if (!person) {
-      return { why: 'Say first who is at the bench.', isForPerson: true };
-    }
-    const checked = read.check(here.place, typed, units);
-    if (!checked.ok) {
-      playCall('refused');
-      return { why: sayIssue(checked.issues[0]!, units) };
-    }
-    if (!instrument) return { why: 'Say first what it is read with: nothing here serves.' };
-    const { value } = checked;
-    addReading({
-      slot: here.slot,
-      typed,
-      value,
-      instrumentId: instrument.id,
-      metalC: atC,
-      gaugeC,
-      seatId: read.seatId,
-      castingId: null,
-    });
-    playCall('tick');
-    onSlot(slotAfter(slots, here.slot, new Set([...taken.map(({ slot }) => slot), here.slot])));
-    return null;
-  };
+  const { take, takePasted } = useTake({
+    read,
+    slots,
+    here,
+    onSlot,
+    taken,
+    readingIn,
+    typedWith,
+    temperatures,
+  });
 
   return {
     units,
@@ -147,6 +113,7 @@ export function useReadings({ read, slots, here, onSlot }: Where, { heard, typed
     isAllStored: taken.length > 0,
     keptHere: taken.filter(({ id }) => keptIds.has(id)).length,
     takeTyped: (typed: string) => take(inItsUnit(typed, typedWith), typedWith, metalC),
+    takePasted,
     takeLive: () =>
       gauge.live?.isSteady
         ? take(`${gauge.live.text}${gauge.live.unit}`, heard, gauge.live.metalC ?? metalC)

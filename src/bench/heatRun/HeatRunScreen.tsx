@@ -21,6 +21,7 @@ import { useProbe } from './useProbe';
 import { useWalkHere } from './useWalkHere';
 import { Quiet } from '@/ui/parts/text';
 import { Column } from '@/ui/parts/layout';
+import { useTitle } from '@/bench/frame/useTitle';
 import { RunFoot, RunHead } from './RunEdges';
 import { Figures } from './RunFigures';
 import { sayCasting, sayDoor, signWords } from './runWords';
@@ -118,6 +119,7 @@ function Run({ view }: { view: SeatView }) {
   const units = person?.units ?? 'metric';
   const link = useLink();
   const probe = useProbe(view);
+  useTitle('Heat run', view.seat.name, record.machine);
   const chart = useLoaded(loadChart);
   const { seat, casting, heat } = view;
   const { next, ...walk } = useWalkHere(view);

@@ -2,9 +2,8 @@
 import type { ToolId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { heatedInside } from '@/core/record/seatFacts';
-import { ceilingsFor } from '@/core/heat/ceilings';
 import { drawsHeat } from '@/core/heat/rest';
+import { brokenAtDial } from '@/core/job/dialCeilings';
 import { isPushed } from '@/core/job/heatRun';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
@@ -45,14 +44,12 @@ export const PlaceChoice = ({ label, places, chosen, onPick }: PlaceProps) =>
 
 type DialProps = { view: SeatView; ovenC: number; units: Units; onOven: (celsius: number) => void };
 
-/** The oven's dial, with the weakest thing in the casting beside it. */
-export function OvenDial({ view: { seat, casting, leftIn, history }, ovenC, units, onOven }: DialProps) {
-  const hottest = ceilingsFor({
-    castingMaterial: casting.material,
-    leftIn,
-    bearing: heatedInside(seat.spec.part),
-  }).find(({ sees, limitC }) => sees === 'casting' && limitC < ovenC);
-  const wantedC = history.wayIn?.housingC ?? ovenC;
+/** The oven's dial; beside it all that would suffer at this heat, by name. */
+export function OvenDial({ view, ovenC, units, onOven }: DialProps) {
+  const { record } = useJob();
+  const { wayIn } = view.history;
+  const broken = brokenAtDial(view, ovenC, wayIn?.ringC ?? record.roomC);
+  const wantedC = wayIn?.housingC ?? ovenC;
   return (
     <>
       <StateMark name="hot" size={52} />
@@ -83,9 +80,9 @@ export function OvenDial({ view: { seat, casting, leftIn, history }, ovenC, unit
           +
         </Button>
       </Box>
-      <Lead>
-        {hottest ? (
-          <b>{sayCeiling(hottest, units)}.</b>
+      <Lead data-testid="dial-words">
+        {broken.length > 0 ? (
+          <b>Too hot. {broken.map((each) => sayCeiling(each, units)).join('; ')}.</b>
         ) : (
           `oven; the plan wants ${asText(showTemperature(wantedC, units))} in the casting`
         )}

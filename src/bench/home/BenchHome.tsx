@@ -1,4 +1,5 @@
 'use client';
+import { useTitle } from '@/bench/frame/useTitle';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
@@ -112,6 +113,7 @@ export function BenchHome({ shop, initial, people, kinds, ownKinds, heat, askabl
   const units = person?.units ?? 'metric';
   const context = useAskContext({ units, kinds, jobs, askable });
   const [isStarting, setStarting] = useState(jobs.length === 0);
+  useTitle('Bench');
   const words = first
     ? sayMove(first.moves[walk])
     : { headline: 'No job on the bench.', reason: 'Start one, or take in a job file.' };

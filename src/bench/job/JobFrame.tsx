@@ -20,7 +20,8 @@ import { later } from '@/bench/record/later';
 import { useLoaded } from '@/bench/record/useLoaded';
 import { AT_THE_RUN } from '@/bench/frame/atTheRun';
 import type { MoveNow } from '@/bench/frame/moveNow';
-import { STEP_PATHS } from '@/ui/words/steps';
+import { useTitle } from '@/bench/frame/useTitle';
+import { STEP_PATHS, STEP_WORDS } from '@/ui/words/steps';
 import { stepOfPath } from './stepOfPath';
 import { Walk } from './Walk';
 import { token, TYPE } from '@/ui/theme/tokens';
@@ -142,6 +143,7 @@ export function JobFrame({
   const places = useMemo(() => placesFrom('Job', jobPath(record.id, walk)), [record.id, walk]);
   const moveNow = useMoveNow(view, walk, firstMove);
   useStepKeys(record.id);
+  useTitle(step ? STEP_WORDS[step] : 'Set up', view?.seat.name, record.machine);
 
   if (!view) return <SeatNotHere jobId={record.id} />;
   return (

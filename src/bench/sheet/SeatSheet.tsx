@@ -12,6 +12,7 @@ import { useJob, useSeatView, useWholeRecord } from '@/bench/record/JobProvider'
 import { Quiet } from '@/ui/parts/text';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { clock, sayEvent } from '@/ui/words/events';
+import { readSlot } from '@/core/record/slots';
 import { slotWords } from '@/ui/words/slots';
 import { RetimeDialog } from './RetimeDialog';
 import { SheetHead } from './SheetHead';
@@ -37,6 +38,16 @@ const TIMED: readonly JobEvent['kind'][] = [
   'home',
   'stuck',
 ];
+
+/** What happened; of what corrects something, also what that was. */
+function whatOf(event: JobEvent, { readings, events }: Entries, units: Units): string {
+  const said = sayEvent(event, units);
+  const { readingId, eventId } = event.body as { readingId?: string; eventId?: string };
+  const reading = readings.find(({ id }) => id === readingId);
+  if (reading) return `${said}: ${slotWords(readSlot(reading.slot))}, ${reading.typed}`;
+  const other = events.find(({ id }) => id === eventId);
+  return other ? `${said}: ${sayEvent(other, units)}` : said;
+}
 
 /** Every reading and event of the seat and its casting, in the order in which they happened. */
 function linesOf(
@@ -65,7 +76,7 @@ function linesOf(
       id: event.id,
       at: event.at,
       person: initials.get(event.personId) ?? '',
-      what: sayEvent(event, units),
+      what: whatOf(event, entries, units),
       figure: '',
       note: '',
       isStruck: event.isWithdrawn,

@@ -149,8 +149,9 @@ export function windowOf(
   return null;
 }
 
+type Meeting = Pick<LumpedBody, 'massKg' | 'specificHeatJKgK' | 'startC'>;
 /** Temperature where ring and housing meet when no heat is lost on the way: what the dropped bearing will see. */
-export const settlingTemperature = (ring: LumpedBody, housing: LumpedBody) => {
+export const settlingTemperature = (ring: Meeting, housing: Meeting) => {
   const ringJK = ring.massKg * ring.specificHeatJKgK;
   const housingJK = housing.massKg * housing.specificHeatJKgK;
   return (ringJK * ring.startC + housingJK * housing.startC) / (ringJK + housingJK);
