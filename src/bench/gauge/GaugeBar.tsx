@@ -12,7 +12,8 @@ import { InstrumentName, LiveValue, MetalName, SlotList, WaitingSlot } from './G
 import { TemperaturePad } from './TemperaturePad';
 import { useDigits } from './useDigits';
 import { useInstruments, type Instruments } from './useInstruments';
-import { useRead, useReadings, type GaugeSlot, type Readings } from './useReadings';
+import type { GaugeSlot } from './gaugeSlot';
+import { useRead, useReadings, type Readings } from './useReadings';
 import type { Refused } from './useTake';
 
 const KeyPad = later(() => import('@/ui/fields/KeyPad'), 'KeyPad');

@@ -6,7 +6,8 @@ import { asText, showSize, showTemperature } from '@/core/quantity/format';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { SlotPicture } from './SlotPicture';
 import type { Instruments } from './useInstruments';
-import type { GaugeSlot, Readings } from './useReadings';
+import type { GaugeSlot } from './gaugeSlot';
+import type { Readings } from './useReadings';
 import { sayU, UNIT_NAMES } from '@/ui/words/gauges';
 
 /** More slots than this stand side by side at 1280 px only without their pictures. */

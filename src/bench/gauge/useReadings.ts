@@ -1,49 +1,17 @@
 'use client';
-import type { AnySeatId, CastingId } from '@/core/record/ids';
+import type { AnySeatId } from '@/core/record/ids';
 import { useMemo, useState } from 'react';
 import { slotSizesIn } from '@/core/job/checkPlace';
 import { checkReading } from '@/core/job/checkReading';
 import { counting } from '@/core/job/counting';
-import type { Units } from '@/core/quantity/format';
-import type { Result } from '@/core/quantity/result';
 import type { CurrentReading } from '@/core/project/readings';
-import type { InstrumentSort } from '@/core/gauge/sorts';
-import { familyOf, slotText, type Slot } from '@/core/record/slots';
+import { familyOf } from '@/core/record/slots';
 import { useJob } from '@/bench/record/JobProvider';
+import type { GaugeSlot, Read } from './gaugeSlot';
 import { useGauge } from './useGauge';
 import { inItsUnit, useTake } from './useTake';
 import { useTemperatures } from './useTemperatures';
 import type { Instruments } from './useInstruments';
-
-/** One place that takes a reading. */
-export type GaugeSlot = {
-  /** Its text: what tells it from the others, here and in the record. */
-  slot: string;
-  place: Slot;
-  label: string;
-  angleDeg: number;
-  /** What it is usually read with: the picture of it. */
-  instrumentKind: InstrumentSort;
-};
-
-export const gaugeSlot = (place: Slot, label: string): GaugeSlot => ({
-  slot: slotText(place),
-  place,
-  label,
-  angleDeg: place.angleDeg,
-  instrumentKind: familyOf(place).instrument,
-});
-
-/** What is read: a seat in a casting, which a gauge can be claimed for, or a seat on a shaft. */
-export type Read = {
-  seatId: AnySeatId;
-  /** Null: on a shaft; what is read there is typed. */
-  castingId: CastingId | null;
-  readings: readonly CurrentReading[];
-  check: (slot: Slot, typed: string, units: Units) => Result<number>;
-  /** The size that belongs in a slot, mm; null where none can be told beforehand. */
-  nominalMm: (slot: Slot) => number | null;
-};
 
 /** The seat of that id as something to read; null when the job has none. */
 export function useRead(seatId: AnySeatId): Read | null {

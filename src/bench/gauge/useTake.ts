@@ -4,7 +4,7 @@ import type { Instrument } from '@/core/record/instrument';
 import { useJob } from '@/bench/record/JobProvider';
 import { playCall } from '@/bench/frame/sounds';
 import { sayIssue } from '@/ui/words/issues';
-import type { GaugeSlot, Read } from './useReadings';
+import type { GaugeSlot, Read } from './gaugeSlot';
 import type { useTemperatures } from './useTemperatures';
 
 /** Why a reading was not taken; `isForPerson`: it is, as soon as it is known who reads. */

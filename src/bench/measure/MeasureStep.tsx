@@ -5,7 +5,7 @@ import { counting } from '@/core/job/counting';
 import { isSizedByBore } from '@/core/job/seatView';
 import { BORE_SLOTS, OUTSIDE_SLOTS, slotOf, slotText, type Slot } from '@/core/record/slots';
 import { GaugeBar } from '@/bench/gauge/GaugeBar';
-import { gaugeSlot } from '@/bench/gauge/useReadings';
+import { gaugeSlot } from '@/bench/gauge/gaugeSlot';
 import { useSeatView } from '@/bench/record/JobProvider';
 import { acrossWords } from '@/ui/words/slots';
 import { MeasureSlate } from './MeasureSlate';

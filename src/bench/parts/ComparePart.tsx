@@ -12,7 +12,7 @@ import type { CurrentReading } from '@/core/project/readings';
 import { familyOf, slotOf, slotText, type SlotFamily } from '@/core/record/slots';
 import { asText, showFit, showSize, type Units } from '@/core/quantity/format';
 import { GaugeBar } from '@/bench/gauge/GaugeBar';
-import { gaugeSlot } from '@/bench/gauge/useReadings';
+import { gaugeSlot } from '@/bench/gauge/gaugeSlot';
 import { journalWords } from '@/core/record/journals';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import { showSize, type Units } from '@/core/quantity/format';
 import type { JudgedPass } from '@/core/job/squarePasses';
 import type { SeatView } from '@/core/job/seatView';
-import type { GaugeSlot } from '@/bench/gauge/useReadings';
+import type { GaugeSlot } from '@/bench/gauge/gaugeSlot';
 import { useJob } from '@/bench/record/JobProvider';
 import { STRETCH, token } from '@/ui/theme/tokens';
 import { PassTrail } from './PassTrail';

@@ -6,7 +6,7 @@ import { counting } from '@/core/job/counting';
 import { slotOf, slotText } from '@/core/record/slots';
 import { clockWords } from '@/core/seating/squareness';
 import { GaugeBar } from '@/bench/gauge/GaugeBar';
-import { gaugeSlot } from '@/bench/gauge/useReadings';
+import { gaugeSlot } from '@/bench/gauge/gaugeSlot';
 import { useSeatView } from '@/bench/record/JobProvider';
 import { ClockPad } from './ClockPad';
 import { SenseQuestion } from './SenseQuestion';

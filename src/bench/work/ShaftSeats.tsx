@@ -9,7 +9,7 @@ import { slotOf } from '@/core/record/slots';
 import { counting } from '@/core/job/counting';
 import { useJob } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
-import { gaugeSlot } from '@/bench/gauge/useReadings';
+import { gaugeSlot } from '@/bench/gauge/gaugeSlot';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { FastenerSlate } from './FastenerSlate';
 

@@ -3,7 +3,7 @@ import type { SeatView } from './seatView';
 import { demo, view } from '../../../tests/support/records';
 import { brokenAtDial } from './dialCeilings';
 
-const main = view(demo('Ostrel 250'), 'Left main bearing');
+const main = view(demo('Ostrel 250'), 'Right main bearing');
 const seen = (more: Partial<SeatView> = {}) => ({ ...main, leftIn: [], ...more });
 const names = (dialC: number, more: Partial<SeatView> = {}) =>
   brokenAtDial(seen(more), dialC, -18).map(({ what }) => what);

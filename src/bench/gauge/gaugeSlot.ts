@@ -1,0 +1,36 @@
+import type { AnySeatId, CastingId } from '@/core/record/ids';
+import type { InstrumentSort } from '@/core/gauge/sorts';
+import type { CurrentReading } from '@/core/project/readings';
+import type { Units } from '@/core/quantity/format';
+import type { Result } from '@/core/quantity/result';
+import { familyOf, slotText, type Slot } from '@/core/record/slots';
+
+/** One place that takes a reading. */
+export type GaugeSlot = {
+  /** Its text: what tells it from the others, here and in the record. */
+  slot: string;
+  place: Slot;
+  label: string;
+  angleDeg: number;
+  /** What it is usually read with: the picture of it. */
+  instrumentKind: InstrumentSort;
+};
+
+export const gaugeSlot = (place: Slot, label: string): GaugeSlot => ({
+  slot: slotText(place),
+  place,
+  label,
+  angleDeg: place.angleDeg,
+  instrumentKind: familyOf(place).instrument,
+});
+
+/** What is read: a seat in a casting, which a gauge can be claimed for, or a seat on a shaft. */
+export type Read = {
+  seatId: AnySeatId;
+  /** Null: on a shaft; what is read there is typed. */
+  castingId: CastingId | null;
+  readings: readonly CurrentReading[];
+  check: (slot: Slot, typed: string, units: Units) => Result<number>;
+  /** The size that belongs in a slot, mm; null where none can be told beforehand. */
+  nominalMm: (slot: Slot) => number | null;
+};
