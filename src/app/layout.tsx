@@ -7,7 +7,6 @@ import { SendKept } from '@/bench/record/SendKept';
 import { ThemeRegistry } from '@/ui/theme/ThemeRegistry';
 
 export const metadata: Metadata = {
-  title: 'Urn Key',
   description: 'The fitting bench: bearings, races and seals, measured, heated, dropped in and proven.',
 };
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 };

@@ -1,4 +1,5 @@
 'use client';
+import { PageTitle } from '@/ui/parts/PageTitle';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
@@ -14,6 +15,7 @@ export function DatabaseAway() {
   }, [router]);
   return (
     <Box sx={{ p: 4, maxWidth: 760 }} role="alert">
+      <PageTitle parts={['The database is away']} />
       <Typography variant="h1">The database does not answer.</Typography>
       <Typography sx={{ mt: 2, fontSize: TYPE.name }}>
         Nothing is lost: what was stored is stored, and what this browser keeps is sent when it is back. This

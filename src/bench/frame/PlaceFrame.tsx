@@ -1,5 +1,5 @@
 'use client';
-import { useTitle } from './useTitle';
+import { PageTitle } from '@/ui/parts/PageTitle';
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
 import type { HeatItem } from '@/core/board/heatItems';
@@ -40,10 +40,10 @@ export function PlaceFrame({
   children: ReactNode;
 }) {
   useRefreshOnChange(nowMs, shows);
-  useTitle(title);
   const person = usePerson(people);
   return (
     <Column sx={{ minHeight: '100vh', px: { xs: 2, sm: 4 } }}>
+      <PageTitle parts={[title]} />
       <Head title={title} subtitle={subtitle} people={people} places={placesFrom(here)} />
       <RefusedShopEdits />
       <Box

@@ -21,7 +21,7 @@ import { useProbe } from './useProbe';
 import { useWalkHere } from './useWalkHere';
 import { Quiet } from '@/ui/parts/text';
 import { Column } from '@/ui/parts/layout';
-import { useTitle } from '@/bench/frame/useTitle';
+import { PageTitle } from '@/ui/parts/PageTitle';
 import { RunFoot, RunHead } from './RunEdges';
 import { Figures } from './RunFigures';
 import { sayCasting, sayDoor, signWords } from './runWords';
@@ -42,6 +42,7 @@ export function HeatRunScreen({ seatId }: { seatId: SeatId }) {
     <Run view={view} />
   ) : (
     <Box sx={{ p: 4, fontSize: TYPE.name }} role="alert">
+      <PageTitle parts={['No such seat']} />
       This job has no such seat. <Link href={`/jobs/${record.id}`}>Open the job at its next move</Link>
     </Box>
   );
@@ -119,7 +120,6 @@ function Run({ view }: { view: SeatView }) {
   const units = person?.units ?? 'metric';
   const link = useLink();
   const probe = useProbe(view);
-  useTitle('Heat run', view.seat.name, record.machine);
   const chart = useLoaded(loadChart);
   const { seat, casting, heat } = view;
   const { next, ...walk } = useWalkHere(view);
@@ -131,6 +131,7 @@ function Run({ view }: { view: SeatView }) {
   const sinceDoor = isCold ? '' : sayDoor(view, nowMs);
   return (
     <Column sx={{ minHeight: '100vh', height: { md: '100vh' }, px: { xs: 2, sm: 4 } }} data-testid="heat-run">
+      <PageTitle parts={['Heat run', view.seat.name, record.machine]} />
       <RunHead
         seat={seat}
         record={record}

@@ -1,5 +1,5 @@
 'use client';
-import { useTitle } from '@/bench/frame/useTitle';
+import { PageTitle } from '@/ui/parts/PageTitle';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
@@ -113,12 +113,12 @@ export function BenchHome({ shop, initial, people, kinds, ownKinds, heat, askabl
   const units = person?.units ?? 'metric';
   const context = useAskContext({ units, kinds, jobs, askable });
   const [isStarting, setStarting] = useState(jobs.length === 0);
-  useTitle('Bench');
   const words = first
     ? sayMove(first.moves[walk])
     : { headline: 'No job on the bench.', reason: 'Start one, or take in a job file.' };
   return (
     <Column sx={{ minHeight: '100vh', px: { xs: 2, sm: 4 } }}>
+      <PageTitle parts={['Bench']} />
       <Head
         title={shop.name}
         subtitle={`${jobs.length} jobs in work`}

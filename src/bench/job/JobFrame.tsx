@@ -20,7 +20,7 @@ import { later } from '@/bench/record/later';
 import { useLoaded } from '@/bench/record/useLoaded';
 import { AT_THE_RUN } from '@/bench/frame/atTheRun';
 import type { MoveNow } from '@/bench/frame/moveNow';
-import { useTitle } from '@/bench/frame/useTitle';
+import { PageTitle } from '@/ui/parts/PageTitle';
 import { STEP_PATHS, STEP_WORDS } from '@/ui/words/steps';
 import { stepOfPath } from './stepOfPath';
 import { Walk } from './Walk';
@@ -36,6 +36,7 @@ const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPi
 /** An address that names a seat of another job, or none. */
 const SeatNotHere = ({ jobId }: { jobId: JobId }) => (
   <Box sx={{ p: 4, fontSize: TYPE.name }} role="alert">
+    <PageTitle parts={['No such seat']} />
     This job has no such seat. <Link href={`/jobs/${jobId}`}>Open the job at its next move</Link>
   </Box>
 );
@@ -143,7 +144,6 @@ export function JobFrame({
   const places = useMemo(() => placesFrom('Job', jobPath(record.id, walk)), [record.id, walk]);
   const moveNow = useMoveNow(view, walk, firstMove);
   useStepKeys(record.id);
-  useTitle(step ? STEP_WORDS[step] : 'Set up', view?.seat.name, record.machine);
 
   if (!view) return <SeatNotHere jobId={record.id} />;
   return (
@@ -155,6 +155,7 @@ export function JobFrame({
         '@media (max-height: 720px), print': { height: 'auto' },
       }}
     >
+      <PageTitle parts={[step ? STEP_WORDS[step] : 'Set up', view.seat.name, record.machine]} />
       <Head
         title={record.machine}
         titleHref={`/jobs/${record.id}/${seatId}/look`}
