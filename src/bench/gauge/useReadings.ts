@@ -70,14 +70,16 @@ export function useReadings({ read, slots, here, onSlot }: Where, { heard, typed
     temperatures,
   });
 
+  /** Slots that have no reading yet. */
+  const waitingCount = slots.filter((each) => readingIn(each.slot) === undefined).length;
+
   return {
     units,
     gauge,
     temperatures,
     readingIn,
-    isWaiting: slots.some((each) => readingIn(each.slot) === undefined),
-    /** Slots that have no reading yet. */
-    waitingCount: slots.filter((each) => readingIn(each.slot) === undefined).length,
+    isWaiting: waitingCount > 0,
+    waitingCount,
     isAllStored: taken.length > 0,
     keptHere: taken.filter(({ id }) => keptIds.has(id)).length,
     takeTyped: (typed: string) => take(inItsUnit(typed, typedWith), typedWith, metalC),

@@ -39,6 +39,23 @@ export function useTake({ read, slots, here, onSlot, taken, readingIn, typedWith
   const { addReading, person } = useJob();
   const units = person?.units ?? 'metric';
   const { metalC, gaugeC } = temperatures;
+  const store = (slot: string, typed: string, value: number, { id }: Instrument, atC: number) =>
+    read &&
+    addReading({
+      slot,
+      typed,
+      value,
+      instrumentId: id,
+      metalC: atC,
+      gaugeC,
+      seatId: read.seatId,
+      castingId: null,
+    });
+  /** Says that they were taken, and goes to the slot behind the last of them. */
+  const goOn = (filled: readonly string[]) => {
+    playCall('tick');
+    onSlot(slotAfter(slots, filled.at(-1)!, new Set([...taken.map(({ slot }) => slot), ...filled])));
+  };
   /** Figures from a sheet, one after the other: into this slot and the free ones of its family behind it; all of them or none. */
   const takePasted = (figures: readonly string[]): Refused | null => {
     if (!read || !person || !typedWith) return take(figures[0] ?? '', typedWith, metalC);
@@ -57,25 +74,11 @@ export function useTake({ read, slots, here, onSlot, taken, readingIn, typedWith
     const refused = checked[wrong];
     if (refused && !refused.ok)
       return { why: `“${figures[wrong]}” for ${free[wrong]!.label}: ${sayIssue(refused.issues[0]!, units)}` };
+    const filled = free.slice(0, figures.length).map(({ slot }) => slot);
     checked.forEach((each, i) => {
-      if (!each.ok) return;
-      addReading({
-        slot: free[i]!.slot,
-        typed: inItsUnit(figures[i]!, typedWith),
-        value: each.value,
-        instrumentId: typedWith.id,
-        metalC,
-        gaugeC,
-        seatId: read.seatId,
-        castingId: null,
-      });
+      if (each.ok) store(filled[i]!, inItsUnit(figures[i]!, typedWith), each.value, typedWith, metalC);
     });
-    playCall('tick');
-    const now = new Set([
-      ...taken.map(({ slot }) => slot),
-      ...free.slice(0, figures.length).map(({ slot }) => slot),
-    ]);
-    onSlot(slotAfter(slots, free[figures.length - 1]!.slot, now));
+    goOn(filled);
     return null;
   };
 
@@ -90,19 +93,8 @@ export function useTake({ read, slots, here, onSlot, taken, readingIn, typedWith
       return { why: sayIssue(checked.issues[0]!, units) };
     }
     if (!instrument) return { why: 'Say first what it is read with: nothing here serves.' };
-    const { value } = checked;
-    addReading({
-      slot: here.slot,
-      typed,
-      value,
-      instrumentId: instrument.id,
-      metalC: atC,
-      gaugeC,
-      seatId: read.seatId,
-      castingId: null,
-    });
-    playCall('tick');
-    onSlot(slotAfter(slots, here.slot, new Set([...taken.map(({ slot }) => slot), here.slot])));
+    store(here.slot, typed, checked.value, instrument, atC);
+    goOn([here.slot]);
     return null;
   };
   return { take, takePasted };

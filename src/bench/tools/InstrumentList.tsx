@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { SORTS } from '@/core/gauge/sorts';
+import { MM_PER_INCH } from '@/core/quantity/inch';
 import { asText, showSize, showTemperature, type Units } from '@/core/quantity/format';
 import type { Instrument } from '@/core/record/instrument';
 import { changeInstrument } from '@/bench/gauge/changeInstrument';
@@ -12,7 +12,7 @@ import { keepShopEdit } from '@/bench/record/useShop';
 import { PlainField } from '@/ui/fields/PlainField';
 import { Note, Quiet } from '@/ui/parts/text';
 import { token, TYPE } from '@/ui/theme/tokens';
-import { sayU, SPEAKS_WORDS, UNIT_NAMES } from '@/ui/words/gauges';
+import { isThermometer, sayU, SPEAKS_WORDS, UNIT_NAMES } from '@/ui/words/gauges';
 
 const InstrumentForm = later(() => import('@/bench/gauge/InstrumentForm'), 'InstrumentForm');
 
@@ -74,13 +74,14 @@ export function InstrumentList({ instruments, units, nowMs, onTakenOff }: Props)
 }
 
 /** What it spans and shows, in its own unit. */
-function sayScale({ kind, range, resolution, unit }: Instrument, units: Units): string {
-  const isThermometer = kind !== 'by_hand' && SORTS[kind].quantity === 'temperature';
-  const step = unit === 'in' ? Number((resolution / 25.4).toPrecision(2)) : resolution;
-  const shows = `shows ${step} ${isThermometer ? 'K' : UNIT_NAMES[unit ?? 'mm']}`;
+function sayScale(instrument: Instrument, units: Units): string {
+  const { range, resolution, unit } = instrument;
+  const isWarmth = isThermometer(instrument);
+  const step = unit === 'in' ? Number((resolution / MM_PER_INCH).toPrecision(2)) : resolution;
+  const shows = `shows ${step} ${isWarmth ? 'K' : UNIT_NAMES[unit ?? 'mm']}`;
   if (!range) return shows;
   const place = (at: number) =>
-    isThermometer ? showTemperature(at, units) : showSize(at, unit === 'in' ? 'imperial' : 'metric', 0);
+    isWarmth ? showTemperature(at, units) : showSize(at, unit === 'in' ? 'imperial' : 'metric', 0);
   return `${place(range.low).figure} to ${asText(place(range.high))}, ${shows}`;
 }
 

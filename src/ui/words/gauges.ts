@@ -20,7 +20,7 @@ export const SPEAKS_WORDS: Record<Speaks['by'], { name: string; how: string }> =
 
 export const UNIT_NAMES: Record<InstrumentUnit, string> = { mm: 'mm', in: 'inch', C: '°C', F: '°F' };
 
-const isThermometer = ({ kind }: Pick<Instrument, 'kind'>) =>
+export const isThermometer = ({ kind }: Pick<Instrument, 'kind'>) =>
   kind !== 'by_hand' && SORTS[kind].quantity === 'temperature';
 
 /** How far it may be off, standard uncertainty: in the person’s unit of fits. */

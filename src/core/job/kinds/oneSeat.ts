@@ -1,5 +1,6 @@
 import type { Casting } from '@/core/record/job';
 import type { bearingPartSchema } from '@/core/record/fittedPart';
+import { USUAL_RUNNING } from '@/core/job/putPart';
 import { boreKindOf } from '@/core/record/seatFacts';
 import type { BoreSpec } from '@/core/record/seatSpec';
 import type { z } from 'zod';
@@ -37,7 +38,7 @@ function specOf(
     retainingRing: null,
     seal: null,
     load: 'standing',
-    running: { housingC: 80, ringC: 88 },
+    running: USUAL_RUNNING,
     usualClass: usualClassFor(type, material),
   } as BoreSpec;
 }
