@@ -87,7 +87,8 @@ describe('a shop of one’s own, from the first reading', () => {
     expect(await page.$('[data-testid="live-value"]')).toBeNull();
     await page.click('[data-testid="instrument"]');
     await page.waitForSelector('[role="dialog"] [data-instrument*="simulated"]');
-    await page.click('[role="dialog"] [data-instrument*="simulated"]');
+    await tap(page, 'Bore gauge 10', { isInDialog: true });
+    await page.waitForSelector('[data-testid="instrument"][data-simulated="true"]');
     await page.waitForSelector('[data-testid="live-value"][data-steady="true"]');
     await page.reload({ waitUntil: 'load' });
     await page.waitForSelector('[data-testid="instrument"][data-simulated="false"]');
