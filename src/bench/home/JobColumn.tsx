@@ -7,7 +7,7 @@ import { memo } from 'react';
 import { bagCode } from '@/core/board/bagCode';
 import type { BenchJob } from '@/core/board/benchLine';
 import type { WalkStyle } from '@/core/record/vocabulary';
-import { WAIT_WORDS } from '@/ui/words/work';
+import { WAIT_WORDS } from '@/ui/words/setUp';
 import { MARK_WORDS, StateMark } from '@/ui/marks/StateMark';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { sayMove } from '@/ui/words/moves';

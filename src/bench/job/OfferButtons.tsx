@@ -7,7 +7,7 @@ import type { Move } from '@/core/walk/move';
 import type { OfferCode } from '@/core/walk/offer';
 import { offersFor } from '@/core/walk/offers';
 import { useJob } from '@/bench/record/JobProvider';
-import { sayOffer } from '@/ui/words/walk';
+import { sayOffer } from '@/ui/words/offers';
 
 /** Answers that leave something out, or say that something is not right: never the black button. */
 const SECOND: readonly OfferCode[] = [

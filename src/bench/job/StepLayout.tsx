@@ -4,10 +4,10 @@ import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
 import { usePathname } from 'next/navigation';
 import { later } from '@/bench/record/later';
-import { KindNotes } from './KindNotes';
 import { MapPanel } from './MapPanel';
 import { stepOfPath } from './stepOfPath';
 
+const KindNotes = later(() => import('./KindNotes'), 'KindNotes');
 const SeatExtras = later(() => import('./SeatExtras'), 'SeatExtras');
 
 /** Map, the step's drawing, the slate beside it, and below them the strip that takes readings. Upright tablets stack them. */

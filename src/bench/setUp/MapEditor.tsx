@@ -15,11 +15,11 @@ import { EntryField, readLength, readText } from '@/ui/fields/EntryField';
 import { token } from '@/ui/theme/tokens';
 import { partMark, seatMark } from '@/ui/words/states';
 import { later } from '@/bench/record/later';
-import { CastingForm } from './CastingForm';
 import type { useEdits } from '@/bench/record/useEdits';
 import { Note } from '@/ui/parts/text';
 import type { SeatView } from '@/core/job/seatView';
 
+const CastingForm = later(() => import('./CastingForm'), 'CastingForm');
 const PartDialog = later(() => import('@/bench/sizes/PartDialog'), 'PartDialog');
 const SizesDialog = later(() => import('@/bench/sizes/SizesDialog'), 'SizesDialog');
 

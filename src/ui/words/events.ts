@@ -18,10 +18,9 @@ import {
   PIECE_WORDS,
   REMEDY_WORDS,
   REMOVAL_WORDS,
-  SKIP_WORDS,
   TOOL_WAY_WORDS,
-  WAIT_WORDS,
 } from './work';
+import { SKIP_WORDS, WAIT_WORDS } from './setUp';
 
 /** A moment as people read it on a sheet, in the browser's own time. */
 export const clock = (iso: string) =>

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { offer } from '@/core/walk/here';
 import { SHAFT_OFF_WAYS, SHAFT_ON_WAYS } from '@/core/record/vocabulary';
 import { SHAFT_OBJECTION_WORDS, SHAFT_OFF_WORDS, SHAFT_ON_WORDS, SHAFT_VERDICT_WORDS } from './shafts';
-import { sayOffer } from './walk';
+import { sayOffer } from './offers';
 
 describe('words of seats on shafts', () => {
   it('name each way on its button, short enough for a glove, and say how it is done', () => {

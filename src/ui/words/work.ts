@@ -32,21 +32,6 @@ export const FINDING_WORDS: Record<EventBody<'look_noted'>['finding'], string> =
   doubtful: 'doubtful',
   bad: 'bad',
 };
-export const SKIP_WORDS: Record<EventBody<'step_skipped'>['reason'], string> = {
-  not_on_this_machine: 'Not on this machine',
-  done_before: 'Done before',
-  not_worth_it: 'Not worth it here',
-  manual_says_otherwise: 'The manual says otherwise',
-};
-export const WAIT_WORDS: Record<EventBody<'waiting_noted'>['reason'], string> = {
-  parts: 'parts',
-  customer: 'the customer',
-  tool: 'a tool',
-  machinist: 'the machinist',
-  cooling: 'cooling',
-  other: 'something else',
-};
-
 export const REMOVAL_WORDS: Record<RemovalWay, { name: string; how: string }> = {
   fall_out_hot: {
     name: 'Heat it until it falls out',
