@@ -7,6 +7,7 @@ import { bearingMarks } from '@/ui/drawing/bearing';
 import type { Scene } from '@/ui/drawing/scene';
 import { dimension, polygon, rule, say, text, upright } from '@/ui/sumPictures/marks';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
+import { FIT_FIGURE_WORDS } from '@/ui/words/fits';
 import { Note, Quiet } from '@/ui/parts/text';
 
 export const PICTURE = { width: 460, height: 300 };
@@ -184,7 +185,7 @@ export function SeatAnswer({ seat, note, housingC, units }: SeatAnswerProps) {
         <Figure
           label={`Usual fit, ${usualClass}`}
           {...showFit(Math.abs(fitMm.value), units)}
-          note={`${fitMm.value >= 0 ? 'tight' : 'clear'}; from ${asText(showFit(least, units))} to ${asText(showFit(most, units))}`}
+          note={`${fitMm.value >= 0 ? 'tight' : 'clear'} ${FIT_FIGURE_WORDS.drop}; from ${asText(showFit(least, units))} to ${asText(showFit(most, units))}`}
         />
       </Box>
       <Note sx={{ mt: 1.5 }}>

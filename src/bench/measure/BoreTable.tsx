@@ -1,11 +1,11 @@
 'use client';
 import Box from '@mui/material/Box';
-import { smoothingLossMm } from '@/core/fit/interference';
 import { showForce, showFit, showSize, asText, type Units } from '@/core/quantity/format';
 import type { CurrentReading } from '@/core/project/readings';
 import { slotOf, slotText } from '@/core/record/slots';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { acrossWords } from '@/ui/words/slots';
+import { FIT_FIGURE_WORDS, sayTight } from '@/ui/words/fits';
 import { DOUBT_WORDS } from '@/ui/words/verdicts';
 import { BoreShape } from './BoreShape';
 import { Quiet } from '@/ui/parts/text';
@@ -151,8 +151,9 @@ export function OutsideCells({ fit, units, counting }: OutsideCellsProps) {
         </Box>
       )}
       <Quiet>
-        {DOUBT_WORDS[fit.interference.largestDoubt]} Less {asText(showFit(smoothingLossMm(), units))}{' '}
-        smoothing.
+        {DOUBT_WORDS[fit.interference.largestDoubt]} {sayTight(fit.interference.meanMm.value, units)}{' '}
+        {FIT_FIGURE_WORDS.mean}; {sayTight(fit.benchMm.value, units)} {FIT_FIGURE_WORDS.hold};{' '}
+        {sayTight(fit.interference.forDropMm.value, units)} {FIT_FIGURE_WORDS.drop}.
       </Quiet>
     </Box>
   );

@@ -21,9 +21,9 @@ function rowsOf(view: SeatView, units: Units): Row[] {
   const { running } = spec;
   const negative = ({ value, u }: Measured): Measured => ({ value: -value, u });
   const rows: Row[] = [
-    { label: `bench ${showTemperature(20, units).figure}°`, clearance: negative(fit.benchMm) },
+    { label: `held, ${showTemperature(20, units).figure}°`, clearance: negative(fit.benchMm) },
     {
-      label: `running ${showTemperature(running.housingC, units).figure}°`,
+      label: `held, ${showTemperature(running.housingC, units).figure}°`,
       clearance: negative(fit.runningMm),
     },
   ];

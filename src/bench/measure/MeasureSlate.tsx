@@ -24,6 +24,7 @@ import { AngleHead, DepthRows, OutsideCells } from './BoreTable';
 
 const SeatCondition = later(() => import('./SeatCondition'), 'SeatCondition');
 
+const RunningStates = later(() => import('./RunningStates'), 'RunningStates');
 const EarlierRebuilds = later(() => import('@/bench/record/EarlierRebuilds'), 'EarlierRebuilds');
 
 const PartDialog = later(() => import('@/bench/sizes/PartDialog'), 'PartDialog');
@@ -112,6 +113,7 @@ export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
         <>
           <FitPlot view={view} units={units} />
           <OutsideCells fit={fit} units={units} counting={readings} />
+          <RunningStates view={view} fit={fit} units={units} />
         </>
       )}
       <Condition

@@ -12,6 +12,7 @@ import { EarlierRebuilds } from '@/bench/record/EarlierRebuilds';
 import { MARK_WORDS, StateMark } from '@/ui/marks/StateMark';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { seatMark } from '@/ui/words/states';
+import { FIT_FIGURE_WORDS, sayFit } from '@/ui/words/fits';
 import { FIT_WORDS, SQUARE_WORDS, WAY_WORDS } from '@/ui/words/verdicts';
 import { Quiet } from '@/ui/parts/text';
 import type { Seat, Casting } from '@/core/record/job';
@@ -94,14 +95,18 @@ function SheetFigures({ view, seat, fit, units, pass }: SheetFiguresProps) {
         <>
           <dt>fit at {asText(showTemperature(REFERENCE_C, units))}</dt>
           <dd>
-            {asText(showFit(Math.abs(fit.benchMm.value), units))} ± {showFit(2 * fit.benchMm.u, units).figure}{' '}
-            {fit.benchMm.value >= 0 ? 'tight' : 'clear'}
+            {sayFit(fit.benchMm, units)}, {FIT_FIGURE_WORDS.hold}
+          </dd>
+          <dt />
+          <dd>
+            {sayFit(fit.interference.meanMm, units)}, {FIT_FIGURE_WORDS.mean}
+          </dd>
+          <dt />
+          <dd>
+            {sayFit(fit.interference.forDropMm, units)}, {FIT_FIGURE_WORDS.drop}
           </dd>
           <dt>running</dt>
-          <dd>
-            {asText(showFit(Math.abs(fit.runningMm.value), units))} ±{' '}
-            {showFit(2 * fit.runningMm.u, units).figure} {fit.runningMm.value >= 0 ? 'tight' : 'clear'}
-          </dd>
+          <dd>{sayFit(fit.runningMm, units)}, smoothed</dd>
           <dt>verdict</dt>
           <dd>{FIT_WORDS[fit.judgement.verdict].word}</dd>
         </>

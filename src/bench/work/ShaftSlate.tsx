@@ -6,7 +6,7 @@ import { useMemo } from 'react';
 import type { JournalView } from '@/core/job/journalView';
 import { waysOff, waysOnto } from '@/core/job/shaftWays';
 import { counting } from '@/core/job/counting';
-import { asText, showFit, showForce, showSize, showTemperature, type Units } from '@/core/quantity/format';
+import { asText, showForce, showSize, showTemperature, type Units } from '@/core/quantity/format';
 import type { EventBody } from '@/core/record/entries';
 import { bandOf } from '@/core/quantity/measured';
 import type { WayOff } from '@/core/shaft/waysOff';
@@ -18,6 +18,7 @@ import { EntryField, readText } from '@/ui/fields/EntryField';
 import { Ruled } from '@/ui/parts/layout';
 import { Lead, Note, Text } from '@/ui/parts/text';
 import { STRETCH } from '@/ui/theme/tokens';
+import { FIT_FIGURE_WORDS, sayTight } from '@/ui/words/fits';
 import {
   SHAFT_OBJECTION_WORDS,
   SHAFT_OFF_WORDS,
@@ -69,7 +70,6 @@ function FitLine({ view: { fit, spec, readings }, units }: { view: JournalView; 
   if (!fit) return <Text>Its fit is not known: read the shaft and the bore, or say its class.</Text>;
   const { low, high } = bandOf(fit.forHoldMm);
   const words = SHAFT_VERDICT_WORDS[fit.verdict];
-  const say = (mm: number) => `${asText(showFit(Math.abs(mm), units))} ${mm >= 0 ? 'tight' : 'clear'}`;
   const isRead = counting(readings, 'journal').length > 0;
   return (
     <Box>
@@ -77,7 +77,7 @@ function FitLine({ view: { fit, spec, readings }, units }: { view: JournalView; 
         {words.word}.
       </Typography>
       <Note>
-        {say(low)} to {say(high)}
+        {sayTight(low, units)} to {sayTight(high, units)}, {FIT_FIGURE_WORDS.hold}
         {isRead ? '' : spec.usualClass ? `, from its usual class ${spec.usualClass}` : ''}. {words.meaning}
         {fit.forceN.high > 0 &&
           ` About ${asText(showForce(fit.forceN.high, units))} to push it, at the most.`}

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { describeBore } from './boreReadings';
-import { findInterference, smoothingLossMm } from './interference';
+import { findInterference, smoothed, smoothingLossMm } from './interference';
 import { judgeFit } from './judgeFit';
 import { pushForceBracket } from './pushForce';
 import { interferenceAt } from './runningFit';
@@ -44,6 +44,16 @@ describe('interference', () => {
     const found = findInterference({ nominalMm: 62, usualClass: 'N7', bore, partOutside: part })!;
     expect(found.forDropMm.value).toBeCloseTo(0.028, 9);
     expect(found.forHoldMm.value).toBeCloseTo(61.993 - 61.968 - smoothingLossMm(), 9);
+  });
+
+  it('smoothing takes from a nip, down to none; it never widens a gap', () => {
+    expect(smoothed(0.02, 0.009)).toBeCloseTo(0.011, 9);
+    expect([0.005, 0, -0.03].map((mm) => smoothed(mm, 0.009))).toEqual([0, 0, -0.03]);
+    const bore = describeBore([across(1, 0, 62.03)], 0.002, 0)!;
+    const part = describeBore([across(1, 0, 62)], 0.0015, 0)!;
+    const found = findInterference({ nominalMm: 62, usualClass: 'N7', bore, partOutside: part })!;
+    expect(found.forHoldMm.value).toBe(found.meanMm.value);
+    expect(found.meanMm.value).toBeCloseTo(-0.03, 9);
   });
 
   it('not measured: N7 and Normal class at 62 mm give a wide band around 17.5 µm, and the bore is the largest doubt', () => {

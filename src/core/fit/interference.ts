@@ -6,10 +6,12 @@ import type { BoreShape } from './boreReadings';
 /**
  * How much bigger the bearing is than its hole, on diameter at 20 °C. Positive is tight.
  *
- * Two figures, for two questions: will it drop (`forDropMm`: largest part against the smallest chord), and how hard does it
- * hold (`forHoldMm`: means, less what smoothing takes off). Which is which follows DIN 7190-1 practice, from memory.
+ * Three figures, for three questions: how the means differ (`meanMm`), how hard does it hold (`forHoldMm`: means, less what smoothing
+ * takes off), and will it drop (`forDropMm`: largest part against the smallest chord). Which is which follows DIN 7190-1 practice, from
+ * memory.
  */
 export type Interference = {
+  meanMm: Measured;
   forDropMm: Measured;
   forHoldMm: Measured;
   /** Where each half comes from; `usual` is the class of the job kind, with its honest wide band. */
@@ -21,6 +23,13 @@ export type Interference = {
 /** Smoothing of the two surfaces: 0.8·(Rz₁ + Rz₂). Source: DIN 7190-1, from memory. Rz 10 and 1.6 µm lose 9 µm. */
 export const smoothingLossMm = ({ rzHousingUm = 10, rzRaceUm = 1.6 } = {}) =>
   (0.8 * (rzHousingUm + rzRaceUm)) / 1000;
+
+/**
+ * A difference of means (part minus hole, mm) less what smoothing takes off. Peaks are only flattened where metal meets metal: a nip is
+ * smoothed down to none, and a gap stays as wide as it is.
+ */
+export const smoothed = (differenceMm: number, lossMm: number) =>
+  differenceMm <= 0 ? differenceMm : Math.max(0, differenceMm - lossMm);
 
 /** A tolerance zone as a normal spread: middle, zone width = 6 σ. Common engineering convention, from memory. */
 export const zoneAsMeasured = (nominalMm: number, { lowerUm, upperUm }: LimitsUm): Measured => ({
@@ -55,7 +64,8 @@ export function findInterference({
   const boreIsLarger = boreMean.u >= partMean.u;
   return {
     forDropMm: { value: largestPart - smallestChord, u },
-    forHoldMm: { value: partMean.value - boreMean.value - smoothingLossMm(), u },
+    meanMm: { value: partMean.value - boreMean.value, u },
+    forHoldMm: { value: smoothed(partMean.value - boreMean.value, smoothingLossMm()), u },
     source: { bore: bore ? 'measured' : 'usual', part: partOutside ? 'measured' : 'usual' },
     largestDoubt: boreIsLarger
       ? bore

@@ -3,10 +3,10 @@ import { findBearingOutsideLimits } from '@/core/catalogue/bearingLimits';
 import { findLimits } from '@/core/catalogue/limits';
 import { MATERIALS, type Material } from '@/core/catalogue/materials';
 import { describeBore, type BoreShape, type Diameter } from '@/core/fit/boreReadings';
+import type { ClearanceState } from '@/core/fit/runningClearance';
 import { findInterference, type Interference } from '@/core/fit/interference';
 import { judgeFit, type FitJudgement } from '@/core/fit/judgeFit';
 import { pushForceBracket, type PushForce } from '@/core/fit/pushForce';
-import { interferenceAt } from '@/core/fit/runningFit';
 import { REFERENCE_C, sizeAtReference, type Measured } from '@/core/quantity/measured';
 import type { Casting, Seat } from '@/core/record/job';
 import type { Instrument } from '@/core/record/instrument';
@@ -16,14 +16,13 @@ import type { SlotFamily } from '@/core/record/slots';
 import type { CurrentReading } from '@/core/project/readings';
 import { counting } from './counting';
 import { doubtedReading, type DoubtedReading } from './doubtedReading';
+import { fitInStates, type StateFit } from './runningStates';
 
 /** Version of the formulas in this folder's results; stored beside every result that is kept. */
-export const FORMULA_VERSION = '2026.13';
+export const FORMULA_VERSION = '2026.14';
 
 /** Doubt of a metal temperature that a person typed or a probe showed, K. Common practice, no source. */
 const U_METAL_K = 1;
-/** Doubt of running temperatures, standard uncertainty, K. Common practice, no source. */
-const U_RUNNING_K = 8;
 /** A casting this far from 20 °C is still warm from washing: its readings are provisional. Common practice, no source. */
 export const PROVISIONAL_K = 8;
 
@@ -42,6 +41,8 @@ export type SeatFit = {
   interference: Interference;
   benchMm: Measured;
   runningMm: Measured;
+  /** The same seat in its five states, cold to hottest. */
+  states: StateFit[];
   push: PushForce | null;
   /** A reading to doubt before anything else is judged by it. */
   doubted: DoubtedReading | null;
@@ -95,6 +96,10 @@ function findWarm(readings: readonly CurrentReading[], alphaPerK: number): WarmR
 
 const awayK = ({ metalC }: CurrentReading) => Math.abs(metalC - REFERENCE_C);
 
+/** A cup's free outside is out of round: its class is taken in its place. */
+const outsideOf = ({ type }: FittedSpec['part'], readings: readonly CurrentReading[]) =>
+  type === 'drawn_cup' ? [] : counting(readings, 'outside');
+
 /**
  * The fit of one seat from what is known of it: readings where there are some, else the usual class with its wide band.
  * @returns null where the size lies outside the tables and nothing is measured
@@ -103,18 +108,17 @@ export function findSeatFit({ seat, casting, readings, instruments }: MeasuredSe
   const { spec } = seat;
   // How hard a seal sits is its rubber's affair: no interference is computed.
   if (spec.kind === 'seal_in_bore') return null;
-  const { part, load, usualClass } = spec;
-  const race = partMetal(part);
-  const metal = MATERIALS[casting.material];
+  const { part, usualClass } = spec;
+  const [metal, partAlphaPerK] = [MATERIALS[casting.material], partMetal(part).alphaPerK];
   const boreReadings = counting(readings, 'bore');
-  // A cup's free outside is out of round: its class is taken in its place.
-  const outsideReadings = part.type === 'drawn_cup' ? [] : counting(readings, 'outside');
+  const outsideReadings = outsideOf(part, readings);
   const bore = shapeOf(boreReadings, metal.alphaPerK, part.outsideMm, instruments);
-  const partOutside = shapeOf(outsideReadings, race.alphaPerK, part.outsideMm, instruments);
+  const partOutside = shapeOf(outsideReadings, partAlphaPerK, part.outsideMm, instruments);
   const interference = findInterference({ nominalMm: part.outsideMm, usualClass, bore, partOutside });
   if (!interference) return null;
   const benchMm = interference.forHoldMm;
-  const runningMm = runningFit(spec, metal, benchMm);
+  const states = fitInStates({ spec, casting, benchMm });
+  const runningMm = fitIn(states, 'running');
   const push = pushOf(spec, metal, benchMm);
   const doubted = doubtedReading(readings, 'bore') ?? doubtedReading(readings, 'outside');
   return {
@@ -123,32 +127,26 @@ export function findSeatFit({ seat, casting, readings, instruments }: MeasuredSe
     interference,
     benchMm,
     runningMm,
+    states,
     push,
     doubted,
-    warm: findWarm(boreReadings, metal.alphaPerK) ?? findWarm(outsideReadings, race.alphaPerK),
+    warm: findWarm(boreReadings, metal.alphaPerK) ?? findWarm(outsideReadings, partAlphaPerK),
     judgement: judgeFit({
       isDoubted: doubted !== null,
       benchMm,
       runningMm,
-      housingTrescaMPa: push?.housingTrescaMPa ?? 0,
+      // A casting shrinks onto its race: the boss bears most on a cold morning.
+      housingTrescaMPa: pushOf(spec, metal, fitIn(states, 'cold_start'))?.housingTrescaMPa ?? 0,
       yieldMPa: metal.yieldMPa,
-      load,
+      load: spec.load,
       usualHighMm: usualHighMm(spec),
       isMeasured: bore !== null,
     }),
   };
 }
 
-/** The fit at the temperatures that the seat runs at. */
-const runningFit = ({ part, running }: FittedSpec, housing: Material, benchMm: Measured): Measured =>
-  interferenceAt({
-    diameterMm: part.outsideMm,
-    interferenceMm: benchMm,
-    ring: partMetal(part),
-    housing,
-    ringC: { value: running.ringC, u: U_RUNNING_K },
-    housingC: { value: running.housingC, u: U_RUNNING_K },
-  });
+const fitIn = (states: readonly StateFit[], wanted: ClearanceState) =>
+  states.find(({ state }) => state === wanted)!.fitMm;
 
 function pushOf({ part, housing }: FittedSpec, metal: Material, benchMm: Measured): PushForce | null {
   return pushForceBracket({

@@ -38,6 +38,9 @@ const inBore = {
 
 const load = z.enum(['standing', 'rotating']);
 
+/** Casting, outer race, and shaft with the inner race on it, °C, in one state of the machine. */
+const inState = z.strictObject({ housingC: celsius, ringC: celsius, shaftC: celsius });
+
 /** What holds by metal on metal has a fit, and may have a seal in front of it. */
 const fitted = {
   ...inBore,
@@ -54,7 +57,14 @@ const fitted = {
     })
     .nullable(),
   load,
-  running: z.strictObject({ housingC: celsius, ringC: celsius }),
+  running: z.strictObject({
+    housingC: celsius,
+    ringC: celsius,
+    /** Left out: as is usual beside the other two (`core/job/runningStates`). */
+    shaftC: celsius.optional(),
+  }),
+  /** The other states, where somebody knows better than what is usual. */
+  states: z.strictObject({ cold_start: inState, warm_up: inState, hottest: inState }).optional(),
   usualClass: z.enum(HOUSING_CLASSES),
 };
 

@@ -2,7 +2,7 @@ import { findBearingBoreLimits } from '@/core/catalogue/bearingLimits';
 import { bearingInside } from '@/core/catalogue/bearings/inside';
 import { findLimits, type ShaftClass } from '@/core/catalogue/limits';
 import { MATERIALS, type MaterialCode } from '@/core/catalogue/materials';
-import { smoothingLossMm, zoneAsMeasured } from '@/core/fit/interference';
+import { smoothed, smoothingLossMm, zoneAsMeasured } from '@/core/fit/interference';
 import { solvePressFit } from '@/core/fit/pressFit';
 import { FRICTION_OILED } from '@/core/fit/pushForce';
 import { bandOf, rootSumSquare, type Measured } from '@/core/quantity/measured';
@@ -94,7 +94,7 @@ export function findShaftFit(input: ShaftFitInput): ShaftFit | null {
   const forDropMm = { value: journal.value - bore.value, u: rootSumSquare(journal.u, bore.u) };
   const forHoldMm = {
     ...forDropMm,
-    value: forDropMm.value - smoothingLossMm({ rzHousingUm: RZ_JOURNAL_UM }),
+    value: smoothed(forDropMm.value, smoothingLossMm({ rzHousingUm: RZ_JOURNAL_UM })),
   };
   const edge = bandOf(forHoldMm);
   const [loose, tight] = [pressedOn(input, edge.low), pressedOn(input, edge.high)];
