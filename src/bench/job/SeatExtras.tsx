@@ -7,6 +7,7 @@ import { Photographs } from '@/bench/record/Photographs';
 import { NoteField } from '@/bench/record/NoteField';
 import { useJob } from '@/bench/record/JobProvider';
 import { STEP_WORDS } from '@/ui/words/steps';
+import { SeatSums } from './SeatSums';
 
 /** At every step: a note and photographs of what was seen, and the choice to finish this seat before the others. */
 export function SeatExtras({ seatId, step }: { seatId: SeatId; step: Step }) {
@@ -24,6 +25,7 @@ export function SeatExtras({ seatId, step }: { seatId: SeatId; step: Step }) {
           {isFirst ? 'This seat first: back to the order of the work' : 'Finish this seat first'}
         </Button>
       )}
+      <SeatSums seatId={seatId} />
       <NoteField about={`step_${step}`} label={`Note at ${STEP_WORDS[step].toLowerCase()}`} seatId={seatId} />
       {step !== 'strip' && <Photographs key={seatId} seatId={seatId} />}
     </Box>

@@ -1,10 +1,9 @@
 'use client';
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import Link from 'next/link';
-import { useState } from 'react';
 import { type Units } from '@/core/quantity/format';
 import type { Result, Issue } from '@/core/quantity/result';
+import type { FromSeat } from '@/core/sums/fromSeat';
 import type { Solved } from '@/core/sums/allSums';
 import { QUESTIONS, sumPath, type SumDescription } from '@/core/sums/sum';
 import { PlaceFrame, type PlaceProps } from '@/bench/frame/PlaceFrame';
@@ -13,6 +12,7 @@ import { SceneView } from '@/ui/drawing/SceneView';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { sayIssue } from '@/ui/words/issues';
 import { drawSum } from '@/ui/sumPictures/drawSum';
+import { SumActs } from './SumActs';
 import { SumFields } from './SumFields';
 import { useInputs, type Inputs } from './useInputs';
 import { useSum } from './useSum';
@@ -21,6 +21,7 @@ import { sayAnswer } from '@/ui/words/sayAnswer';
 import { later } from '@/bench/record/later';
 
 const OtherAnswers = later(() => import('./OtherAnswers'), 'OtherAnswers');
+const KeepSum = later(() => import('./KeepSum'), 'KeepSum');
 const Provenance = later(() => import('./OtherAnswers'), 'Provenance');
 
 const SCENE = { width: 760, height: 400 };
@@ -30,8 +31,15 @@ export function SumPage({
   sum,
   initialInputs,
   initial,
+  from,
   ...place
-}: PlaceProps & { sum: SumDescription; initialInputs: Inputs; initial: Result<Solved> }) {
+}: PlaceProps & {
+  sum: SumDescription;
+  initialInputs: Inputs;
+  initial: Result<Solved>;
+  /** The seat that it was opened from; null: from nowhere in particular. */
+  from: FromSeat | null;
+}) {
   const person = usePerson(place.people);
   const units = person?.units ?? 'metric';
   const { inputs, change, wait, waitsFor, round, stepBack, canStepBack, reset } = useInputs(
@@ -49,15 +57,7 @@ export function SumPage({
   const loose = issues.filter(({ field }) => !fieldNames.has(field));
   return (
     <PlaceFrame here="Quick sums" title={sum.title} {...place}>
-      <Box component="nav" aria-label="Way back" className="no-print" sx={{ fontSize: TYPE.small, pt: 0.5 }}>
-        <Link
-          href="/sums"
-          style={{ color: 'inherit', display: 'inline-block', minHeight: 44, lineHeight: '44px' }}
-        >
-          All sums
-        </Link>{' '}
-        · {QUESTIONS[sum.asks]}
-      </Box>
+      <WayBack asks={sum.asks} from={from} />
       <Box
         sx={{
           display: 'grid',
@@ -85,6 +85,17 @@ export function SumPage({
             onChange={change}
             onWaiting={wait}
           />
+          {from && (
+            <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', mt: 1.5, gap: 1 }}>
+              <KeepSum
+                from={from}
+                people={place.people}
+                sum={sum}
+                units={units}
+                answered={shown && !isOld && waitsFor.length === 0 && issues.length === 0 ? shown : null}
+              />
+            </Box>
+          )}
           <SumActs topic={sum.topic} inputs={inputs} stepBack={canStepBack ? stepBack : null} reset={reset} />
         </Box>
       </Box>
@@ -92,27 +103,26 @@ export function SumPage({
   );
 }
 
-type ActsProps = { topic: string; inputs: Inputs; stepBack: (() => void) | null; reset: () => void };
+type WayBackProps = { asks: SumDescription['asks']; from: FromSeat | null };
 
-/** What can be done with a sum as it stands. */
-const SumActs = ({ topic, inputs, stepBack, reset }: ActsProps) => (
-  <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', mt: 1.5, gap: 1 }}>
-    <Button variant="outlined" disabled={stepBack === null} onClick={stepBack ?? undefined}>
-      Step back
-    </Button>
-    <Button variant="text" onClick={reset}>
-      Usual values
-    </Button>
-    <CopyLink />
-    <Button variant="text" onClick={() => window.print()}>
-      Print
-    </Button>
-    {topic === 'driver' &&
-      (['svg', 'dxf'] as const).map((format) => (
-        <Button key={format} variant="outlined" href={pusherHref(inputs, format)} download>
-          Pusher, {format.toUpperCase()}
-        </Button>
-      ))}
+/** To the list of sums, and to the seat that asked. */
+const WayBack = ({ asks, from }: WayBackProps) => (
+  <Box component="nav" aria-label="Way back" className="no-print" sx={{ fontSize: TYPE.small, pt: 0.5 }}>
+    <Link
+      href="/sums"
+      style={{ color: 'inherit', display: 'inline-block', minHeight: 44, lineHeight: '44px' }}
+    >
+      All sums
+    </Link>{' '}
+    · {QUESTIONS[asks]}
+    {from && (
+      <>
+        {' · '}
+        <Link href={`/jobs/${from.jobId}/${from.seatId}/measure`} style={{ color: 'inherit' }}>
+          {from.seatName}, {from.machine}
+        </Link>
+      </>
+    )}
   </Box>
 );
 
@@ -249,27 +259,5 @@ function Answer({
         </Box>
       )}
     </Box>
-  );
-}
-
-/** The drawing of the pusher that is shown, for the lathe. */
-const pusherHref = (inputs: Inputs, format: 'svg' | 'dxf') =>
-  `/api/v1/pusher?${new URLSearchParams({ format, ...Object.fromEntries(['bore_mm', 'outside_mm', 'width_mm', 'depth_to_shoulder_mm', 'rod_mm', 'type'].map((name) => [name, String(inputs[name])])) }).toString()}`;
-
-function CopyLink() {
-  const [isCopied, setCopied] = useState(false);
-  const copy = async () => {
-    try {
-      await navigator.clipboard.writeText(window.location.href);
-      setCopied(true);
-      setTimeout(() => setCopied(false), 3000);
-    } catch {
-      window.prompt('The link to this sum', window.location.href);
-    }
-  };
-  return (
-    <Button variant="text" onClick={() => void copy()}>
-      {isCopied ? 'Link copied' : 'Copy link'}
-    </Button>
   );
 }

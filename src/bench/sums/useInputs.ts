@@ -1,6 +1,7 @@
 'use client';
 import { useEffect, useState } from 'react';
 import { usualInputs, writeAddress } from '@/core/sums/address';
+import { FROM_SEAT } from '@/core/sums/fromSeat';
 import type { Field } from '@/core/sums/sum';
 
 export type Inputs = Readonly<Record<string, unknown>>;
@@ -40,7 +41,11 @@ export function useInputs(fields: readonly Field[], initial: Inputs) {
   };
 
   useEffect(() => {
-    const query = writeAddress(fields, inputs).toString();
+    const params = writeAddress(fields, inputs);
+    // The seat that it was opened from stays in the address.
+    const here = new URLSearchParams(window.location.search);
+    for (const name of FROM_SEAT) if (here.has(name)) params.set(name, here.get(name)!);
+    const query = params.toString();
     const url = `${window.location.pathname}${query ? `?${query}` : ''}`;
     if (`${window.location.pathname}${window.location.search}` !== url)
       window.history.replaceState(window.history.state, '', url);

@@ -12,7 +12,7 @@ export type JudgedPass = SquarePass & {
 };
 
 /** Doubt of one depth reading by hand on a race face beyond the gauge's own, mm. Common practice, no source. */
-const U_PLACING_MM = 0.008;
+export const U_PLACING_MM = 0.008;
 
 /** Rollers, tapers and needles bear half the lean that balls do; so does a bush. */
 const runnerOf = ({ spec: { part } }: Seat): SeatRunner =>

@@ -36,6 +36,13 @@ const BODIES: Record<EventKind, Record<string, unknown>> = {
   task_done: { key: 'spacer_in', choice: 'not_here' },
   task_ticked: { key: 'lubrication', item: 'dowels' },
   seat_first: { isOn: true },
+  sum_kept: {
+    path: 'thermal_fit/housing_temperature',
+    query: 'ring_temperature_C=-18',
+    title: 'How hot must the casting be?',
+    answer: '104 °C',
+    given: [{ label: 'Bearing', shown: '−18 °C' }],
+  },
   note_written: { about: 'step_strip', text: 'leaned to the left' },
   fastener_noted: { key: 'case_bolts', state: 'rusted' },
   event_retimed: { eventId: ID, at: '2026-11-01T10:00:00.000Z' },

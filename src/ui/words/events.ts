@@ -71,6 +71,8 @@ const EVENT_WORDS: { [K in EventKind]: (body: EventBody<K>, say: Say) => string 
       : `Done: ${key.replaceAll('_', ' ')}${choice ? ` (${choice.replaceAll('_', ' ')})` : ''}`,
   task_ticked: ({ item }) => `Ticked: ${item.replaceAll('_', ' ')}`,
   seat_first: ({ isOn }) => (isOn ? 'This seat first' : 'Seats in their order'),
+  sum_kept: ({ title, answer, given }) =>
+    `${title} ${answer} (${given.map(({ label, shown }) => `${label} ${shown}`).join('; ')})`,
   note_written: ({ about, text }) => `Note, ${about.replaceAll('_', ' ')}: ${text}`,
   fastener_noted: ({ key, state }) => `${key.replaceAll('_', ' ')}: ${FASTENER_WORDS[state]}`,
   looked_over: ({ decision }) =>

@@ -3,7 +3,9 @@ import { SumPage } from '@/bench/sums/SumPage';
 import { readAddress } from '@/core/sums/address';
 import { describeSum, findSum } from '@/core/sums/allSums';
 import { solveInputs } from '@/core/sums/schema';
+import { loadIfThere } from '@/server/loadPage';
 import { loadPlace } from '@/server/loadPlace';
+import { loadSeatOfSum } from '@/server/sums/loadSeatOfSum';
 
 export const dynamic = 'force-dynamic';
 
@@ -21,10 +23,13 @@ export default async function OneSumPage({ params, searchParams }: Props) {
       Array.isArray(value) ? value[0] : value,
     ]),
   );
+  const { job = '', seat = '' } = address;
+  const from = await loadIfThere(() => loadSeatOfSum(job, seat));
   const inputs = readAddress(sum.fields, address);
   return (
     <SumPage
       {...await loadPlace()}
+      from={from?.data ?? null}
       sum={describeSum(sum)}
       initialInputs={inputs}
       initial={solveInputs(sum, inputs)}

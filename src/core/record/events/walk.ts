@@ -19,5 +19,16 @@ export const walkBodies = {
   seat_first: z.strictObject({ isOn: z.boolean() }),
   /** What was seen, of a step or a thing: `about` names it (`step_strip`, `part_gears`). */
   note_written: z.strictObject({ about: keySchema, text: text(300) }),
+  /** A sum that was answered for this seat: its address holds the inputs in the sum's own units, the rest is what was seen. */
+  sum_kept: z.strictObject({
+    path: z
+      .string()
+      .regex(/^[a-z0-9_]+(\/[a-z0-9_]+)*$/i)
+      .max(60),
+    query: text(1500),
+    title: text(120),
+    answer: text(160),
+    given: z.array(z.strictObject({ label: text(80), shown: text(80) })).max(60),
+  }),
   fastener_noted: z.strictObject({ key: keySchema, state: z.enum(FASTENER_STATES) }),
 } as const;
