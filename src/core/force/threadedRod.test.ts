@@ -38,10 +38,10 @@ describe('a threaded rod that pulls', () => {
   });
 
   it.each([
-    [0.79, 'sound'],
-    [0.81, 'near_proof'],
-    [0.99, 'near_proof'],
-    [1.01, 'past_proof'],
+    [0.76, 'sound'],
+    [0.81, 'may_be_over'],
+    [0.99, 'may_be_over'],
+    [1.01, 'over_proof'],
   ] as const)('at %f of proof with the twist it is %s', (combinedUtilisation, verdict) =>
     expect(judgeRod({ combinedUtilisation })).toBe(verdict),
   );

@@ -102,11 +102,18 @@ function stateAt(input: RodInput, forceN: number): RodState {
   };
 }
 
-export type RodVerdict = 'sound' | 'near_proof' | 'past_proof';
+export type RodVerdict = 'sound' | 'may_be_over' | 'over_proof';
 
-/** Pull and twist together against proof: past it the rod stretches, from four fifths of it on it is too thin for the job. */
+/** Share by which friction leaves the pull of a torque open. Common practice, no source. */
+export const ROD_DOUBT = 0.3;
+
+/** Pull and twist together against proof, with their doubt: over it the rod stretches. */
 export const judgeRod = ({ combinedUtilisation }: Pick<RodState, 'combinedUtilisation'>): RodVerdict =>
-  combinedUtilisation > 1 ? 'past_proof' : combinedUtilisation > STOP_AT_SHARE ? 'near_proof' : 'sound';
+  combinedUtilisation > 1
+    ? 'over_proof'
+    : combinedUtilisation * (1 + ROD_DOUBT) > 1
+      ? 'may_be_over'
+      : 'sound';
 
 /** Invalid: `out_of_range`, `not_a_number`. */
 export function rodFromTorque(input: RodInput, torqueNm: number): Result<RodState> {

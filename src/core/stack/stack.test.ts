@@ -187,12 +187,31 @@ describe('hub, head, gears, crank', () => {
     const innermost = (side: 1 | -1) => side * (30 - playMm / 2);
     expect(innermost(1) - innermost(-1)).toBeCloseTo(60 - slackMm, 12);
   });
+  it('from the nip both races give their whole play, from the middle half of it; the doubt grows with both', () => {
+    const hub = {
+      axialPlayEachMm: 0.08,
+      clampN: 25_000,
+      lengthMm: 90,
+      areaMm2: 260,
+      youngsModulusMPa: MATERIALS.mild_steel.youngsModulusMPa,
+      spacerAlphaPerK: 12e-6,
+      hubAlphaPerK: 12e-6,
+      warmingK: 0,
+    };
+    const [middle, nip] = [hubSpacerBudget(hub), hubSpacerBudget({ ...hub, from: 'nip' })];
+    expect(nip.allowedShortfallMm - middle.allowedShortfallMm).toBeCloseTo(0.08, 9);
+    // Two plays of u 8 µm, halves of them from the middle; the clamp’s 15 % of 0.042 mm.
+    expect(middle.uMm).toBeCloseTo(Math.hypot(0.004 * Math.SQRT2, 0.15 * middle.shorteningMm), 9);
+    expect(nip.uMm).toBeGreaterThan(middle.uMm);
+  });
   it('180 mm of aluminium head, +20 K: 43 µm', () =>
     expect(
       1000 * headGrowthMm({ lengthMm: 180, headAlphaPerK: 23.6e-6, stemAlphaPerK: 11.7e-6, warmingK: 20 }),
     ).toBeCloseTo(42.8, 1));
   it('turning torque is the pull less the cables, times the lever', () =>
-    expect(turningTorqueNm({ pullN: { value: 12, u: 0.5 }, leverMm: 350, cableDragN: 3 })).toEqual({
+    expect(
+      turningTorqueNm({ pullN: { value: 12, u: 0.5 }, leverMm: 350, cableDragN: { value: 3, u: 0 } }),
+    ).toEqual({
       value: 3.15,
       u: 0.175,
     }));

@@ -1,6 +1,7 @@
 import { STRENGTH_CLASSES } from '@/core/catalogue/threads';
 import {
   judgeRod,
+  ROD_DOUBT,
   ramForceN,
   rodFromForce,
   rodFromTorque,
@@ -58,8 +59,8 @@ const rodSource = 'VDI 2230 form; ISO 898-1 proof stress (from memory)';
 
 /** Both sums of a rod judge alike. */
 const ROD_WORDS: Record<RodVerdict, Verdict> = {
-  past_proof: { words: 'past proof: the rod stretches', severity: 'fault' },
-  near_proof: { words: 'near proof with the twist: thicker rod', severity: 'caution' },
+  over_proof: { words: 'over proof: the rod stretches', severity: 'fault' },
+  may_be_over: { words: 'may be over proof, as friction is known: thicker rod', severity: 'caution' },
   sound: { words: 'the rod stands it', severity: 'none' },
 };
 
@@ -85,7 +86,7 @@ export const rodForce = defineSum({
   formula: 'T = F·( P/2π + µ_t·d₂/(2·cos 30°) + µ_n·D_km/2 )',
   source: rodSource,
   valid: 'steel, nut square on its seat',
-  largestDoubt: 'friction (± 30 % of the pull)',
+  largestDoubt: `friction (± ${100 * ROD_DOUBT} % of the pull)`,
   caution: 'Even drag, then a definite stop. Three times the torque expected: stop and look.',
   solve: (i) => {
     const rod = rodFromTorque(rodOf(i), i.torque_Nm);

@@ -1,6 +1,7 @@
 import { findMisread, fitPlane, type DepthReading, type Misread, type Plane } from '@/core/seating/plane';
 import {
   clockWords,
+  depthFromEntry,
   MISREAD_SIGMAS,
   noiseFloorMm,
   tiltLimitMm,
@@ -23,13 +24,17 @@ const tiltFields = [
     [-720, 720],
     [3, 200],
   ),
-  nums(
-    'depths_mm',
-    'Depths below the face (standing out: negative)',
-    'size_mm',
-    [3.42, 3.55, 3.61, 3.47],
-    [-1000, 1000],
-    [3, 200],
+  nums('depths_mm', 'Read from the face', 'size_mm', [3.42, 3.55, 3.61, 3.47], [-1000, 1000], [3, 200]),
+  optional(
+    choice(
+      'sense',
+      'There it is',
+      [
+        ['sunk', 'sunk below the face'],
+        ['standing_out', 'standing out of it'],
+      ],
+      'sunk',
+    ),
   ),
   num('sigma_reading_mm', 'Uncertainty of one reading (u)', 'fit_mm', 0.01, [1e-6, 10]),
   num('reading_circle_diameter_mm', 'Read on a circle of', 'size_mm', 58, DIAMETER),
@@ -124,7 +129,10 @@ export const tilt = defineSum({
         min: i.angles_deg.length,
         max: i.angles_deg.length,
       });
-    const readings = i.angles_deg.map((angleDeg, k) => ({ angleDeg, depthMm: i.depths_mm[k]! }));
+    const readings = i.angles_deg.map((angleDeg, k) => ({
+      angleDeg,
+      depthMm: depthFromEntry(i.depths_mm[k]!, i.sense),
+    }));
     const settings = { sigmaReadingMm: i.sigma_reading_mm, circleMm: i.reading_circle_diameter_mm };
     const fitted = fitPlane(readings, settings);
     if (!fitted.ok)

@@ -161,7 +161,8 @@ export type Picture =
   | 'states'
   | 'seal'
   | 'part'
-  | 'boss';
+  | 'boss'
+  | 'hub';
 
 export type Verdict = {
   words: string;

@@ -4,6 +4,7 @@ import { fitPicture, statesPicture, zonesPicture } from './fits';
 import type { PictureInput } from './marks';
 import { bossPicture } from './boss';
 import { clockPicture } from './clocks';
+import { hubPicture } from './hub';
 import { curvePicture } from './curves';
 import { driverPicture, rodPicture } from './driving';
 import { boltPicture, chainPicture, partPicture } from './assembly';
@@ -22,6 +23,7 @@ const BUILDERS: Record<Picture, (input: PictureInput) => SceneMark[]> = {
   seal: sealPicture,
   part: partPicture,
   boss: bossPicture,
+  hub: hubPicture,
 };
 
 /** The drawing that explains a sum, from its inputs and answers. */

@@ -157,3 +157,14 @@ describe('ticks', () => {
     else expect(found).toEqual(expected);
   });
 });
+
+describe('a hub’s spacer', () => {
+  it('is drawn from the middle and from the nip: there the inner races stand outward, and the one asked for is bold', () => {
+    const scene = draw(sumAt('hub_spacer'), { from: 'nip' });
+    const leftOf = (id: string) => Math.min(...pointsOf(mark(scene, id)!).map(([x]) => x));
+    expect(leftOf('middle-inner-left')).toBeCloseTo(leftOf('middle-outer-left'), 6);
+    expect(leftOf('nip-inner-left')).toBeLessThan(leftOf('nip-outer-left'));
+    expect(mark(scene, 'nip-title')).toMatchObject({ isBold: true });
+    expect(mark(scene, 'middle-title')).toMatchObject({ isBold: false });
+  });
+});
