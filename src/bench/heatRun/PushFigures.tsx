@@ -4,8 +4,8 @@ import { useMemo } from 'react';
 import { planPush } from '@/core/force/pushPlan';
 import type { HeatRunView } from '@/core/job/heatRun';
 import { hasStop } from '@/core/job/seatJudgement';
+import { depthTarget } from '@/core/job/depthJudgement';
 import type { SeatView } from '@/core/job/seatView';
-import { topDepthMm } from '@/core/strip/coaxial';
 import { asText, showSize, type Units } from '@/core/quantity/format';
 import { useJob } from '@/bench/record/JobProvider';
 import { TYPE } from '@/ui/theme/tokens';
@@ -13,7 +13,7 @@ import { Big, ForceFigure } from './RunFigures';
 
 /** Set to a depth: as it was found, else as it is drawn. Null: its shoulder stops it. */
 const targetOf = ({ seat, history }: SeatView): number | null =>
-  hasStop(seat.spec) ? null : (history.asFound?.depthMm ?? topDepthMm(seat));
+  hasStop(seat.spec) ? null : depthTarget({ seat, history }).depthMm;
 
 type Props = { view: SeatView; push: HeatRunView['push']; units: Units };
 

@@ -1,9 +1,9 @@
 'use client';
-import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { asText, showFit, type Units } from '@/core/quantity/format';
+import { asText, showFit, showSize, type Units } from '@/core/quantity/format';
+import { isOffFoundDepth, judgePassDepth, type DepthJudgement } from '@/core/job/depthJudgement';
 import { isConverging, wouldEightTell, type JudgedPass } from '@/core/job/squarePasses';
 import type { SeatView } from '@/core/job/seatView';
 import { clockWords, type Squareness } from '@/core/seating/squareness';
@@ -11,9 +11,12 @@ import { useJob } from '@/bench/record/JobProvider';
 import { StateMark } from '@/ui/marks/StateMark';
 import { STRETCH, TYPE } from '@/ui/theme/tokens';
 import { seatMark } from '@/ui/words/states';
-import { CAUTIONS, SQUARE_WORDS } from '@/ui/words/verdicts';
+import { CAUTIONS, DEPTH_WORDS, SQUARE_WORDS } from '@/ui/words/verdicts';
 import { Lead, Note, Quiet, Text } from '@/ui/parts/text';
 import { Column } from '@/ui/parts/layout';
+
+const sayDepth = (mm: number, units: Units) =>
+  `${asText(showSize(Math.abs(mm), units, 2))} ${mm < 0 ? 'standing out' : 'deep'}`;
 
 const canAccept = ({ verdict }: Squareness) => verdict === 'square' || verdict === 'within_limit';
 
@@ -47,7 +50,7 @@ export function SquareSlate({ view, ...todo }: Props) {
           {accepted.overruled ? 'Taken as it is, on the person’s word.' : 'Proven square and on record.'}
         </Lead>
       ) : (
-        pass && result && <WhatNow seatId={view.seat.id} pass={pass} result={result} {...todo} />
+        pass && result && <WhatNow view={view} pass={pass} result={result} {...todo} />
       )}
     </Box>
   );
@@ -57,6 +60,7 @@ type JudgementProps = { view: SeatView; pass: JudgedPass; result: Squareness; un
 
 function Judgement({ view, pass, result, units }: JudgementProps) {
   const converging = isConverging(view.passes);
+  const depth = judgePassDepth(view, pass);
   return (
     <Box sx={{ mt: 1.5 }}>
       <Typography variant="h2" data-testid="square-verdict">
@@ -70,6 +74,7 @@ function Judgement({ view, pass, result, units }: JudgementProps) {
       </Box>
       <Text sx={{ mt: 1, lineHeight: 1.35 }}>
         <WhatItMeans pass={pass} result={result} units={units} />
+        {depth && <Depth depth={depth} units={units} />}
         <Quiet>
           Limit without a manual: {asText(showFit(result.limitMm, units))}.{' '}
           {converging === null
@@ -82,6 +87,15 @@ function Judgement({ view, pass, result, units }: JudgementProps) {
     </Box>
   );
 }
+
+/** Does it stand where it must? Square alone does not say so. */
+const Depth = ({ depth, units }: { depth: DepthJudgement; units: Units }) => (
+  <Box data-testid="depth-verdict">
+    <b>{DEPTH_WORDS[depth.verdict]}</b>: {sayDepth(depth.readMm.value, units)} ±{' '}
+    {showFit(2 * depth.readMm.u, units).figure}, wanted {sayDepth(depth.depthMm, units)} ±{' '}
+    {showFit(depth.toleranceMm, units).figure}, {depth.from === 'as_found' ? 'as found' : 'as drawn'}.
+  </Box>
+);
 
 /** Where to tap, what the readings can not tell and what would, or which of them is wrong. */
 function WhatItMeans({ pass, result, units }: Omit<JudgementProps, 'view'>) {
@@ -120,21 +134,32 @@ function WhatItMeans({ pass, result, units }: Omit<JudgementProps, 'view'>) {
   );
 }
 
-type WhatNowProps = Omit<Props, 'view'> & { seatId: SeatId; pass: JudgedPass; result: Squareness };
+type WhatNowProps = Props & { pass: JudgedPass; result: Squareness };
 
-function WhatNow({ seatId, pass, result, hasEight, onNewPass, onEight }: WhatNowProps) {
+function WhatNow({ view, pass, result, hasEight, onNewPass, onEight }: WhatNowProps) {
   const { addEvent } = useJob();
   const accept = (overruled: boolean) =>
-    addEvent('square_accepted', { pass: pass.pass, overruled }, { seatId });
+    addEvent('square_accepted', { pass: pass.pass, overruled }, { seatId: view.seat.id });
   const isSquare = canAccept(result);
+  const isOffDepth = isOffFoundDepth(judgePassDepth(view, pass));
   const isUnseen = result.verdict === 'cannot_tell' && result.tapAtDeg === null;
   const isEightWanted = !hasEight && (result.misread !== null || wouldEightTell(pass));
   return (
     <Column sx={{ gap: 1.25, mt: 2, alignItems: 'flex-start' }}>
-      {isSquare && (
+      {isSquare && !isOffDepth && (
         <Button variant="contained" onClick={() => accept(false)}>
           It is square: keep it
         </Button>
+      )}
+      {isSquare && isOffDepth && (
+        <>
+          <Button variant="contained" onClick={onNewPass}>
+            Moved: read round again
+          </Button>
+          <Button variant="text" sx={{ px: 0 }} onClick={() => accept(true)}>
+            Square, and this depth is right: keep it so
+          </Button>
+        </>
       )}
       {isEightWanted && (
         <Button variant={isUnseen ? 'contained' : 'outlined'} onClick={onEight}>
@@ -151,7 +176,7 @@ function WhatNow({ seatId, pass, result, hasEight, onNewPass, onEight }: WhatNow
           Even gap all round: keep it so
         </Button>
       )}
-      {(isSquare || isUnseen) && (
+      {((isSquare && !isOffDepth) || isUnseen) && (
         <Button variant="outlined" onClick={onNewPass}>
           Another pass
         </Button>

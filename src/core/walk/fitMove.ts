@@ -1,3 +1,4 @@
+import { isOffFoundDepth, judgePassDepth } from '@/core/job/depthJudgement';
 import { findBlocks } from '@/core/job/blocks';
 import type { JobView, SeatView } from '@/core/job/seatView';
 import { wouldEightTell, type JudgedPass } from '@/core/job/squarePasses';
@@ -11,9 +12,14 @@ type Phase = Partial<Move> & Pick<Move, 'code' | 'step'>;
 
 const PASS_ANGLES = [0, 90, 180, 270] as const;
 
-function afterPass(pass: JudgedPass): Phase {
+function afterPass(view: SeatView, pass: JudgedPass): Phase {
   const { verdict, tapAtDeg } = pass.result ?? { verdict: 'misread', tapAtDeg: null };
-  if (verdict === 'square' || verdict === 'within_limit') return { code: 'accept_square', step: 'square' };
+  if (verdict === 'square' || verdict === 'within_limit') {
+    const depth = judgePassDepth(view, pass);
+    return isOffFoundDepth(depth)
+      ? { code: 'bring_to_depth', step: 'square', isTooDeep: depth.offMm > 0 }
+      : { code: 'accept_square', step: 'square' };
+  }
   if (verdict === 'misread') return { code: 'read_again', step: 'square' };
   if (tapAtDeg !== null) return { code: 'tap_high_side', step: 'square', angleDeg: tapAtDeg };
   // No lean is seen, so there is nothing to tap: more readings tell, or the eye does.
@@ -25,7 +31,7 @@ export function squarePhase(view: SeatView): Phase {
   if (!pass) return { code: 'start_square_pass', step: 'square' };
   const nextAngle = PASS_ANGLES.find((angle) => !pass.readings.some(({ angleDeg }) => angleDeg === angle));
   if (nextAngle !== undefined) return { code: 'read_depths', step: 'square', angleDeg: nextAngle };
-  return afterPass(pass);
+  return afterPass(view, pass);
 }
 
 /** A part that hangs half way: hot, it goes back to the heat; cold, it comes out again, for the bore to be looked at. */

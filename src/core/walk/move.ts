@@ -42,6 +42,7 @@ export type MoveCode =
   | 'read_again'
   | 'read_eight'
   | 'judge_by_eye'
+  | 'bring_to_depth'
   | 'accept_square'
   | 'ring_in'
   | 'seal_in'
@@ -75,6 +76,8 @@ export type Move = {
   removals?: { name: string; way: RemovalWay }[];
   /** How it goes in. */
   way?: Way;
+  /** Its part stands deeper than it may. */
+  isTooDeep?: boolean;
   tool?: string;
   /** Why a task is done, as the plan says it. */
   reason?: string;

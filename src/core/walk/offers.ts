@@ -225,6 +225,7 @@ const OFFERS: Record<Exclude<MoveCode, 'all_proven'>, MakeOffers> = {
   read_again: bySign,
   read_eight: bySign,
   judge_by_eye: bySign,
+  bring_to_depth: bySign,
   accept_square: bySign,
   ring_in: each('ring_in', 'all_round', (seatId) => ({ kind: 'retaining_ring_in', body: {}, seatId })),
   seal_in: sealOffers,

@@ -170,6 +170,10 @@ const MOVE_WORDS: Record<MoveCode, Say> = {
     headline: `Look round the ${theSeats(first(move))}: an even gap?`,
     reason: 'This gauge can not see a lean as small as the limit; the eye decides, or a finer gauge.',
   }),
+  bring_to_depth: (move) => ({
+    headline: `The ${theSeats(first(move))} is square, but ${move.isTooDeep ? 'too deep' : 'not deep enough'}.`,
+    reason: 'Surely not where the old one stood. Bring it there square, then read round again.',
+  }),
   accept_square: (move) => ({
     headline: `The ${theSeats(first(move))} is square. Keep it so.`,
     reason: 'One tap puts the proof on record.',

@@ -1,3 +1,4 @@
+import type { DepthVerdict } from '@/core/seating/depthChain';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import type { Ceiling } from '@/core/heat/ceilings';
 import type { FitVerdict } from '@/core/fit/judgeFit';
@@ -42,6 +43,13 @@ export const DOUBT_WORDS = {
   bore_gauge: 'Largest doubt: the bore readings.',
   part_gauge: 'Largest doubt: the micrometer.',
 } as const;
+
+export const DEPTH_WORDS: Record<DepthVerdict, string> = {
+  there: 'At its depth',
+  short: 'Not deep enough',
+  too_deep: 'Too deep',
+  cannot_tell: 'Its depth cannot be told',
+};
 
 export const SQUARE_WORDS: Record<SquareVerdict, string> = {
   square: 'Square',

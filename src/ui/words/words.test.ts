@@ -46,6 +46,7 @@ const CODES: Record<MoveCode, true> = {
   read_again: true,
   read_eight: true,
   judge_by_eye: true,
+  bring_to_depth: true,
   accept_square: true,
   ring_in: true,
   seal_in: true,
