@@ -63,7 +63,11 @@ const server = createServer((request, response) => {
     setStatus(response, answer);
     return void answers.run(answer, () => handle(request, response));
   }
-  response.writeHead(refused.status, { 'Content-Type': 'application/json', Connection: 'close' });
+  response.writeHead(refused.status, {
+    'Content-Type': 'application/json',
+    Connection: 'close',
+    ...refused.headers,
+  });
   response.end(refused.body);
 });
 server.on('upgrade', (request, socket, head) => {

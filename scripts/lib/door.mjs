@@ -1,5 +1,6 @@
 import { isIP } from 'node:net';
 import { hostname, networkInterfaces } from 'node:os';
+import { methodsOf } from './apiRoutes.mjs';
 
 /**
  * What every request passes before anything reads it: a known host name (a foreign page can make its own name point here), an
@@ -66,18 +67,37 @@ export const securityHeaders = ({ isDev }) => [
   ['Permissions-Policy', 'camera=(self), microphone=(), geolocation=(), payment=(), usb=()'],
 ];
 
-/** @param {number} status @param {string} code @param {string} message */
-const refusal = (status, code, message) => ({
+/** @typedef {{ status: number, body: string, headers: Record<string, string> }} Refused */
+
+/**
+ * @param {number} status @param {string} code @param {string} message @param {Record<string, string>} [headers]
+ * @returns {Refused}
+ */
+const refusal = (status, code, message, headers = {}) => ({
   status,
   body: JSON.stringify({ error: { code, message, issues: [] } }),
+  headers,
 });
 
 /**
- * @param {{ url?: string | undefined, headers: { host?: string | undefined } }} request
- * @param {ReadonlySet<string>} names
- * @returns {{ status: number, body: string } | null} null: it may come in
+ * What the API has no route for, or not for this method: refused in the shape of all its refusals, with what can be asked instead.
+ * @param {string} path @param {string} method
  */
-export function findRefusal({ url, headers }, names) {
+function findApiRefusal(path, method) {
+  const methods = methodsOf(path);
+  if (!methods) return refusal(404, 'not_found', 'The API has no such address; see /api/v1/openapi.json.');
+  const list = methods.join(', ');
+  return methods.includes(method)
+    ? null
+    : refusal(405, 'method_not_allowed', `This address takes ${list}.`, { Allow: list });
+}
+
+/**
+ * @param {{ url?: string | undefined, method?: string | undefined, headers: { host?: string | undefined } }} request
+ * @param {ReadonlySet<string>} names
+ * @returns {Refused | null} null: it may come in
+ */
+export function findRefusal({ url = '/', method = 'GET', headers }, names) {
   if (!isOwnHost(headers.host, names))
     return refusal(
       421,
@@ -86,7 +106,8 @@ export function findRefusal({ url, headers }, names) {
     );
   if (!isDecodable(url))
     return refusal(400, 'bad_address', 'This address can not be read: a % in it is broken.');
-  return null;
+  const path = url.replace(/\?.*$/s, '');
+  return path.startsWith('/api/') ? findApiRefusal(path, method) : null;
 }
 
 /** Where a tablet in the shop's network finds a server that listens on every address. */

@@ -45,3 +45,31 @@ describe('the door of the web server', () => {
     expect(headers['X-Content-Type-Options']).toBe('nosniff');
   });
 });
+
+describe('what the API has no route for', () => {
+  const ask = (method: string, url: string) =>
+    findRefusal({ url, method, headers: { host: 'localhost' } }, names);
+  it('is refused in the shape of all refusals', () => {
+    const refused = ask('GET', '/api/v1/nothing?x=1')!;
+    expect(refused.status).toBe(404);
+    expect(JSON.parse(refused.body)).toMatchObject({ error: { code: 'not_found', issues: [] } });
+  });
+  it('or not for this method: says which it takes', () => {
+    expect(ask('DELETE', '/api/v1/jobs')).toMatchObject({
+      status: 405,
+      headers: { Allow: 'GET, POST, HEAD, OPTIONS' },
+    });
+    expect(ask('GET', '/api/v1/sums/lame')?.headers).toEqual({ Allow: 'POST, OPTIONS' });
+  });
+  it('everything else comes in', () => {
+    for (const [method, url] of [
+      ['GET', '/'],
+      ['HEAD', '/api/v1/jobs'],
+      ['GET', '/api/v1/bearings/6305/C3'],
+      ['GET', '/api/v1/bearings?bore_mm=25'],
+      ['POST', '/api/v1/jobs/import'],
+      ['DELETE', '/reference'],
+    ] as const)
+      expect(ask(method, url), `${method} ${url}`).toBeNull();
+  });
+});

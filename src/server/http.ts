@@ -1,4 +1,6 @@
 import 'server-only';
+import etag from 'etag';
+import fresh from 'fresh';
 import type { z } from 'zod';
 import { findForbiddenCharacters } from '@/core/quantity/forbiddenCharacters';
 import type { Issue } from '@/core/quantity/result';
@@ -77,6 +79,26 @@ export async function answer(work: () => Promise<Response>): Promise<Response> {
     return errorResponse(500, 'internal', 'The server made a mistake; it is in its log.');
   }
 }
+
+/** What was made, and where it stands from now on. */
+export const made = (body: object, location: string): Response =>
+  Response.json(body, { status: 201, headers: { Location: location } });
+
+/**
+ * An answer to GET with its mark (ETag): whoever has it as it still is gets 304 and no body. The mark is of the whole body, so it is made
+ * for lists and documents, not for streams or pictures.
+ */
+export const answerMarked = (request: Request, work: () => Promise<Response>): Promise<Response> =>
+  answer(async () => {
+    const response = await work();
+    if (response.status !== 200) return response;
+    const body = await response.text();
+    const headers = new Headers(response.headers);
+    headers.set('ETag', etag(body));
+    headers.set('Cache-Control', 'private, no-cache');
+    const isFresh = fresh(Object.fromEntries(request.headers), Object.fromEntries(headers));
+    return new Response(isFresh ? null : body, { status: isFresh ? 304 : 200, headers });
+  });
 
 /** A page of another site, open in the same browser, must not write here: browsers say where a request comes from. */
 export function refuseForeignOrigin({ headers }: Request) {

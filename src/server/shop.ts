@@ -1,4 +1,6 @@
 import 'server-only';
+import { z } from 'zod';
+import { shopRulesSchema } from '@/core/record/shopRules';
 import type { Thresholds } from '@/core/heat/mildest';
 import { pool, queryMaybeOne, type Queryable } from './pool';
 
@@ -37,3 +39,9 @@ export const loadRules = async (client: Queryable): Promise<Thresholds> =>
     client,
     'SELECT nip_share AS "nipShare", push_force_n AS "forceN" FROM shop',
   ))!;
+
+export const shopChangeSchema = z.strictObject({
+  name: z.string().trim().min(1).max(80).optional(),
+  showsDemo: z.boolean().optional(),
+  rules: shopRulesSchema.optional(),
+});

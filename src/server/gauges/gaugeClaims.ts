@@ -17,6 +17,7 @@ export const targetSchema = z.strictObject({
 export type GaugeTarget = z.infer<typeof targetSchema>;
 
 export const claimSchema = z.strictObject({ screenId: z.string().min(8).max(64), target: targetSchema });
+export const releaseSchema = claimSchema.pick({ screenId: true });
 
 /** The screen takes the gauge, or moves it to another slot. The last screen that asks has it: one screen claims a gauge. */
 export function claimGauge(

@@ -1,5 +1,6 @@
 import 'server-only';
-import type { JobId } from '@/core/record/ids';
+import { z } from 'zod';
+import { jobIdSchema, type JobId } from '@/core/record/ids';
 import { newId } from '../ids';
 import { withoutSeats } from '@/core/job/copyJob';
 import { jobHeadSchema, type JobHead } from '@/core/record/job';
@@ -40,3 +41,5 @@ export async function saveOwnKind({ jobId, name }: { jobId: JobId; name: string 
   ]);
   return { id, name };
 }
+
+export const keepKindSchema = z.strictObject({ jobId: jobIdSchema, name: z.string().trim().min(1).max(80) });

@@ -1,7 +1,8 @@
 import 'server-only';
 import type { JobId, PhotographId, SeatId } from '@/core/record/ids';
 import sharp from 'sharp';
-import type { Photograph } from '@/core/record/job';
+import { z } from 'zod';
+import { photographSchema, type Photograph } from '@/core/record/job';
 import { Refusal } from '../http';
 import { notify } from '../live/notify';
 import { inTransaction, pool, queryMaybeOne, type Queryable } from '../pool';
@@ -129,3 +130,6 @@ export async function loadPictures(jobId: JobId): Promise<Map<string, string>> {
   );
   return new Map(rows.map(({ id, jpeg }) => [id, jpeg.toString('base64')]));
 }
+
+const { id, seatId, about, personId, caption, takenAt } = photographSchema.shape;
+export const aboutPhotographSchema = z.strictObject({ id, seatId, about, personId, caption, takenAt });

@@ -1,8 +1,9 @@
 import 'server-only';
 import type { JobId, SeatId } from '@/core/record/ids';
 import { isDeepStrictEqual } from 'node:util';
-import type { Seat } from '@/core/record/job';
-import type { BoreSpec } from '@/core/record/seatSpec';
+import { z } from 'zod';
+import { seatSchema, type Seat } from '@/core/record/job';
+import { boreSpecSchema } from '@/core/record/seatSpec';
 import { Refusal } from '../http';
 import { notify } from '../live/notify';
 import { standAnew } from '../projection/standing';
@@ -18,13 +19,15 @@ const asSeat = ({ face, ...seat }: Omit<Seat, 'face'> & { face: Seat['face'] | n
   ...(face && { face }),
 });
 
-export type SeatEdit = {
-  version: number;
-  spec: BoreSpec;
-  name?: string | undefined;
-  xMm?: number | undefined;
-  yMm?: number | undefined;
-};
+const { name, xMm, yMm } = seatSchema.shape;
+export const seatEditSchema = z.strictObject({
+  version: z.int().min(1),
+  spec: boreSpecSchema,
+  name: name.optional(),
+  xMm: xMm.optional(),
+  yMm: yMm.optional(),
+});
+export type SeatEdit = z.infer<typeof seatEditSchema>;
 
 /**
  * Changes a seat's sizes, and its name and place where they are given, if it is still at `version`. An edit of an older version is

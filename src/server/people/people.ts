@@ -1,6 +1,7 @@
 import 'server-only';
+import { z } from 'zod';
 import type { PersonId } from '@/core/record/ids';
-import type { Person } from '@/core/record/person';
+import { personSchema, type Person } from '@/core/record/person';
 import { Refusal } from '../http';
 import type { Choices } from '@/core/record/shopEdits';
 import { pool, queryMaybeOne, type Queryable } from '../pool';
@@ -47,3 +48,13 @@ export async function addPerson({
   );
   return { id, initials, name, units, walk: 'full' };
 }
+
+export const personChangeSchema = z
+  .strictObject({
+    units: personSchema.shape.units.optional(),
+    walk: personSchema.shape.walk,
+    instruments: personSchema.shape.instruments,
+  })
+  .refine((change) => Object.values(change).some((value) => value !== undefined), 'nothing to change');
+
+export const newPersonSchema = personSchema.omit({ walk: true });

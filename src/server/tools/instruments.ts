@@ -1,4 +1,6 @@
 import 'server-only';
+import { z } from 'zod';
+import { daySchema } from '@/core/quantity/moment';
 import type { InstrumentId, JobId } from '@/core/record/ids';
 import type { Instrument } from '@/core/record/instrument';
 import { Refusal } from '../http';
@@ -95,3 +97,5 @@ export async function saveCalibration(
   ]);
   if (rowCount === 0) throw new Refusal(404, 'not_found', NONE_SUCH);
 }
+
+export const calibrationSchema = z.strictObject({ calibrationDue: daySchema.nullable() });

@@ -1,11 +1,11 @@
 import { findBearingsBySize } from '@/core/catalogue/bearings/catalogue';
-import { answer, checkValue } from '@/server/http';
+import { answerMarked, checkValue } from '@/server/http';
 import { bearingQuery } from '@/server/sums/bodies';
 
 export const dynamic = 'force-dynamic';
 
 export const GET = (request: Request) =>
-  answer(async () => {
+  answerMarked(request, async () => {
     const {
       bore_mm: boreMm,
       outside_mm: outsideMm,

@@ -1,7 +1,8 @@
-import { answer } from '@/server/http';
+import { answerMarked } from '@/server/http';
 import { loadBench } from '@/server/jobs/loadBench';
 
 export const dynamic = 'force-dynamic';
 
 /** The jobs on the bench, each with its seats' states and its next move. */
-export const GET = () => answer(async () => Response.json(await loadBench(Date.now())));
+export const GET = (request: Request) =>
+  answerMarked(request, async () => Response.json(await loadBench(Date.now())));

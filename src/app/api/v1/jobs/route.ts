@@ -1,18 +1,19 @@
-import { answer, readJson } from '@/server/http';
-import { eachReadable } from '@/server/jobs/eachReadable';
-import { loadHeadRows, readHead } from '@/server/jobs/loadJob';
+import { answer, answerMarked, checkValue, made, readJson } from '@/server/http';
+import { jobsQuery, loadJobsPage } from '@/server/jobs/jobsPage';
 import { startJobSchema, startNewJob } from '@/server/jobs/startNewJob';
-import { pool } from '@/server/pool';
 
 export const dynamic = 'force-dynamic';
 
-export const GET = () =>
-  answer(async () => {
-    const { made: jobs, unreadable } = eachReadable(await loadHeadRows(pool()), readHead);
-    return Response.json({ jobs, unreadable });
+export const GET = (request: Request) =>
+  answerMarked(request, async () => {
+    const page = await loadJobsPage(
+      checkValue(jobsQuery, Object.fromEntries(new URL(request.url).searchParams)),
+    );
+    return Response.json(page, page.next === null ? {} : { headers: { Link: `<${page.next}>; rel="next"` } });
   });
 
 export const POST = (request: Request) =>
-  answer(async () =>
-    Response.json(await startNewJob(await readJson(request, startJobSchema)), { status: 201 }),
-  );
+  answer(async () => {
+    const job = await startNewJob(await readJson(request, startJobSchema));
+    return made(job, `/api/v1/jobs/${job.id}`);
+  });

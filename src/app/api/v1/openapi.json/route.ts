@@ -1,4 +1,4 @@
-import { openApiDocument } from '@/server/sums/openApi';
+import { openApiDocument } from '@/server/openApi/document';
 
 export const dynamic = 'force-static';
 

@@ -1,11 +1,12 @@
 import { writeOrdersCsv } from '@/core/parts/orders';
-import { answer } from '@/server/http';
+import { answerMarked } from '@/server/http';
 import { loadOrders } from '@/server/jobs/loadOrders';
 
 export const dynamic = 'force-dynamic';
 
-export const GET = () =>
-  answer(
+export const GET = (request: Request) =>
+  answerMarked(
+    request,
     async () =>
       new Response(writeOrdersCsv((await loadOrders()).lines), {
         headers: {

@@ -1,13 +1,10 @@
-import { personSchema } from '@/core/record/person';
-import { answer, readJson } from '@/server/http';
-import { addPerson } from '@/server/people/people';
+import { answer, made, readJson } from '@/server/http';
+import { addPerson, newPersonSchema } from '@/server/people/people';
 
 export const dynamic = 'force-dynamic';
 
 export const POST = (request: Request) =>
-  answer(async () =>
-    Response.json(
-      { person: await addPerson(await readJson(request, personSchema.omit({ walk: true }))) },
-      { status: 201 },
-    ),
-  );
+  answer(async () => {
+    const person = await addPerson(await readJson(request, newPersonSchema));
+    return made({ person }, `/api/v1/people/${person.id}`);
+  });

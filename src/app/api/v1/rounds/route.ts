@@ -1,13 +1,14 @@
 import { roundSchema } from '@/core/look/roundSchema';
-import { answer, readJson } from '@/server/http';
+import { answer, answerMarked, made, readJson } from '@/server/http';
 import { pool } from '@/server/pool';
 import { loadRounds, saveRound } from '@/server/tools/rounds';
 
 export const dynamic = 'force-dynamic';
 
-export const GET = () => answer(async () => Response.json(await loadRounds(pool())));
+export const GET = (request: Request) =>
+  answerMarked(request, async () => Response.json(await loadRounds(pool())));
 
 export const POST = (request: Request) =>
   answer(async () =>
-    Response.json({ round: await saveRound(await readJson(request, roundSchema)) }, { status: 201 }),
+    made({ round: await saveRound(await readJson(request, roundSchema)) }, '/api/v1/rounds'),
   );

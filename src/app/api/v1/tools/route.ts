@@ -1,16 +1,17 @@
 import { toolSchema } from '@/core/tools/tool';
-import { answer, readJson } from '@/server/http';
+import { answer, answerMarked, made, readJson } from '@/server/http';
 import { pool } from '@/server/pool';
 import { standOpenJobsAnew } from '@/server/projection/keepFresh';
 import { loadTools, saveTool } from '@/server/tools/toolWall';
 
 export const dynamic = 'force-dynamic';
 
-export const GET = () => answer(async () => Response.json({ tools: await loadTools(pool()) }));
+export const GET = (request: Request) =>
+  answerMarked(request, async () => Response.json({ tools: await loadTools(pool()) }));
 
 export const POST = (request: Request) =>
   answer(async () => {
     const tool = await saveTool(await readJson(request, toolSchema));
     await standOpenJobsAnew();
-    return Response.json({ tool }, { status: 201 });
+    return made({ tool }, `/api/v1/tools/${tool.id}`);
   });

@@ -1,11 +1,11 @@
 import { parseBearing } from '@/core/catalogue/bearings/designation';
-import { answer, Refusal } from '@/server/http';
+import { Refusal, answerMarked } from '@/server/http';
 
 export const dynamic = 'force-dynamic';
 
 /** `6206-2RS C3`, `NJ 206`; in-between bores with their stroke as it is (`60/28`) or escaped. */
-export const GET = (_request: Request, { params }: { params: Promise<{ designation: string[] }> }) =>
-  answer(async () => {
+export const GET = (request: Request, { params }: { params: Promise<{ designation: string[] }> }) =>
+  answerMarked(request, async () => {
     const text = (await params).designation
       .map((part) => {
         try {

@@ -1,6 +1,6 @@
 import { parseJobFile } from '@/core/record/jobFile';
 import { JOB_FILE_MAX_BYTES } from '@/core/record/limits';
-import { answer, readText, Refusal } from '@/server/http';
+import { Refusal, answer, made, readText } from '@/server/http';
 import { importJob } from '@/server/jobs/importJob';
 
 export const dynamic = 'force-dynamic';
@@ -15,5 +15,6 @@ export const POST = (request: Request) =>
         'This file was not taken; nothing was changed.',
         file.issues,
       );
-    return Response.json(await importJob(file.value), { status: 201 });
+    const taken = await importJob(file.value);
+    return made(taken, `/api/v1/jobs/${taken.jobId}`);
   });

@@ -1,5 +1,4 @@
-import { z } from 'zod';
-import { claimGauge, claimSchema, releaseGauge } from '@/server/gauges/gaugeClaims';
+import { claimGauge, claimSchema, releaseSchema, releaseGauge } from '@/server/gauges/gaugeClaims';
 import { answer, readJson, requireId } from '@/server/http';
 
 export const dynamic = 'force-dynamic';
@@ -18,7 +17,7 @@ export const PUT = (request: Request, { params }: Context) =>
 /** POST, so that a closing page can send it as a beacon. */
 export const POST = (request: Request, { params }: Context) =>
   answer(async () => {
-    const { screenId } = await readJson(request, z.strictObject({ screenId: z.string().min(8).max(64) }));
+    const { screenId } = await readJson(request, releaseSchema);
     await releaseGauge(requireId((await params).instrumentId, 'instrument'), screenId);
     return Response.json({ ok: true });
   });

@@ -1,5 +1,5 @@
 import { readEntries, sentEntriesSchema } from '@/core/record/readEntries';
-import { answer, readJson, requireId } from '@/server/http';
+import { answer, answerMarked, readJson, requireId } from '@/server/http';
 import { loadEntries } from '@/server/jobs/loadJob';
 import { saveEntries } from '@/server/jobs/saveEntries';
 import { pool } from '@/server/pool';
@@ -20,7 +20,7 @@ export const POST = (request: Request, { params }: Context) =>
 
 /** Entries of a job and the version that has them all; `?ids=a,b` gives only those (the ids that a live message named). */
 export const GET = (request: Request, { params }: Context) =>
-  answer(async () => {
+  answerMarked(request, async () => {
     const jobId = requireId((await params).jobId, 'job');
     const asked = new URL(request.url).searchParams.get('ids');
     const ids =

@@ -1,12 +1,12 @@
 import { writeJobFile } from '@/core/record/jobFile';
-import { answer, Refusal, requireId } from '@/server/http';
+import { Refusal, answerMarked, requireId } from '@/server/http';
 import { loadJob } from '@/server/jobs/loadJob';
 import { loadPictures } from '@/server/jobs/photographs';
 
 export const dynamic = 'force-dynamic';
 
-export const GET = (_request: Request, { params }: { params: Promise<{ jobId: string }> }) =>
-  answer(async () => {
+export const GET = (request: Request, { params }: { params: Promise<{ jobId: string }> }) =>
+  answerMarked(request, async () => {
     const job = await loadJob(requireId((await params).jobId, 'job'));
     if (!job) throw new Refusal(404, 'not_found', 'There is no such job.');
     return new Response(JSON.stringify(writeJobFile(job, await loadPictures(job.id)), null, 1), {

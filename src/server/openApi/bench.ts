@@ -1,0 +1,108 @@
+import { castingSchema } from '@/core/record/job';
+import { keepKindSchema } from '../jobs/ownKinds';
+import { UNREADABLE } from './common';
+import {
+  answered,
+  holding,
+  listOf,
+  NUMBER,
+  operation,
+  orNull,
+  sent,
+  TEXT,
+  UUID,
+  WHOLE,
+  type Paths,
+} from './shapes';
+
+/** What stands on the bench, over all jobs. */
+export const benchPaths: Paths = {
+  '/api/v1/kinds': {
+    get: operation({
+      id: 'kinds',
+      tag: 'jobs',
+      summary: 'The shop’s own kinds of job',
+      answer: holding({ kinds: listOf(holding({ id: UUID, name: TEXT })) }),
+      says: 'By name.',
+    }),
+    post: operation({
+      id: 'keep_kind',
+      tag: 'jobs',
+      summary: 'Keep a job as a kind of the shop’s own',
+      body: sent(keepKindSchema),
+      made: true,
+      answer: holding({ kind: holding({ id: UUID, name: TEXT }) }),
+      says: 'Kept: castings, seats and plan, never its readings.',
+      refuses: [400, 403, 404, 413],
+    }),
+  },
+  '/api/v1/bench': {
+    get: operation({
+      id: 'bench',
+      tag: 'jobs',
+      summary: 'The jobs on the bench, each with its seats’ states and its next move',
+      answer: holding({
+        jobs: listOf(
+          holding({
+            jobId: UUID,
+            number: WHOLE,
+            machine: TEXT,
+            machineSort: TEXT,
+            kind: TEXT,
+            castings: listOf(holding({ casting: answered(castingSchema) })),
+            stackCodes: listOf(TEXT),
+          }),
+        ),
+        unreadable: UNREADABLE,
+      }),
+      says: 'Put-away jobs are not among them.',
+    }),
+  },
+  '/api/v1/stacks': {
+    get: operation({
+      id: 'stacks',
+      tag: 'jobs',
+      summary: 'Every stack of every job on the bench',
+      answer: holding({
+        stacks: listOf(
+          holding({
+            jobId: UUID,
+            jobNumber: WHOLE,
+            machine: TEXT,
+            stackKey: TEXT,
+            name: TEXT,
+            pieces: listOf({ type: 'object', required: ['position'] }),
+            putBack: { type: 'array' },
+          }),
+        ),
+      }),
+      says: 'What a stack could be mistaken for.',
+    }),
+  },
+  '/api/v1/heat': {
+    get: operation({
+      id: 'heat',
+      tag: 'jobs',
+      summary: 'What is hot or cold in the whole shop',
+      answer: holding({
+        items: listOf(
+          holding({
+            key: TEXT,
+            kind: { enum: ['in_heat', 'under_air', 'out_hot', 'cold'] },
+            jobId: UUID,
+            seatId: orNull(UUID),
+            machine: TEXT,
+            name: TEXT,
+            celsius: NUMBER,
+            sinceMs: NUMBER,
+            readyMs: orNull(NUMBER),
+            untilMs: NUMBER,
+            personId: UUID,
+            place: orNull(TEXT),
+          }),
+        ),
+      }),
+      says: 'Each with its clock and its owner.',
+    }),
+  },
+};
