@@ -81,6 +81,8 @@ export function ApiSection() {
     >
       <Text sx={{ mb: 2 }}>
         <a href="/api/v1/openapi.json">/api/v1/openapi.json</a>
+        {' · '}
+        <a href="/third-party-licences.txt">Packages and their licences</a>
       </Text>
       {Object.entries(document.paths).flatMap(([path, operations]) =>
         Object.entries(operations).map(([method, { summary, requestBody, parameters }]) => (

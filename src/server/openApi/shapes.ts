@@ -113,19 +113,19 @@ export function operation(of: Described) {
 export type Operation = ReturnType<typeof operation>;
 export type Paths = Record<string, Partial<Record<'get' | 'post' | 'put' | 'patch' | 'delete', Operation>>>;
 
-/** Every path with the ids in it as parameters. */
-export const withPathParameters = (paths: Paths) =>
+/** Every operation with the ids in its path as parameters, before those of its query. */
+export const withPathParameters = (paths: Paths): Paths =>
   Object.fromEntries(
     Object.entries(paths).map(([path, operations]) => {
-      const names = [...path.matchAll(/\{(\w+)\}/g)].map(([, name]) => name!);
-      return [
-        path,
-        names.length === 0
-          ? operations
-          : {
-              parameters: names.map((name) => parameter(name, 'path', name.endsWith('Id') ? UUID : TEXT)),
-              ...operations,
-            },
-      ];
+      const own = [...path.matchAll(/\{(\w+)\}/g)].map(([, name = '']) =>
+        parameter(name, 'path', name.endsWith('Id') ? UUID : TEXT),
+      );
+      const withOwn = Object.entries(operations).map(([method, operation]) => [
+        method,
+        own.length === 0
+          ? operation
+          : { ...operation, parameters: [...own, ...(operation.parameters ?? [])] },
+      ]);
+      return [path, Object.fromEntries(withOwn) as Paths[string]];
     }),
   );

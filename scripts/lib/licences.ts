@@ -1,0 +1,22 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { ROOT } from './processes.mjs';
+
+type Locked = { version?: string; license?: string; dev?: boolean; devOptional?: boolean };
+
+export const LICENCES_FILE = 'public/third-party-licences.txt';
+
+const HEAD = `Urn Key is made with these packages. Each stands under the licence beside it; the licence's text comes with the package
+(node_modules/<name>/LICENSE). Its typeface, Archivo, stands under the SIL Open Font License 1.1.
+`;
+
+/** Every package that runs with Urn Key, by name, from the lock file: a name, a version, a licence to the line. */
+export function listLicences(lockFile = join(ROOT, 'package-lock.json')): string {
+  const { packages } = JSON.parse(readFileSync(lockFile, 'utf8')) as { packages: Record<string, Locked> };
+  const lines = Object.entries(packages).flatMap(([path, { version, license, dev, devOptional }]) =>
+    path === '' || dev || devOptional
+      ? []
+      : [`${path.replace(/^.*node_modules\//, '')} ${version ?? ''}: ${license ?? 'licence not named'}`],
+  );
+  return `${HEAD}\n${[...new Set(lines)].sort().join('\n')}\n`;
+}
