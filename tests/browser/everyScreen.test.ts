@@ -84,6 +84,7 @@ describe('each screen', () => {
       await gotoReady(page, await addressOf(screen));
       await page.evaluate(axeSource);
       expect(await violationsOf(page, ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])).toEqual([]);
+      expect(await page.$$eval('h1', (found) => found.length), 'one headline').toBe(1);
       // The same page in other colours: what the switch in the head sets, which the run's big screen has not.
       await page.evaluate(() => {
         document.documentElement.dataset.scheme = 'dark';
@@ -169,6 +170,30 @@ describe('on the bench', () => {
     await waitForText(page, 'next-move', /decide what is renewed/);
     expect(await page.evaluate(() => document.body.textContent)).toContain('Machine not named yet');
     expect(new URL(page.url()).pathname).toMatch(/\/look$/);
+  });
+
+  it('Alt and a figure lead on from the run too, by the place of the key; single keys can be switched off', async () => {
+    const place = await findPlace(app, 'Ostrel 250', 'Main bearing');
+    const { page } = await openPage(browser, { person: 'iq' });
+    await gotoReady(page, place.at('run'));
+    await page.waitForSelector('[data-testid="run-status"]');
+    // A keyboard on which that key writes another sign.
+    await page.keyboard.down('Alt');
+    await page.evaluate(() =>
+      window.dispatchEvent(new KeyboardEvent('keydown', { key: '[', code: 'Digit5', altKey: true })),
+    );
+    await page.keyboard.up('Alt');
+    await page.waitForFunction(() => window.location.pathname.endsWith('/measure'));
+    await gotoReady(page, app.url);
+    const isListed = () => page.$eval('body', (body) => body.querySelector('[role="dialog"] dl') !== null);
+    await page.keyboard.press('?');
+    await page.waitForSelector('[role="dialog"] dl');
+    await tap(page, 'off, on this device', { isInDialog: true });
+    await page.keyboard.press('Escape');
+    await page.waitForFunction(() => !document.querySelector('[role="dialog"]'));
+    await page.keyboard.press('?');
+    await waitForStill(page);
+    expect(await isListed()).toBe(false);
   });
 
   it('units follow the person, and hold on every screen', async () => {

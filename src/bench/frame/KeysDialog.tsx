@@ -3,6 +3,8 @@ import Box from '@mui/material/Box';
 import Dialog from '@mui/material/Dialog';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
+import { switchSingleKeys, useSingleKeys } from './singleKeys';
+import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { TYPE } from '@/ui/theme/tokens';
 
 const KEYS: readonly (readonly [string, string])[] = [
@@ -10,13 +12,31 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['Enter on an empty slot', 'take what the gauge shows'],
   ['↑ ↓', 'another slot'],
   ['Delete', 'strike out the last reading of this slot'],
-  ['Alt + 1 … 9', 'look, strip, stacks, parts, measure, way in, heat run, square-up, record'],
+  ['Alt + 1 … 9, 0', 'look, strip, stacks, parts, measure, way in, heat run, square-up, work; 0: record'],
   ['← → on the bench', 'from job to job'],
   ['Space', 'on the heat run: the black button'],
   ['G', 'on the heat run, after letting go: it grabbed'],
   ['Tab, Enter', 'everything else'],
   ['?', 'this list'],
 ];
+
+/** For who speaks to the machine, or rests a hand on the keys. */
+function SingleKeys() {
+  const isOn = useSingleKeys();
+  return (
+    <Box sx={{ mt: 2 }}>
+      <ChoiceRow
+        label="Single keys (G, ?, figures) act from anywhere"
+        options={[
+          { value: 'on', words: 'on' },
+          { value: 'off', words: 'off, on this device' },
+        ]}
+        value={isOn ? 'on' : 'off'}
+        onPick={(next) => switchSingleKeys(next === 'on')}
+      />
+    </Box>
+  );
+}
 
 /** The list of keys. */
 export const KeysDialog = ({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) => (
@@ -43,6 +63,7 @@ export const KeysDialog = ({ isOpen, onClose }: { isOpen: boolean; onClose: () =
           </Box>,
         ])}
       </Box>
+      <SingleKeys />
     </DialogContent>
   </Dialog>
 );

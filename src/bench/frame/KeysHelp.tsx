@@ -2,6 +2,7 @@
 import Button from '@mui/material/Button';
 import { useEffect, useState } from 'react';
 import { later } from '@/bench/record/later';
+import { areSingleKeysOn } from './singleKeys';
 import { token, TYPE } from '@/ui/theme/tokens';
 
 const KeysDialog = later(() => import('./KeysDialog'), 'KeysDialog');
@@ -13,7 +14,11 @@ export function KeysHelp() {
   const [isOpen, setOpen] = useState(false);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (event.key === '?' && !(isTyping(event.target) && (event.target as HTMLInputElement).value !== '')) {
+      if (
+        event.key === '?' &&
+        areSingleKeysOn() &&
+        !(isTyping(event.target) && (event.target as HTMLInputElement).value !== '')
+      ) {
         event.preventDefault();
         setOpen(true);
       }

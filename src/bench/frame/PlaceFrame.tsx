@@ -1,6 +1,7 @@
 'use client';
 import { PageTitle } from '@/ui/parts/PageTitle';
 import Box from '@mui/material/Box';
+import visuallyHidden from '@mui/utils/visuallyHidden';
 import type { ReactNode } from 'react';
 import type { HeatItem } from '@/core/board/heatItems';
 import type { EventKind } from '@/core/record/entries';
@@ -31,12 +32,15 @@ export function PlaceFrame({
   heat,
   nowMs,
   shows = NONE,
+  isTitleHeading = false,
   children,
 }: PlaceProps & {
   here: PlaceName;
   title: string;
   subtitle?: string;
   shows?: readonly EventKind[];
+  /** The place has no headline of its own: its title is what it is headed by. */
+  isTitleHeading?: boolean;
   children: ReactNode;
 }) {
   useRefreshOnChange(nowMs, shows);
@@ -51,6 +55,11 @@ export function PlaceFrame({
         data-testid="place"
         sx={{ flex: 1, display: 'flex', flexDirection: 'column', pb: 3 }}
       >
+        {isTitleHeading && (
+          <Box component="h1" sx={visuallyHidden}>
+            {title}
+          </Box>
+        )}
         {children}
       </Box>
       <HeatBarPlace

@@ -1,4 +1,5 @@
 'use client';
+import { areSingleKeysOn } from '@/bench/frame/singleKeys';
 import { useEffect, useLayoutEffect, type RefObject } from 'react';
 
 type Digits = {
@@ -23,7 +24,7 @@ export function useDigits({ input, isOff, slot, onText }: Digits) {
     const onKey = (event: globalThis.KeyboardEvent) => {
       const isElsewhere =
         event.target instanceof HTMLInputElement || event.ctrlKey || event.metaKey || event.altKey;
-      if (!isElsewhere && !isOff && /^[\d.,-]$/.test(event.key)) input.current?.focus();
+      if (!isElsewhere && !isOff && areSingleKeysOn() && /^[\d.,-]$/.test(event.key)) input.current?.focus();
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);

@@ -7,7 +7,7 @@ import { token } from '@/ui/theme/tokens';
  * between the walls with an arrow down; TOO LATE is tilted and empty; LET GO is in the bore with marks of falling; GRABBED hangs
  * half way, wedged; HOME fills the bore to its shoulder.
  */
-const WORDS: Record<HeatCall, string[]> = {
+export const CALL_WORDS: Record<HeatCall, string[]> = {
   push: ['PUSH'],
   wait: ['WAIT'],
   go: ['GO'],
@@ -32,7 +32,7 @@ export function CallSign({
   call,
   castingText,
   isHot,
-  words = WORDS[call],
+  words = CALL_WORDS[call],
 }: {
   call: HeatCall;
   /** In place of the call's own: what a cold way is called. */

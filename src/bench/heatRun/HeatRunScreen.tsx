@@ -9,6 +9,7 @@ import { notesAt } from '@/core/job/specialNotes';
 import type { SeatView } from '@/core/job/seatView';
 import type { Units } from '@/core/quantity/format';
 import { playCall } from '@/bench/frame/sounds';
+import { useStepKeys } from '@/bench/frame/useStepKeys';
 import { useLink, useNow } from '@/bench/record/hooks';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
@@ -24,6 +25,7 @@ import { Column } from '@/ui/parts/layout';
 import { PageTitle } from '@/ui/parts/PageTitle';
 import { RunFoot, RunHead } from './RunEdges';
 import { Figures } from './RunFigures';
+import { RunStatus } from './RunStatus';
 import { sayCasting, sayDoor, signWords } from './runWords';
 
 const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPicker');
@@ -125,6 +127,7 @@ function Run({ view }: { view: SeatView }) {
   const { next, ...walk } = useWalkHere(view);
   const run = useRun(view, probe, nowMs);
   useCalls(run.call);
+  useStepKeys(record.id);
 
   const isCold = isColdPush(view) && heat.phase === 'cold';
   const castingText = isCold ? '' : sayCasting(view, run, record.roomC, units);
@@ -165,6 +168,7 @@ function Run({ view }: { view: SeatView }) {
         </Box>
         <Column sx={{ minHeight: 0, minWidth: 0 }}>
           <RunFigures run={run} units={units} view={view} />
+          <RunStatus view={view} run={run} />
           <Reason run={run} />
           <Quiet sx={{ fontSize: TYPE.name, lineHeight: 1.15, minHeight: 26 }} data-testid="run-next">
             {next && !isCold && run.call !== 'too_late' && `Next: ${next}`}

@@ -1,5 +1,6 @@
 'use client';
 import { useEffect, useRef, useState } from 'react';
+import { areSingleKeysOn } from '@/bench/frame/singleKeys';
 import type { Action, Actions } from './runActions';
 import { ACT_PAUSE_MS, RunKeys } from './runKeys';
 
@@ -36,7 +37,7 @@ export function useRunKeys([main, second]: Actions): { act: (action: Action) => 
       if (event.key === ' ') event.preventDefault();
       const meant = guard.press(event, performance.now());
       if (meant === 'main') act(main);
-      if (meant === 'grabbed' && second?.isOnG) act(second);
+      if (meant === 'grabbed' && second?.isOnG && areSingleKeysOn()) act(second);
     };
     const onUp = (event: KeyboardEvent) => guard.release(event.key);
     const onBlur = () => guard.releaseAll();

@@ -3,14 +3,14 @@ import type { JobId, SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
-import { usePathname, useRouter } from 'next/navigation';
-import { useEffect, useMemo, type ReactNode } from 'react';
+import { usePathname } from 'next/navigation';
+import { useMemo, type ReactNode } from 'react';
 import { bagCode } from '@/core/board/bagCode';
 import { findHeatItems, type HeatItem } from '@/core/board/heatItems';
 import type { SeatView } from '@/core/job/seatView';
 import type { Move } from '@/core/walk/move';
 import type { ProjectedJob } from '@/core/project/project';
-import { STEPS, type Step, type WalkStyle } from '@/core/record/vocabulary';
+import type { Step, WalkStyle } from '@/core/record/vocabulary';
 import { Head } from '@/bench/frame/Head';
 import { HeatBarPlace } from '@/bench/frame/HeatBarPlace';
 import { NextMoveBand } from '@/bench/frame/NextMoveBand';
@@ -20,6 +20,7 @@ import { later } from '@/bench/record/later';
 import { useLoaded } from '@/bench/record/useLoaded';
 import { AT_THE_RUN } from '@/bench/frame/atTheRun';
 import type { MoveNow } from '@/bench/frame/moveNow';
+import { useStepKeys } from '@/bench/frame/useStepKeys';
 import { PageTitle } from '@/ui/parts/PageTitle';
 import { STEP_PATHS, STEP_WORDS } from '@/ui/words/steps';
 import { stepOfPath } from './stepOfPath';
@@ -92,26 +93,6 @@ function MoveBand({ now: { move, headline, reason, cautions }, seatId, step, wal
 /** Work of the whole job, whichever of its seats is looked at. */
 const isOfJob = ({ items }: Move) => items.every(({ seatId }) => seatId === null);
 
-/** Alt and a figure go to that step. */
-function useStepKeys(jobId: JobId) {
-  const router = useRouter();
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      // By the key's place on the row, whatever stands on it there; the tenth is 0.
-      const digit = /^Digit(\d)$/.exec(event.code)?.[1];
-      const target = event.altKey && digit !== undefined ? STEPS[(Number(digit) + 9) % 10] : undefined;
-      // The address is asked when the key comes: it is newer than this frame right after a change of seat.
-      const [, , , seatHere] = window.location.pathname.split('/');
-      if (target && seatHere) {
-        event.preventDefault();
-        router.push(`/jobs/${jobId}/${seatHere}/${STEP_PATHS[target]}`);
-      }
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [router, jobId]);
-}
-
 /** What is hot or cold on this job, from its own (perhaps unsent) entries: the very same until something of it changes. */
 function useOwnHeat(record: ProjectedJob) {
   const text = JSON.stringify(findHeatItems(record));
@@ -163,7 +144,7 @@ export function JobFrame({
         people={record.people}
         places={places}
       />
-      <Box className="no-print">
+      <Box className="no-print" component="section" aria-label="Next move">
         {moveNow ? (
           <MoveBand now={moveNow} seatId={seatId} step={step} walk={walk} />
         ) : (

@@ -27,7 +27,13 @@ export function ReferencePage({ section, ...place }: PlaceProps & { section: Sec
   const person = usePerson(place.people);
   const Section = SHOWN[section];
   return (
-    <PlaceFrame here="Reference" title="Reference" subtitle={SECTIONS[section].toLowerCase()} {...place}>
+    <PlaceFrame
+      isTitleHeading
+      here="Reference"
+      title="Reference"
+      subtitle={SECTIONS[section].toLowerCase()}
+      {...place}
+    >
       <Box
         component="nav"
         aria-label="Sections"

@@ -4,6 +4,7 @@ import Typography from '@mui/material/Typography';
 import { useEffect, useEffectEvent, useRef, useState } from 'react';
 import type { DepthSense } from '@/core/seating/squareness';
 import type { SeatView } from '@/core/job/seatView';
+import { areSingleKeysOn } from '@/bench/frame/singleKeys';
 import { useJob } from '@/bench/record/JobProvider';
 import { Lead } from '@/ui/parts/text';
 import { token, TYPE } from '@/ui/theme/tokens';
@@ -78,6 +79,7 @@ export function SenseQuestion({ view, onAnswered }: { view: SeatView; onAnswered
   };
   const onKey = useEffectEvent((event: KeyboardEvent) => {
     if (event.target instanceof HTMLInputElement || event.ctrlKey || event.metaKey || event.altKey) return;
+    if (!areSingleKeysOn()) return;
     const hit = ANSWERS.find(({ key }) => key === event.key.toLowerCase());
     if (hit) answer(hit.sense);
     else if (/^[\d.,-]$/.test(event.key)) {

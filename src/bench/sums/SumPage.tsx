@@ -56,7 +56,7 @@ export function SumPage({
   );
   const loose = issues.filter(({ field }) => !fieldNames.has(field));
   return (
-    <PlaceFrame here="Quick sums" title={sum.title} {...place}>
+    <PlaceFrame isTitleHeading here="Quick sums" title={sum.title} {...place}>
       <WayBack asks={sum.asks} from={from} />
       <Box
         sx={{

@@ -19,7 +19,13 @@ export function SumsIndex({ entries, ...place }: PlaceProps & { entries: readonl
     .map((code) => ({ code, sums: found.filter(({ asks }) => asks === code) }))
     .filter(({ sums }) => sums.length > 0);
   return (
-    <PlaceFrame here="Quick sums" title="Quick sums" subtitle="every calculation, without a job" {...place}>
+    <PlaceFrame
+      isTitleHeading
+      here="Quick sums"
+      title="Quick sums"
+      subtitle="every calculation, without a job"
+      {...place}
+    >
       <Box sx={{ py: 2, maxWidth: 640 }}>
         <TextField
           autoFocus
