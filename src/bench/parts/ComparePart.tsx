@@ -117,7 +117,9 @@ function CompareSlate({
             ? 'Right: it fits its mates.'
             : history.overruled
               ? `Taken as right: ${OVERRULE_WORDS[history.overruled].toLowerCase()}.`
-              : 'Not compared yet.'}
+              : history.homeMs === null
+                ? 'Not compared yet.'
+                : 'It is in; it was not compared before.'}
       </Typography>
       {likeness && (
         <Text>

@@ -15,7 +15,7 @@ import { EntryField, readText } from '@/ui/fields/EntryField';
 import { Ruled } from '@/ui/parts/layout';
 import { Lead, Note, Quiet } from '@/ui/parts/text';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
-import { clock } from '@/ui/words/events';
+import { clock } from '@/ui/words/clock';
 import { ASKS_WORDS, POINT_WORDS } from '@/ui/words/rounds';
 
 type Props = { view: RoundView; person: Person | null };

@@ -27,6 +27,7 @@ const BlockList = later(() => import('./BlockList'), 'BlockList');
 const WayDetails = later(() => import('./WayDetails'), 'WayDetails');
 const ToolsHere = later(() => import('./ToolsHere'), 'ToolsHere');
 const Schools = later(() => import('./Schools'), 'Schools');
+const WayWas = later(() => import('./WayWas'), 'WayWas');
 const SealWayIn = later(() => import('./SealWayIn'), 'SealWayIn');
 
 export function WayInSlate({ seatId }: { seatId: SeatId }) {
@@ -34,6 +35,7 @@ export function WayInSlate({ seatId }: { seatId: SeatId }) {
   const view = useSeatView(seatId);
   const units = person?.units ?? 'metric';
   const [isWarned, setWarned] = useState(false);
+  const [isAgain, setAgain] = useState(false);
   const [heatedBy, setHeatedBy] = useState<HeatSource>(view?.history.wayIn?.heatedBy ?? usualHeatOf(job));
   const [stop, setStop] = useState<Stop | undefined>(view?.history.wayIn?.stop);
   // The plan does not change with the clock, only with readings, sizes and what is left in.
@@ -46,6 +48,8 @@ export function WayInSlate({ seatId }: { seatId: SeatId }) {
   if (view.seat.spec.part.type === 'seal') return <SealWayIn view={view} />;
   if (!plan || !view.fit) return <Box>This size stands in no table: measure bore and bearing first.</Box>;
   const { history, seat } = view;
+  if (history.homeMs !== null && !isAgain)
+    return <WayWas view={view} plan={plan} units={units} onAgain={() => setAgain(true)} />;
   const blocks = findBlocks(view, job).filter(({ code }) => code !== 'seal_left_in');
   const isChosen = ({ way }: WayIn) =>
     way === history.wayIn?.way &&

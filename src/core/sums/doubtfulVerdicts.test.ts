@@ -74,3 +74,16 @@ describe('sums that judge with their doubt', () => {
     for (const share of [0.7, 0.9, 1.02, 3]) expect(words(torqueOf(share)).words).not.toContain('near');
   });
 });
+
+describe('a misread set', () => {
+  it('names no place to tap: the reading comes first', () => {
+    const misread = ask('tilt', {
+      angles_deg: [0, 45, 90, 135, 180, 225, 270, 315],
+      depths_mm: [1, 1.02, 1, 1.01, 1, 1.6, 1.01, 1],
+      sigma_reading_mm: 0.01,
+    }).answers;
+    expect(misread.is_misread).toBe(true);
+    expect([misread.tap_at_deg, misread.tap_words]).toEqual([null, null]);
+    expect(misread.doubtful_words).toMatch(/between 7 and 8/);
+  });
+});

@@ -61,7 +61,8 @@ function tiltAnswers(i: InputsOf<typeof tiltFields>, plane: Plane, readings: rea
   const worst = findMisread(readings, settings);
   const floor = noiseFloorMm(i.sigma_reading_mm, readings.length);
   const isMisread = plane.residualStdMm !== null && plane.residualStdMm > MISREAD_SIGMAS * i.sigma_reading_mm;
-  const tapDeg = plane.tiltMm > floor && plane.deepestDeg !== null ? (plane.deepestDeg + 180) % 360 : null;
+  const tapDeg =
+    !isMisread && plane.tiltMm > floor && plane.deepestDeg !== null ? (plane.deepestDeg + 180) % 360 : null;
   const limit = tiltLimitMm({ diameterMm: i.reading_circle_diameter_mm, runner: i.runner });
   const across = { tiltMm: plane.tiltMm, uTiltMm: plane.uTiltMm, floorMm: floor, limitMm: limit };
   const doubt = { sigmaReadingMm: i.sigma_reading_mm, readings: readings.length };
@@ -108,7 +109,7 @@ export const tilt = defineSum({
   answers: [
     { name: 'tilt_mm', label: 'Out of square, across', quantity: 'fit_mm' },
     { name: 'noise_floor_mm', label: 'A square one may read up to', quantity: 'fit_mm' },
-    { name: 'tap_words', label: 'Tap at', quantity: 'words', nullWords: 'nowhere: it is square' },
+    { name: 'tap_words', label: 'Tap at', quantity: 'words', nullWords: 'nowhere' },
     { name: 'mean_depth_mm', label: 'Mean depth', quantity: 'size_mm' },
     { name: 'u_tilt_mm', label: 'Uncertainty of the tilt (u)', quantity: 'fit_mm' },
     { name: 'residual_rms_mm', label: 'Left over (rms)', quantity: 'fit_mm' },

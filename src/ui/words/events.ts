@@ -2,6 +2,7 @@ import type { HeatPlace } from '@/core/record/events/heat';
 import type { EventBody, EventKind, JobEvent } from '@/core/record/entries';
 import { asText, showSize, showTemperature, type Units } from '@/core/quantity/format';
 import { readSlot } from '@/core/record/slots';
+import { clock } from './clock';
 import { SHAFT_OFF_WORDS, SHAFT_ON_WORDS } from './shafts';
 import { slotWords } from './slots';
 import { STEP_WORDS } from './steps';
@@ -21,16 +22,6 @@ import {
   TOOL_WAY_WORDS,
 } from './work';
 import { SKIP_WORDS, WAIT_WORDS } from './setUp';
-
-/** A moment as people read it on a sheet, in the browser's own time. */
-export const clock = (iso: string) =>
-  new Date(iso).toLocaleString('en-GB', {
-    day: '2-digit',
-    month: 'short',
-    hour: '2-digit',
-    minute: '2-digit',
-    second: '2-digit',
-  });
 
 type Say = { degrees: (celsius: number) => string; length: (mm: number) => string };
 

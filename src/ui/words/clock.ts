@@ -1,0 +1,10 @@
+/** A moment as people read it on a sheet, with its year, in the browser's own time. */
+export const clock = (iso: string) =>
+  new Date(iso).toLocaleString('en-GB', {
+    day: '2-digit',
+    month: 'short',
+    year: 'numeric',
+    hour: '2-digit',
+    minute: '2-digit',
+    second: '2-digit',
+  });
