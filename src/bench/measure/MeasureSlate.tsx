@@ -14,6 +14,7 @@ import { useJob } from '@/bench/record/JobProvider';
 import { StateMark } from '@/ui/marks/StateMark';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { FIT_WORDS } from '@/ui/words/verdicts';
+import { saySizes } from '@/ui/words/sizes';
 import { seatMark } from '@/ui/words/states';
 import { FitPlot } from './FitPlot';
 import { Note, Quiet } from '@/ui/parts/text';
@@ -66,8 +67,7 @@ export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
         <Box sx={{ flex: 1 }}>
           <Typography variant="h2">{seat.name}</Typography>
           <Note>
-            {seat.spec.part.designation}, {seat.spec.part.boreMm} × {seat.spec.part.outsideMm} ×{' '}
-            {seat.spec.part.widthMm}
+            {seat.spec.part.designation}, {saySizes(seat.spec.part, units)}
           </Note>
         </Box>
       </Box>

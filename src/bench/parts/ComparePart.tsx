@@ -76,6 +76,14 @@ export function ComparePart({
   });
 }
 
+/** What the comparison says; of a part that is in, what it said. */
+function sayCompared({ verdict }: PartCheck, { overruled, homeMs }: SeatHistory): string {
+  if (verdict === 'wrong') return 'Wrong part.';
+  if (verdict === 'right') return 'Right: it fits its mates.';
+  if (overruled) return `Taken as right: ${OVERRULE_WORDS[overruled].toLowerCase()}.`;
+  return homeMs === null ? 'Not compared yet.' : 'It is in; it was not compared before.';
+}
+
 function CompareSlate({
   seatId,
   rows,
@@ -111,15 +119,7 @@ function CompareSlate({
       {isChoosing && <PartDialog view={view} onClose={() => setChoosing(false)} />}
       {view.unsuited.length > 0 && <Unsuited view={view} />}
       <Typography variant="h3" data-testid="compare-verdict" sx={{ mt: 0.5 }}>
-        {partCheck.verdict === 'wrong'
-          ? 'Wrong part.'
-          : partCheck.verdict === 'right'
-            ? 'Right: it fits its mates.'
-            : history.overruled
-              ? `Taken as right: ${OVERRULE_WORDS[history.overruled].toLowerCase()}.`
-              : history.homeMs === null
-                ? 'Not compared yet.'
-                : 'It is in; it was not compared before.'}
+        {sayCompared(partCheck, history)}
       </Typography>
       {likeness && (
         <Text>

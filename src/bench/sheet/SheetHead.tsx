@@ -2,6 +2,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import Link from 'next/link';
 import { type ReactNode } from 'react';
 import { FORMULA_VERSION, type SeatFit } from '@/core/job/seatFit';
 import type { ProjectedJob } from '@/core/project/project';
@@ -12,6 +13,7 @@ import { EarlierRebuilds } from '@/bench/record/EarlierRebuilds';
 import { MARK_WORDS, StateMark } from '@/ui/marks/StateMark';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { seatMark } from '@/ui/words/states';
+import { saySizes } from '@/ui/words/sizes';
 import { FIT_FIGURE_WORDS, sayFit } from '@/ui/words/fits';
 import { FIT_WORDS, SQUARE_WORDS, WAY_WORDS } from '@/ui/words/verdicts';
 import { Quiet } from '@/ui/parts/text';
@@ -47,8 +49,14 @@ export function SheetHead({ view, seat, record, casting, fit, units, pass, drawi
         <EarlierRebuilds view={view} units={units} />
       </Box>
       <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.25, mt: 2 }}>
-        <Button variant="outlined" onClick={() => window.print()}>
-          Print this sheet
+        <Button variant="outlined" component={Link} href={`/jobs/${record.id}/sheet?for=customer`}>
+          Sheet for the customer
+        </Button>
+        <Button variant="outlined" component={Link} href={`/jobs/${record.id}/sheet?for=workshop`}>
+          Sheet of the whole job
+        </Button>
+        <Button variant="text" onClick={() => window.print()}>
+          Print this seat
         </Button>
         <Button variant="outlined" component="a" href={`/api/v1/jobs/${record.id}/export`} download>
           Job as a file
@@ -88,8 +96,7 @@ function SheetFigures({ view, seat, fit, units, pass }: SheetFiguresProps) {
       <dd>{MARK_WORDS[seatMark(view.seatState)]}</dd>
       <dt>bearing</dt>
       <dd>
-        {seat.spec.part.designation}, {seat.spec.part.boreMm} × {seat.spec.part.outsideMm} ×{' '}
-        {seat.spec.part.widthMm}
+        {seat.spec.part.designation}, {saySizes(seat.spec.part, units)}
       </dd>
       {fit && (
         <>
@@ -97,12 +104,10 @@ function SheetFigures({ view, seat, fit, units, pass }: SheetFiguresProps) {
           <dd>
             {sayFit(fit.benchMm, units)}, {FIT_FIGURE_WORDS.hold}
           </dd>
-          <dt />
-          <dd>
+          <dd style={{ gridColumn: 2 }}>
             {sayFit(fit.interference.meanMm, units)}, {FIT_FIGURE_WORDS.mean}
           </dd>
-          <dt />
-          <dd>
+          <dd style={{ gridColumn: 2 }}>
             {sayFit(fit.interference.forDropMm, units)}, {FIT_FIGURE_WORDS.drop}
           </dd>
           <dt>running</dt>
