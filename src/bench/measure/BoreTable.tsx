@@ -1,15 +1,10 @@
 'use client';
 import Box from '@mui/material/Box';
-import { showForce, showFit, showSize, asText, type Units } from '@/core/quantity/format';
+import { showSize, type Units } from '@/core/quantity/format';
 import type { CurrentReading } from '@/core/project/readings';
 import { slotOf, slotText } from '@/core/record/slots';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { acrossWords } from '@/ui/words/slots';
-import { FIT_FIGURE_WORDS, sayTight } from '@/ui/words/fits';
-import { DOUBT_WORDS } from '@/ui/words/verdicts';
-import { BoreShape } from './BoreShape';
-import { Quiet } from '@/ui/parts/text';
-import type { SeatFit } from '@/core/job/seatFit';
 
 const cell = {
   fontSize: TYPE.lead,
@@ -112,50 +107,6 @@ export function DepthRows({ angles, slot, onSlot, counting, keptIds, units, hasT
         {hasThird && <td />}
       </Box>
     </tbody>
-  );
-}
-
-type OutsideCellsProps = {
-  fit: SeatFit;
-  units: Units;
-  counting: CurrentReading[];
-};
-
-/** The part: across its outside. */
-export function OutsideCells({ fit, units, counting }: OutsideCellsProps) {
-  return (
-    <Box
-      sx={{
-        fontSize: TYPE.small,
-        borderTop: `1.5px solid ${token('steel')}`,
-        pt: 0.5,
-        lineHeight: 1.25,
-      }}
-    >
-      {fit.push && (
-        <Box>
-          Cold, oiled:{' '}
-          <b>
-            {asText(showForce(fit.push.forceN.low, units))} to{' '}
-            {asText(showForce(fit.push.forceN.high, units))}
-          </b>{' '}
-          to push, {fit.push.pressureMPa.low.toFixed(0)}–{fit.push.pressureMPa.high.toFixed(0)} MPa.
-        </Box>
-      )}
-      {fit.bore && <BoreShape readings={counting} units={units} />}
-      {fit.bore?.outOfRoundMm != null && (
-        <Box>
-          Out of round {asText(showFit(fit.bore.outOfRoundMm, units))}
-          {fit.bore.taperMm !== null ? `, taper ${asText(showFit(Math.abs(fit.bore.taperMm), units))}` : ''};
-          lobes unseen.
-        </Box>
-      )}
-      <Quiet>
-        {DOUBT_WORDS[fit.interference.largestDoubt]} {sayTight(fit.interference.meanMm.value, units)}{' '}
-        {FIT_FIGURE_WORDS.mean}; {sayTight(fit.benchMm.value, units)} {FIT_FIGURE_WORDS.hold};{' '}
-        {sayTight(fit.interference.forDropMm.value, units)} {FIT_FIGURE_WORDS.drop}.
-      </Quiet>
-    </Box>
   );
 }
 

@@ -16,16 +16,15 @@ import { token, TYPE } from '@/ui/theme/tokens';
 import { FIT_WORDS } from '@/ui/words/verdicts';
 import { saySizes } from '@/ui/words/sizes';
 import { seatMark } from '@/ui/words/states';
-import { FitPlot } from './FitPlot';
 import { Note, Quiet } from '@/ui/parts/text';
 import { Ruled } from '@/ui/parts/layout';
 import type { SeatHistory } from '@/core/project/jobState';
 import type { Seat } from '@/core/record/job';
-import { AngleHead, DepthRows, OutsideCells } from './BoreTable';
+import { AngleHead, DepthRows } from './BoreTable';
 
 const SeatCondition = later(() => import('./SeatCondition'), 'SeatCondition');
 
-const RunningStates = later(() => import('./RunningStates'), 'RunningStates');
+const FitFigures = later(() => import('./FitFigures'), 'FitFigures');
 const EarlierRebuilds = later(() => import('@/bench/record/EarlierRebuilds'), 'EarlierRebuilds');
 
 const PartDialog = later(() => import('@/bench/sizes/PartDialog'), 'PartDialog');
@@ -109,13 +108,7 @@ export function MeasureSlate({ view, slot, hasThird, onThird, onSlot }: Props) {
       </Box>
       {isSizedByBore(seat) && <CupNote />}
       <SeatCondition view={view} />
-      {fit && (
-        <>
-          <FitPlot view={view} units={units} />
-          <OutsideCells fit={fit} units={units} counting={readings} />
-          <RunningStates view={view} fit={fit} units={units} />
-        </>
-      )}
+      {fit && <FitFigures view={view} fit={fit} units={units} counting={readings} />}
       <Condition
         onOpen={setOpen}
         hasThird={hasThird}

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { bushAfterPressing, type PressedBush } from '@/core/job/bushBore';
-import { clearanceWanted, type Clearances } from '@/core/job/runningStates';
+import { clearanceWanted, type Clearances } from '@/core/job/clearanceWanted';
 import type { SeatFit } from '@/core/job/seatFit';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showFit, showSize, showTemperature, type Units } from '@/core/quantity/format';

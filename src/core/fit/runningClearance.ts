@@ -3,6 +3,7 @@ import { REFERENCE_C, rootSumSquare, type Measured } from '@/core/quantity/measu
 import { normalShareBelow } from '@/core/quantity/spread';
 import { interferenceAt, type ExpandingPart } from './runningFit';
 import { solvePressFit } from './pressFit';
+import { CLEARANCE_STATES, type ClearanceState, type StateTemperatures } from './states';
 
 /**
  * Radial clearance of a bearing in service: it belongs to the bearing and both its seats together.
@@ -14,16 +15,6 @@ import { solvePressFit } from './pressFit';
  * and balls (balls: between the two).
  * Source: bearing makers' handbook practice, from memory. Checked against: a 25 × 62 × 17 C3 with 27 µm outside and 14 µm inside.
  */
-export type ClearanceState = 'bench' | 'cold_start' | 'warm_up' | 'running' | 'hottest';
-export const CLEARANCE_STATES: readonly ClearanceState[] = [
-  'bench',
-  'cold_start',
-  'warm_up',
-  'running',
-  'hottest',
-];
-
-export type StateTemperatures = { housingC: number; outerC: number; innerC: number; shaftC: number };
 
 /** What a small crankcase sees. Common practice, no source: shaft hot and case still cold is the tightest moment. */
 export const USUAL_STATES: Record<ClearanceState, StateTemperatures> = {

@@ -3,7 +3,8 @@ import { demo } from '../../../tests/support/records';
 import { USUAL_STATES } from '@/core/fit/runningClearance';
 import { boreSpecSchema, type FittedSpec } from '@/core/record/seatSpec';
 import { bushAfterPressing } from './bushBore';
-import { clearanceWanted, fitInStates, statesOf, withStates } from './runningStates';
+import { clearanceWanted } from './clearanceWanted';
+import { fitInStates, statesOf, withStates } from './runningStates';
 
 const casting = { material: 'alsi9cu3' as const };
 const seat = demo('Merrow twin').castings[0]!.seats.find(({ name }) => name === 'Camshaft')!;

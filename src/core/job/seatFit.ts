@@ -3,7 +3,7 @@ import { findBearingOutsideLimits } from '@/core/catalogue/bearingLimits';
 import { findLimits } from '@/core/catalogue/limits';
 import { MATERIALS, type Material } from '@/core/catalogue/materials';
 import { describeBore, type BoreShape, type Diameter } from '@/core/fit/boreReadings';
-import type { ClearanceState } from '@/core/fit/runningClearance';
+import type { ClearanceState } from '@/core/fit/states';
 import { findInterference, type Interference } from '@/core/fit/interference';
 import { judgeFit, type FitJudgement } from '@/core/fit/judgeFit';
 import { pushForceBracket, type PushForce } from '@/core/fit/pushForce';

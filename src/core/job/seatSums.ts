@@ -4,7 +4,7 @@ import { leastClearanceMm } from '@/core/heat/expansion';
 import { FREEZER_C } from '@/core/heat/soak';
 import { partMetal } from '@/core/record/seatFacts';
 import type { FittedSpec } from '@/core/record/seatSpec';
-import { clearanceWanted } from './runningStates';
+import { clearanceWanted } from './clearanceWanted';
 import { U_PLACING_MM } from './squarePasses';
 import type { SeatFit } from './seatFit';
 import type { JobView, SeatView } from './seatView';

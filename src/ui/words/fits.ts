@@ -1,4 +1,4 @@
-import type { ClearanceState } from '@/core/fit/runningClearance';
+import type { ClearanceState } from '@/core/fit/states';
 import { asText, showFit, type Units } from '@/core/quantity/format';
 import type { Measured } from '@/core/quantity/measured';
 import type { FittedSpec } from '@/core/record/seatSpec';
