@@ -96,11 +96,17 @@ describe('each screen', () => {
         await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
         'sideways scrolling',
       ).toBeLessThanOrEqual(0);
-      const small = await page.$$eval('button.MuiButton-root, a.MuiButton-root', (nodes) =>
-        nodes
-          .filter((node) => node.getClientRects().length > 0 && !(node.textContent ?? '').includes('Retime'))
-          .map((node) => ({ words: node.textContent, height: node.getBoundingClientRect().height }))
-          .filter(({ height }) => height < 44),
+      const small = await page.$$eval(
+        'button, a[href], input, select, summary, [role="tab"], [role="button"]',
+        (nodes) =>
+          nodes
+            .filter((node) => node.getClientRects().length > 0)
+            .map((node) => {
+              const { width, height } = (node.closest('label') ?? node).getBoundingClientRect();
+              return { words: node.textContent || node.getAttribute('aria-label'), width, height };
+            })
+            // A line of text may not be split to the pixel.
+            .filter(({ width, height }) => height < 47.5 || width < 24),
       );
       expect(small, 'too small for a thumb in a glove').toEqual([]);
       expect(errors.splice(0)).toEqual([]);

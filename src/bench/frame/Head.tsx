@@ -37,6 +37,7 @@ const TITLE_LINK = {
   color: token('ink'),
   fontWeight: 700,
   textUnderlineOffset: 4,
+  display: 'inline-block',
   lineHeight: '48px',
 } as const;
 

@@ -273,6 +273,7 @@ export function WaitingSlot({
           sx={{
             all: 'unset',
             width: 96,
+            minHeight: 46,
             fontSize: TYPE.figure,
             fontWeight: 750,
             fontStretch: STRETCH.headline,

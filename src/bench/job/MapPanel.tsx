@@ -66,7 +66,7 @@ export const MapPanel = memo(function MapPanel({ seatId }: { seatId: SeatId }) {
           <Button
             variant="text"
             onClick={() => setTurned({ seatId, face: face === 'front' ? 'back' : 'front' })}
-            sx={{ minHeight: 40, fontSize: TYPE.small, px: 0 }}
+            sx={{ minHeight: 48, fontSize: TYPE.small, px: 0 }}
           >
             Turn it over
           </Button>
@@ -113,7 +113,7 @@ function CastingTab({ each, casting, go }: CastingTabProps) {
       sx={{
         all: 'unset',
         cursor: 'pointer',
-        minHeight: 40,
+        minHeight: 48,
         display: 'flex',
         alignItems: 'center',
         fontSize: TYPE.lead,

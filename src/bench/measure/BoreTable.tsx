@@ -12,6 +12,8 @@ const cell = {
   fontStretch: STRETCH.headline,
   textAlign: 'right' as const,
   minHeight: 28,
+  // A thumb in a glove, or the tip of a pointer.
+  '@media (pointer: coarse)': { minHeight: 48, minWidth: 64 },
   px: 0.75,
   cursor: 'pointer',
   border: 0,

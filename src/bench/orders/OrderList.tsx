@@ -2,10 +2,10 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import Link from 'next/link';
 import type { OrderLine } from '@/core/parts/orders';
 import { findShort, type Short } from '@/core/tools/short';
 import type { StockItem } from '@/core/tools/stock';
+import { TapLink } from '@/ui/parts/TapLink';
 import { PlaceFrame, type PlaceProps } from '@/bench/frame/PlaceFrame';
 import { useShop } from '@/bench/record/useShop';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
@@ -119,9 +119,9 @@ function OrderRows({ lines }: OrderRowsProps) {
               )}
             </td>
             <td>
-              <Link href={`/jobs/${jobId}`} style={{ color: token('ink') }}>
+              <TapLink href={`/jobs/${jobId}`}>
                 {machine}, job {jobNumber}
-              </Link>
+              </TapLink>
             </td>
           </tr>
         ),

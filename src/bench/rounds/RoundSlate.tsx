@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Link from 'next/link';
 import { useState } from 'react';
 import type { PointView, RoundView } from '@/core/look/round';
 import type { PointFinding } from '@/core/record/vocabulary';
@@ -14,7 +13,8 @@ import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { EntryField, readText } from '@/ui/fields/EntryField';
 import { Ruled } from '@/ui/parts/layout';
 import { Lead, Note, Quiet } from '@/ui/parts/text';
-import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
+import { STRETCH, TYPE } from '@/ui/theme/tokens';
+import { TapLink } from '@/ui/parts/TapLink';
 import { clock } from '@/ui/words/clock';
 import { ASKS_WORDS, POINT_WORDS } from '@/ui/words/rounds';
 
@@ -104,9 +104,7 @@ function PointRow({ point: { key, name, before, asks }, value, onPick, onTakeOff
           {asks === 'job' && (
             <>
               {' '}
-              <Link href="/" style={{ color: token('ink') }}>
-                Start one on the Bench
-              </Link>
+              <TapLink href="/">Start one on the Bench</TapLink>
             </>
           )}
         </Note>

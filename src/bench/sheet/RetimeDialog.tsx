@@ -6,6 +6,9 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useState } from 'react';
+import { readClockTime } from '@/core/quantity/clockTime';
+import { PlainField } from '@/ui/fields/PlainField';
+import { sayIssue } from '@/ui/words/issues';
 import { STRETCH, TYPE } from '@/ui/theme/tokens';
 import { Lead } from '@/ui/parts/text';
 
@@ -27,8 +30,10 @@ type Props = {
 
 /** Puts an event to the time at which it really happened: a button pressed too late. The first time stays on record. */
 export function RetimeDialog({ what, at, nowMs, say, onClose, onSave }: Props) {
-  const [shiftS, setShift] = useState(0);
-  const newMs = Math.min(Date.parse(at) + shiftS * 1000, nowMs);
+  const [movedMs, setMoved] = useState<number | null>(null);
+  const [typed, setTyped] = useState('');
+  const read = typed.trim() === '' ? null : readClockTime(typed, { nearMs: Date.parse(at), nowMs });
+  const newMs = Math.min(read?.ok ? read.value : (movedMs ?? Date.parse(at)), nowMs);
   const newAt = new Date(newMs).toISOString();
   return (
     <Dialog open onClose={onClose}>
@@ -47,18 +52,32 @@ export function RetimeDialog({ what, at, nowMs, say, onClose, onSave }: Props) {
               key={words}
               variant="outlined"
               disabled={seconds > 0 && newMs >= nowMs}
-              onClick={() => setShift(shiftS + seconds)}
+              onClick={() => {
+                setMoved(newMs + seconds * 1000);
+                setTyped('');
+              }}
             >
               {words}
             </Button>
           ))}
         </Box>
+        <PlainField
+          label="or type it: 14:05, 2:05 pm, 5 min ago"
+          name="event-time"
+          value={typed}
+          onChange={setTyped}
+          problem={read && !read.ok ? sayIssue(read.issues[0]!) : null}
+        />
       </DialogContent>
       <DialogActions sx={{ p: 2 }}>
         <Button variant="text" onClick={onClose}>
           Leave it
         </Button>
-        <Button variant="contained" disabled={shiftS === 0} onClick={() => onSave(newAt)}>
+        <Button
+          variant="contained"
+          disabled={newMs === Date.parse(at) || (read !== null && !read.ok)}
+          onClick={() => onSave(newAt)}
+        >
           Set the time
         </Button>
       </DialogActions>

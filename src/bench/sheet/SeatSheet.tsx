@@ -196,7 +196,13 @@ function LinesTable({ lines, setRetiming }: LinesTableProps) {
                   className="no-print"
                   aria-label={`Retime: ${line.what}`}
                   onClick={() => setRetiming(line)}
-                  sx={{ minHeight: 32, p: 0, fontSize: TYPE.small, minWidth: 48 }}
+                  sx={{
+                    minHeight: 32,
+                    '@media (pointer: coarse)': { minHeight: 48 },
+                    p: 0,
+                    fontSize: TYPE.small,
+                    minWidth: 48,
+                  }}
                 >
                   Retime
                 </Button>

@@ -1,6 +1,5 @@
 'use client';
 import Box from '@mui/material/Box';
-import Link from 'next/link';
 import { type Units } from '@/core/quantity/format';
 import type { Result, Issue } from '@/core/quantity/result';
 import type { FromSeat } from '@/core/sums/fromSeat';
@@ -16,6 +15,7 @@ import { SumActs } from './SumActs';
 import { SumFields } from './SumFields';
 import { useInputs, type Inputs } from './useInputs';
 import { useSum } from './useSum';
+import { TapLink } from '@/ui/parts/TapLink';
 import { Quiet } from '@/ui/parts/text';
 import { sayAnswer } from '@/ui/words/sayAnswer';
 import { later } from '@/bench/record/later';
@@ -108,19 +108,13 @@ type WayBackProps = { asks: SumDescription['asks']; from: FromSeat | null };
 /** To the list of sums, and to the seat that asked. */
 const WayBack = ({ asks, from }: WayBackProps) => (
   <Box component="nav" aria-label="Way back" className="no-print" sx={{ fontSize: TYPE.small, pt: 0.5 }}>
-    <Link
-      href="/sums"
-      style={{ color: 'inherit', display: 'inline-block', minHeight: 44, lineHeight: '44px' }}
-    >
-      All sums
-    </Link>{' '}
-    · {QUESTIONS[asks]}
+    <TapLink href="/sums">All sums</TapLink> · {QUESTIONS[asks]}
     {from && (
       <>
         {' · '}
-        <Link href={`/jobs/${from.jobId}/${from.seatId}/measure`} style={{ color: 'inherit' }}>
+        <TapLink href={`/jobs/${from.jobId}/${from.seatId}/measure`}>
           {from.seatName}, {from.machine}
-        </Link>
+        </TapLink>
       </>
     )}
   </Box>

@@ -1,12 +1,12 @@
 'use client';
 import Box from '@mui/material/Box';
-import Link from 'next/link';
 import { useMemo } from 'react';
+import { TapLink } from '@/ui/parts/TapLink';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showSize } from '@/core/quantity/format';
 import { pickTools } from '@/core/tools/pickTools';
 import { useJob } from '@/bench/record/JobProvider';
-import { token, TYPE } from '@/ui/theme/tokens';
+import { TYPE } from '@/ui/theme/tokens';
 import { TOOL_NEED_WORDS } from '@/ui/words/work';
 
 /** The tools that serve a seat, and what is missing on the wall. */
@@ -40,9 +40,7 @@ export function ToolsHere({ view: { seat, history } }: { view: SeatView }) {
             )}
           </Box>
         ))}
-      <Link href={`/tools?job=${record.id}&seat=${seat.id}`} style={{ color: token('ink') }}>
-        Tool wall for this seat
-      </Link>
+      <TapLink href={`/tools?job=${record.id}&seat=${seat.id}`}>Tool wall for this seat</TapLink>
     </Box>
   );
 }

@@ -1,11 +1,6 @@
 import { MATERIALS } from '@/core/catalogue/materials';
 import { CLEARANCE_STATES, type ClearanceState, type StateTemperatures } from '@/core/fit/states';
 import { interferenceAt } from '@/core/fit/runningFit';
-import {
-  findBearingBoreLimits,
-  findRadialClearances,
-  type ClearanceUm,
-} from '@/core/catalogue/bearingLimits';
 import { REFERENCE_C, type Measured } from '@/core/quantity/measured';
 import type { Casting } from '@/core/record/job';
 import { partMetal } from '@/core/record/seatFacts';

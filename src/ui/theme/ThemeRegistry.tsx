@@ -32,6 +32,8 @@ const globals = {
   },
   '[data-strip] :is(a, button, input)': { scrollMarginBottom: 0 },
   'svg text': { fontFamily: FONT, fontVariantNumeric: 'tabular-nums' },
+  // Content that scrolls would cut off a ring that stands outside of its element.
+  '.MuiDialogContent-root :focus-visible': { outlineOffset: '-3px' },
   ':focus-visible': { outline: `3px solid ${token('cold')}`, outlineOffset: 2 },
   '@media print': {
     '.no-print': { display: 'none !important' },

@@ -30,6 +30,7 @@ const WORDS: Record<string, (issue: Issue, units: Units) => string> = {
         ? `At least ${size(min, units)}.`
         : `At most ${size(max, units)}.`,
   depth_negative: () => 'No sign here: say above whether it is sunk or stands out.',
+  not_a_time: ({ given }) => `“${given}” is no time. Try 14:05, 2:05 pm or 5 min ago.`,
   not_a_temperature: ({ given }) => `“${given}” is no temperature. Try 110, 230F or −18.`,
   below_absolute_zero: () => 'Nothing is that cold.',
   impossible_temperature: ({ min, max }, units) =>
