@@ -54,7 +54,7 @@ export function SeatSection({ seatId }: { seatId: SeatId }) {
       gap: gap && {
         clearanceMm: gap.clearanceMm,
         figure: asText(showFit(Math.abs(gap.clearanceMm), units)),
-        word: `${gap.clearanceMm >= 0 ? 'clear' : 'tight'}${gap.isAtDrop ? ' at drop' : ''}`,
+        word: `${gap.clearanceMm > 0 ? 'clear' : 'tight'}${gap.isAtDrop ? ' at drop' : ', smoothed'}`,
       },
       say: (mm) => showSize(mm, units, 1).figure,
       measured: {

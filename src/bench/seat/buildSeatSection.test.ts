@@ -34,8 +34,8 @@ describe('half-section of a seat', () => {
   it('calls what is fitted by its name', () => {
     const notes = new Set(
       seats.flatMap(({ spec }) => {
-        const text = mark('outside-text', { spec });
-        return text?.kind === 'text' ? [`${spec.kind}: ${text.note}`] : [];
+        const text = mark('outside-text', { spec, width: 900, height: 900 });
+        return text?.kind === 'text' && text.note ? [`${spec.kind}: ${text.note}`] : [];
       }),
     );
     expect([...notes].sort()).toEqual([

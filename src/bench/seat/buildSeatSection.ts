@@ -5,10 +5,13 @@ import { type Scene, type SceneMark } from '@/ui/drawing/scene';
 import { sealMarks } from './sealMarks';
 import { type Frame, type SeatSectionInput, MARGIN, frameFor } from './seatFrame';
 import { castingShape, retainingRingMark } from './castingShape';
-import { dimensionMarks } from './dimensionMarks';
+import { dimensionMarks, longPx } from './dimensionMarks';
 
 /** The fit as drawn, px on radius: enough to see, no more. */
 const LARGEST_GAP_PX = 12;
+
+/** First line of the fit's label: its three lines end above the face. */
+const FIT_Y = 46;
 
 /** How many times the fit is exaggerated so that it shows: a round number, 1 when it shows by itself. */
 export function exaggeration(clearanceMm: number, pxPerMm: number): number {
@@ -17,7 +20,7 @@ export function exaggeration(clearanceMm: number, pxPerMm: number): number {
 }
 
 function fitMarks(
-  { gap, spec, castingHot, bearingCold }: SeatSectionInput,
+  { gap, spec, castingHot, bearingCold, width, measured }: SeatSectionInput,
   frame: Frame,
   borePx: number,
   outsidePx: number,
@@ -57,18 +60,21 @@ function fitMarks(
       isBold: true,
     });
   if (!gap) return marks;
-  const textX = Math.max(borePx, outsidePx) + 18;
-  const line = (id: string, dy: number, text: string, size: number, isBold: boolean): SceneMark => ({
+  // Above the face, right of the extension lines that the gap lies between: there is neither metal nor another size.
+  const sizesEndPx = MARGIN.left + 24 + longPx(measured.outsideText ?? '⌀ 000.0', 20);
+  const textX = Math.max(borePx + 18, outsidePx + 18, sizesEndPx);
+  // Where there is no room for which of the fit's figures it is, its first word says tight or clear.
+  const word = textX + longPx(gap.word, 17) < width ? gap.word : gap.word.split(/[ ,]/)[0]!;
+  const line = (id: string, y: number, text: string, size: number, isBold: boolean): SceneMark => ({
     kind: 'text',
     id,
     x: textX,
-    y: middle + dy,
+    y,
     text,
     size,
     anchor: 'start',
     tone: isBold ? 'ink' : 'steel',
     isBold,
-    hasGround: true,
   });
   return [
     ...marks,
@@ -76,15 +82,15 @@ function fitMarks(
       kind: 'line',
       id: 'fit-leader',
       points: [
-        [(borePx + outsidePx) / 2, middle + 8],
-        [textX - 4, middle + 8],
+        [(borePx + outsidePx) / 2, FIT_Y - 7],
+        [textX - 4, FIT_Y - 7],
       ],
       style: 'dimension',
       arrows: 'start',
     },
-    line('fit', 15, gap.figure, 22, true),
-    line('fit-word', 36, gap.word, 17, true),
-    line('fit-scale', 55, `drawn × ${exaggeration(gap.clearanceMm, frame.pxPerMm)}`, 15, false),
+    line('fit', FIT_Y, gap.figure, 22, true),
+    line('fit-word', FIT_Y + 20, word, 17, true),
+    line('fit-scale', FIT_Y + 38, `drawn × ${exaggeration(gap.clearanceMm, frame.pxPerMm)}`, 15, false),
   ];
 }
 

@@ -10,10 +10,30 @@ const PART_WORDS: Record<BoreSpec['kind'], string> = {
   seal_in_bore: 'seal',
 };
 
+/** How long signs of a size are at the most, px: the typeface is drawn condensed. */
+export const longPx = (text: string, sizePx: number) => 0.5 * sizePx * text.length;
+
+/** Room that a turned size of this many signs takes along its line, px. */
+const turnedLengthPx = (text: string) => longPx(text, 19) + 8;
+
+/** Where on a depth's line its size stands clear of the web that runs on under it: above it, else below, else across it. */
+function freeMiddle(
+  [from, to]: readonly [number, number],
+  [webTop, webBottom]: readonly [number, number],
+  neededPx: number,
+): number {
+  const free: readonly (readonly [number, number])[] = [
+    [from, Math.min(to, webTop)],
+    [Math.max(from, webBottom), to],
+  ];
+  const [top, bottom] = free.find(([a, b]) => b - a >= neededPx) ?? [from, to];
+  return (top + bottom) / 2;
+}
+
 /** Diameters are dimensioned from the axis outward (one arrow: half-section), depths beside the boss. */
 export function dimensionMarks(
   { spec, say, measured }: SeatSectionInput,
-  { x, y }: Frame,
+  { x, y, pxPerMm }: Frame,
   borePx: number,
   outsidePx: number,
 ): SceneMark[] {
@@ -56,13 +76,16 @@ export function dimensionMarks(
       x: axis + 14,
       y: atY - 6,
       text,
-      ...(note && { note }),
+      // Beside a short line the size alone has room.
+      ...(note && longPx(text, 20) + longPx(` ${note}`, 14) < toPx - axis && { note }),
       size: 20,
       anchor: 'start',
       tone: 'ink',
       isBold: true,
     },
   ];
+  const webTop = y(Math.min(housing.depthToShoulderMm, housing.bossHeightMm - housing.webThicknessMm));
+  const web: readonly [number, number] = [webTop, webTop + housing.webThicknessMm * pxPerMm];
   const depth = (id: string, atX: number, fromX: number, toY: number, text: string): SceneMark[] => [
     {
       kind: 'line',
@@ -87,7 +110,7 @@ export function dimensionMarks(
       kind: 'text',
       id: `${id}-text`,
       x: atX + 6,
-      y: (y(0) + toY) / 2,
+      y: freeMiddle([y(0), toY], web, turnedLengthPx(text)),
       text,
       size: 19,
       anchor: 'middle',

@@ -18,6 +18,17 @@ export function BlockList({ seatId, blocks }: { seatId: SeatId; blocks: readonly
   ));
 }
 
+/** Word and way out side by side: the ways below begin as high as they can. */
+const ROW = {
+  fontSize: TYPE.text,
+  display: 'flex',
+  flexWrap: 'wrap',
+  alignItems: 'center',
+  columnGap: 1,
+  py: 0.5,
+  my: 0.5,
+} as const;
+
 type BlockProps = {
   code: BlockCode;
   name: string | undefined;
@@ -29,7 +40,7 @@ type BlockProps = {
 function Block({ code, name, record, seatId }: BlockProps) {
   const { addEvent } = useJob();
   return (
-    <Framed role="alert" data-block={code} sx={{ fontSize: TYPE.text }}>
+    <Framed role="alert" data-block={code} sx={ROW}>
       <b>
         Not yet: {BLOCK_WORDS[code]}
         {name && code === 'other_seat_first'
@@ -45,7 +56,7 @@ function Block({ code, name, record, seatId }: BlockProps) {
             variant="outlined"
             component={Link}
             href={`/jobs/${record.id}/${seatId}/parts`}
-            sx={{ display: 'flex', minHeight: 48, mt: 0.5 }}
+            sx={{ minHeight: 48, ml: 'auto' }}
           >
             Compare it
           </Button>
@@ -62,7 +73,7 @@ function Block({ code, name, record, seatId }: BlockProps) {
           variant="outlined"
           component={Link}
           href={`/jobs/${record.id}/${seatId}/parts`}
-          sx={{ display: 'flex', minHeight: 48, mt: 0.5 }}
+          sx={{ minHeight: 48, ml: 'auto' }}
         >
           Its order
         </Button>
@@ -72,7 +83,7 @@ function Block({ code, name, record, seatId }: BlockProps) {
           variant="outlined"
           component={Link}
           href={`/jobs/${record.id}/${seatId}/measure`}
-          sx={{ display: 'flex', minHeight: 48, mt: 0.5 }}
+          sx={{ minHeight: 48, ml: 'auto' }}
         >
           To its repair
         </Button>

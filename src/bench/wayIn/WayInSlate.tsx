@@ -137,12 +137,17 @@ function BesideIt({ seatName, sealMaterial, casting, units }: BesideItProps) {
       ? addEvent('taken_out', { way: 'hook_or_lever', isSpoilt: true }, { seatId })
       : addEvent('seal_taken_out', {}, { seatId });
   return (
-    <Framed role="alert" sx={{ fontSize: TYPE.text }}>
-      <b>The old seal at {seatName} is still in.</b> {sealMaterial.toUpperCase()} takes{' '}
-      {asText(showTemperature(LIMIT_C[sealMaterial], units))} and is heated with the casting.
+    <Framed
+      role="alert"
+      sx={{ fontSize: TYPE.text, display: 'flex', alignItems: 'center', py: 0.5, my: 0.5 }}
+    >
+      <Box sx={{ flex: 1, lineHeight: 1.2 }}>
+        <b>The old seal at {seatName} is still in.</b> {sealMaterial.toUpperCase()} takes{' '}
+        {asText(showTemperature(LIMIT_C[sealMaterial], units))} and is heated with the casting.
+      </Box>
       <Button
         variant="outlined"
-        sx={{ display: 'block', mt: 1, minHeight: 48 }}
+        sx={{ minHeight: 48, whiteSpace: 'nowrap' }}
         onClick={() => takeSealOut(casting.seats.find(({ name }) => name === seatName)!)}
       >
         It is out
