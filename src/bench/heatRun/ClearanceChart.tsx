@@ -13,10 +13,12 @@ import { useEffect, useMemo, useState } from 'react';
 import { Line } from 'react-chartjs-2';
 import type { HeatRunView } from '@/core/job/heatRun';
 import { showFit, type Units } from '@/core/quantity/format';
-import { DAYLIGHT, DIM, FONT, type Tokens } from '@/ui/theme/tokens';
+import { DAYLIGHT, DIM, type Tokens } from '@/ui/theme/tokens';
 
 ChartJs.register(LinearScale, PointElement, LineElement, Filler);
-ChartJs.defaults.font.family = FONT;
+/** A canvas knows no variables: the page's typeface by its own name. */
+const FAMILY = getComputedStyle(document.body).fontFamily;
+ChartJs.defaults.font.family = FAMILY;
 
 type Point = { x: number; y: number };
 
@@ -51,7 +53,7 @@ function strokes(
         ctx.moveTo(px, top);
         ctx.lineTo(px, bottom);
         ctx.stroke();
-        ctx.font = `700 20px ${FONT}`;
+        ctx.font = `700 20px ${FAMILY}`;
         const isLeft = px > right - 130;
         ctx.textAlign = isLeft ? 'right' : 'left';
         ctx.fillText(words, px + (isLeft ? -8 : 8), top + (width > 3 ? 20 : 48));

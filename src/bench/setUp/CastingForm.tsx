@@ -45,7 +45,9 @@ export function CastingForm({ casting, edits }: { casting: Casting; edits: Retur
   };
   return (
     <Section data-testid="casting-form">
-      <Typography variant="h3">The casting</Typography>
+      <Typography variant="h3" component="h2">
+        The casting
+      </Typography>
       <CastingSizes
         casting={casting}
         save={save}

@@ -233,7 +233,7 @@ function SeatPlace({ view, edits }: { view: SeatView; edits: ReturnType<typeof u
   return (
     <Box sx={{ mt: 1 }}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 2 }}>
-        <Typography variant="h3" sx={{ flex: 1 }}>
+        <Typography variant="h3" component="h2" sx={{ flex: 1 }}>
           {seat.name}, {seat.spec.part.designation}
         </Typography>
         <Button variant="outlined" onClick={() => setOpen('part')}>

@@ -29,8 +29,8 @@ const UNIT_WORDS: Record<Units, string> = {
 
 /** Page numbers, and whose sheet it is, at the foot of each printed page. */
 const pageRules = (job: string) => `@page { size: A4; margin: 16mm 14mm 18mm;
-  @bottom-left { content: ${JSON.stringify(job)}; font: 9pt Archivo, sans-serif; }
-  @bottom-right { content: "page " counter(page) " of " counter(pages); font: 9pt Archivo, sans-serif; } }`;
+  @bottom-left { content: ${JSON.stringify(job)}; font: 9pt 'Archivo Variable', sans-serif; }
+  @bottom-right { content: "page " counter(page) " of " counter(pages); font: 9pt 'Archivo Variable', sans-serif; } }`;
 
 /** The whole job on paper: for the customer what was done and how it stands, for the workshop with what it was measured. */
 export function JobSheet({ shopName, isForCustomer }: Props) {

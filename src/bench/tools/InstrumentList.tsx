@@ -31,7 +31,7 @@ export function InstrumentList({ instruments, units, nowMs, onTakenOff }: Props)
   return (
     <Box sx={{ mt: 3 }} data-testid="instruments">
       <Box sx={{ display: 'flex', alignItems: 'end' }}>
-        <Typography variant="h3" sx={{ flex: 1 }}>
+        <Typography variant="h3" component="h2" sx={{ flex: 1 }}>
           instruments
         </Typography>
         <Button variant="outlined" sx={{ mb: 0.5 }} onClick={() => setEditing('new')}>

@@ -39,7 +39,9 @@ export function PusherPanel({ seat, units }: { seat: Seat; units: Units }) {
       sx={{ border: `2px solid ${token('ink')}`, p: 2, mt: 1.5, display: 'flex', gap: 3, flexWrap: 'wrap' }}
     >
       <Box sx={{ flex: 1, minWidth: 280 }}>
-        <Typography variant="h3">Turn one: stepped pusher for {part.designation}</Typography>
+        <Typography variant="h3" component="h2">
+          Turn one: stepped pusher for {part.designation}
+        </Typography>
         <ChoiceRow
           label="Pushes the"
           options={[

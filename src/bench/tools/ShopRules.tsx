@@ -24,7 +24,9 @@ export function ShopRules({ rules }: { rules: Thresholds }) {
   const isUsual = rules.nipShare === THRESHOLDS.nipShare && rules.forceN === THRESHOLDS.forceN;
   return (
     <Box sx={{ mt: 3 }} data-testid="shop-rules">
-      <Typography variant="h3">From where on a nip is real here</Typography>
+      <Typography variant="h3" component="h2">
+        From where on a nip is real here
+      </Typography>
       <Note>
         Above either figure a bare light-alloy casting is warmed and the part dropped; below both it goes in
         cold, and comes out cold. Common practice, no source: {inThousandths(THRESHOLDS.nipShare)} ‰ and{' '}

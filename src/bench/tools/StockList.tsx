@@ -29,7 +29,7 @@ export function StockList({ stock, units, onPick, onCount }: Props) {
   return (
     <Box sx={{ mt: 3 }} data-testid="stock">
       <Box sx={{ display: 'flex', alignItems: 'end', borderBottom: `4px solid ${token('ink')}` }}>
-        <Typography variant="h3" sx={{ flex: 1 }}>
+        <Typography variant="h3" component="h2" sx={{ flex: 1 }}>
           in stock
         </Typography>
         <Button variant="text" onClick={() => onPick('new')}>

@@ -24,7 +24,9 @@ export function ToolRow({ title, tools, units, fits, nearly, isPicking, onPick }
   const sorted = [...tools].sort((a, b) => (drawnDiameterMm(a) ?? 0) - (drawnDiameterMm(b) ?? 0));
   return (
     <Box sx={{ mt: 2 }}>
-      <Typography variant="h3">{title}</Typography>
+      <Typography variant="h3" component="h2">
+        {title}
+      </Typography>
       <Box
         sx={{
           borderTop: `4px solid ${token('ink')}`,

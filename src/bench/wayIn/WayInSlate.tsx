@@ -139,7 +139,7 @@ function BesideIt({ seatName, sealMaterial, casting, units }: BesideItProps) {
   return (
     <Framed
       role="alert"
-      sx={{ fontSize: TYPE.text, display: 'flex', alignItems: 'center', py: 0.5, my: 0.5 }}
+      sx={{ fontSize: TYPE.text, display: 'flex', alignItems: 'center', columnGap: 1.5, py: 0.5, my: 0.5 }}
     >
       <Box sx={{ flex: 1, lineHeight: 1.2 }}>
         <b>The old seal at {seatName} is still in.</b> {sealMaterial.toUpperCase()} takes{' '}

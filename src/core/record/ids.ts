@@ -1,5 +1,8 @@
 import { z } from 'zod';
 
+// A page may not make code from text (the content policy), and zod would try: it goes without there.
+if ('document' in globalThis) z.config({ jitless: true });
+
 /**
  * Ids, each of its own kind, so that a seat's can't be given where a casting's is meant. They are UUIDs (RFC 9562), made where the thing
  * is made; an entry's is made in the browser that it was entered in.

@@ -5,7 +5,17 @@ import { ThemeProvider } from '@mui/material/styles';
 import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import type { ReactNode } from 'react';
 import { theme } from './theme';
-import { cssVariables, DAYLIGHT, DIM, FONT, HEAT_BAR_PX, HEAT_LINE_PX, STRETCH, token } from './tokens';
+import {
+  cssVariables,
+  DAYLIGHT,
+  DIM,
+  FONT,
+  HEAT_BAR_PX,
+  HEAT_LINE_PX,
+  STAND_INS,
+  STRETCH,
+  token,
+} from './tokens';
 
 const globals = {
   ':root': cssVariables(DAYLIGHT),
@@ -35,6 +45,15 @@ const globals = {
   // Content that scrolls would cut off a ring that stands outside of its element.
   '.MuiDialogContent-root :focus-visible': { outlineOffset: '-3px' },
   ':focus-visible': { outline: `3px solid ${token('cold')}`, outlineOffset: 2 },
+  // Colours are the system's there: what is chosen keeps a ground of its own, and what is pressed an edge.
+  '@media (forced-colors: active)': {
+    '[aria-pressed="true"], [aria-checked="true"], [aria-selected="true"], [aria-current]:not([aria-current="false"])':
+      { forcedColorAdjust: 'none', backgroundColor: 'Highlight', color: 'HighlightText' },
+    ':is([aria-pressed="true"], [aria-selected="true"], [aria-current]:not([aria-current="false"])) *': {
+      color: 'HighlightText !important',
+    },
+    'button, a.MuiButton-root': { border: '1px solid ButtonBorder !important' },
+  },
   '@media print': {
     '.no-print': { display: 'none !important' },
     'body:has(.print-label) > *:not(.MuiDialog-root)': { display: 'none !important' },
@@ -42,11 +61,22 @@ const globals = {
   },
 };
 
+const standIns = STAND_INS.map(({ stretch, sizeAdjust }) => ({
+  '@font-face': {
+    fontFamily: 'Archivo stand-in',
+    src: "local('Arial'), local('Liberation Sans')",
+    fontStretch: stretch,
+    fontWeight: '100 900',
+    sizeAdjust,
+  },
+}));
+
 export function ThemeRegistry({ children }: { children: ReactNode }) {
   return (
     <AppRouterCacheProvider options={{ key: 'uk' }}>
       <ThemeProvider theme={theme} defaultMode="light">
         <CssBaseline />
+        <GlobalStyles styles={standIns} />
         <GlobalStyles styles={globals} />
         {children}
       </ThemeProvider>
