@@ -6,6 +6,8 @@ const config = {
   poweredByHeader: false,
   // Types and lint are checked by `npm test`; the build need not do it again.
   typescript: { ignoreBuildErrors: true },
+  // Its event is being taken away by browsers: see there.
+  turbopack: { resolveAlias: { unload: './src/bench/record/onLeave.ts' } },
   serverExternalPackages: ['pg', 'pino'],
 };
 

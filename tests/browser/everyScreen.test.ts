@@ -202,6 +202,54 @@ describe('on the bench', () => {
     expect(await isListed()).toBe(false);
   });
 
+  it('a sum is opened from a seat with what the seat knows, and its answer is kept in the seat’s record', async () => {
+    const place = await findPlace(app, 'Ostrel 250', 'Main bearing');
+    const { page } = await openPage(browser, { person: 'iq' });
+    await gotoReady(page, place.at('measure'));
+    await tap(page, 'Sums, filled in from this seat');
+    const address = await page.waitForSelector('[data-sum="thermal_fit/housing_temperature"]');
+    await gotoReady(page, await address!.evaluate((link) => (link as HTMLAnchorElement).href));
+    expect(new URL(page.url()).searchParams.get('interface_diameter_mm')).toBe('72');
+    await tap(page, 'Keep with Main bearing');
+    await page.waitForFunction(() => document.body.textContent?.includes('Kept with the seat'));
+    await gotoReady(page, place.at('record'));
+    await waitForText(page, 'seat-sheet', /How hot must the casting be\?\s+\d+\s°C/);
+    await waitForText(page, 'seat-sheet', /Seat diameter|Diameter/i);
+  });
+
+  it('the sheet for the customer prints with year, units, every seat, cautions and a line to sign', async () => {
+    const place = await findPlace(app, 'Ostrel 250', 'Main bearing');
+    const { page } = await openPage(browser, { person: 'iq' });
+    await gotoReady(page, `${app.url}/jobs/${place.jobId}/sheet?for=customer`);
+    await waitForText(page, 'job-sheet', /20\d\d.*millimetres and °C.*twice the standard uncertainty/s);
+    const seats = await page.$$eval('[data-testid="job-sheet"] [data-seat]', (rows) => rows.length);
+    expect(seats).toBe(9);
+    expect(await textOf(page, 'sheet-cautions')).toMatch(/manual, local rules and licensed practice/);
+    expect(await textOf(page, 'sign')).toMatch(/Taken over by/);
+    expect(await textOf(page, 'job-sheet')).not.toMatch(/measured with/);
+    const pdf = Buffer.from(await page.pdf({ preferCSSPageSize: true }));
+    expect(pdf.subarray(0, 5).toString()).toBe('%PDF-');
+  });
+
+  it('in forced colours what is chosen still stands out from what is not', async () => {
+    const { page } = await openPage(browser, { person: 'iq' });
+    const cdp = await page.createCDPSession();
+    await cdp.send('Emulation.setEmulatedMedia', { features: [{ name: 'forced-colors', value: 'active' }] });
+    for (const screen of ['bench', 'set-up', 'way-in']) {
+      await gotoReady(page, await addressOf(screen));
+      const alike = await page.evaluate(() => {
+        const chosen =
+          '[aria-pressed="true"], [aria-selected="true"], [aria-current]:not([aria-current="false"])';
+        const ground = getComputedStyle(document.body).backgroundColor;
+        return [...document.querySelectorAll(chosen)]
+          .filter((node) => node.getClientRects().length > 0 && !(node instanceof SVGElement))
+          .filter((node) => [ground, 'rgba(0, 0, 0, 0)'].includes(getComputedStyle(node).backgroundColor))
+          .map((node) => node.textContent);
+      });
+      expect(alike, screen).toEqual([]);
+    }
+  });
+
   it('units follow the person, and hold on every screen', async () => {
     const place = await findPlace(app, 'Ostrel 250', 'Main bearing');
     const { page } = await openPage(browser, { person: 'iq' });

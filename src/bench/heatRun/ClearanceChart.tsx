@@ -77,7 +77,7 @@ const limitWords = (y: number, words: string, colour: string, nowS: number): Plu
   afterDatasetsDraw({ ctx, chartArea: { left }, scales }) {
     ctx.save();
     ctx.fillStyle = colour;
-    ctx.font = `650 18px ${FONT}`;
+    ctx.font = `650 18px ${FAMILY}`;
     const nowPx = Math.max(left, scales.x!.getPixelForValue(nowS));
     const isNear = nowPx - left < ctx.measureText(words).width + 20;
     ctx.fillText(words, (isNear ? nowPx : left) + 10, scales.y!.getPixelForValue(y) + 20);
