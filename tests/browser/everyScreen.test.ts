@@ -184,15 +184,15 @@ describe('on the bench', () => {
     await gotoReady(page, place.at('run'));
     await page.waitForSelector('[data-testid="run-status"]');
     // A keyboard on which that key writes another sign.
-    await page.keyboard.down('Alt');
     await page.evaluate(() =>
       window.dispatchEvent(new KeyboardEvent('keydown', { key: '[', code: 'Digit5', altKey: true })),
     );
-    await page.keyboard.up('Alt');
     await page.waitForFunction(() => window.location.pathname.endsWith('/measure'));
     await gotoReady(page, app.url);
     const isListed = () => page.$eval('body', (body) => body.querySelector('[role="dialog"] dl') !== null);
-    await page.keyboard.press('?');
+    await page.$$eval('header button', (buttons) =>
+      buttons.find(({ textContent }) => textContent?.startsWith('Keys'))!.click(),
+    );
     await page.waitForSelector('[role="dialog"] dl');
     await tap(page, 'off, on this device', { isInDialog: true });
     await page.keyboard.press('Escape');

@@ -38,7 +38,7 @@ export function RunningStates({ view, fit, units }: { view: SeatView; fit: SeatF
           lineHeight: 1.3,
           '& th': { textAlign: 'left', fontWeight: 450, color: token('steel') },
           '& td:last-of-type, & th:last-of-type': { textAlign: 'right' },
-          '& td, & th': { p: 0, pr: 0.5, whiteSpace: 'nowrap' },
+          '& td, & th': { p: 0, pr: 0.5, whiteSpace: { xs: 'normal', sm: 'nowrap' } },
         }}
       >
         <thead>

@@ -4,6 +4,7 @@ import { loadJson } from '@/bench/record/door';
 import { useLoaded } from '@/bench/record/useLoaded';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { Shelf } from './Listing';
+import { TapLink } from '@/ui/parts/TapLink';
 import { Lead, Quiet, Text } from '@/ui/parts/text';
 
 type Schema = {
@@ -80,9 +81,9 @@ export function ApiSection() {
       source={`JSON over HTTP, described by OpenAPI ${document.openapi}. Units stand in the names; errors are {error: {code, message, issues}} with a 4xx.`}
     >
       <Text sx={{ mb: 2 }}>
-        <a href="/api/v1/openapi.json">/api/v1/openapi.json</a>
+        <TapLink href="/api/v1/openapi.json">/api/v1/openapi.json</TapLink>
         {' · '}
-        <a href="/third-party-licences.txt">Packages and their licences</a>
+        <TapLink href="/third-party-licences.txt">Packages and their licences</TapLink>
       </Text>
       {Object.entries(document.paths).flatMap(([path, operations]) =>
         Object.entries(operations).map(([method, { summary, requestBody, parameters }]) => (
@@ -107,7 +108,7 @@ export function ApiSection() {
               {Object.values(requestBody?.content ?? {}).map(({ schema }, i) =>
                 schema.$ref ? (
                   <Box key={i}>
-                    A job file: see <a href="/api/v1/job-file.schema.json">its schema</a>
+                    A job file: see <TapLink href="/api/v1/job-file.schema.json">its schema</TapLink>
                   </Box>
                 ) : (
                   <Body key={i} schema={schema} />

@@ -7,6 +7,7 @@ import { currentReadings, timedEvents } from '@/core/project/ledger';
 import type { SeatView } from '@/core/job/seatView';
 import type { Entries, JobEvent } from '@/core/record/entries';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
+import { later } from '@/bench/record/later';
 import { useNow } from '@/bench/record/hooks';
 import { useJob, useSeatView, useWholeRecord } from '@/bench/record/JobProvider';
 import { Quiet } from '@/ui/parts/text';
@@ -15,8 +16,9 @@ import { clock } from '@/ui/words/clock';
 import { sayEvent } from '@/ui/words/events';
 import { readSlot } from '@/core/record/slots';
 import { slotWords } from '@/ui/words/slots';
-import { RetimeDialog } from './RetimeDialog';
 import { SheetHead } from './SheetHead';
+
+const RetimeDialog = later(() => import('./RetimeDialog'), 'RetimeDialog');
 
 type Line = {
   id: EntryId;

@@ -7,7 +7,7 @@ import type { Stack, StackPiece } from '@/core/stack/pieces';
 import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { EntryField, readLength, readText } from '@/ui/fields/EntryField';
 import { token } from '@/ui/theme/tokens';
-import { PIECE_WORDS, SIDE_WORDS } from '@/ui/words/work';
+import { PIECE_WORDS, SIDE_WORDS } from '@/ui/words/pieces';
 import { Column, Pair } from '@/ui/parts/layout';
 
 /** The next piece of a stack as it comes off: what it is and how thick; the rest only where it says something. */

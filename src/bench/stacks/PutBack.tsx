@@ -8,7 +8,8 @@ import { useJob } from '@/bench/record/JobProvider';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { EntryField, readLength } from '@/ui/fields/EntryField';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
-import { PIECE_WORDS, PUT_BACK_WORDS, SIDE_WORDS } from '@/ui/words/work';
+import { PIECE_WORDS, SIDE_WORDS } from '@/ui/words/pieces';
+import { PUT_BACK_WORDS } from '@/ui/words/work';
 import { Lead } from '@/ui/parts/text';
 import { Row, Ruled } from '@/ui/parts/layout';
 

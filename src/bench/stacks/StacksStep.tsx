@@ -21,7 +21,7 @@ import { useJob } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
-import { PIECE_WORDS, SIDE_WORDS } from '@/ui/words/work';
+import { PIECE_WORDS, SIDE_WORDS } from '@/ui/words/pieces';
 import { StackDrawing } from './StackDrawing';
 import { useOpenStacks } from './useOpenStacks';
 import { Lead, Text } from '@/ui/parts/text';

@@ -48,7 +48,11 @@ const globals = {
   // Colours are the system's there: what is chosen keeps a ground of its own, and what is pressed an edge.
   '@media (forced-colors: active)': {
     '[aria-pressed="true"], [aria-checked="true"], [aria-selected="true"], [aria-current]:not([aria-current="false"])':
-      { forcedColorAdjust: 'none', backgroundColor: 'Highlight', color: 'HighlightText' },
+      {
+        forcedColorAdjust: 'none',
+        backgroundColor: 'Highlight !important',
+        color: 'HighlightText !important',
+      },
     ':is([aria-pressed="true"], [aria-selected="true"], [aria-current]:not([aria-current="false"])) *': {
       color: 'HighlightText !important',
     },

@@ -3,6 +3,7 @@ import type { EventBody, EventKind, JobEvent } from '@/core/record/entries';
 import { asText, showSize, showTemperature, type Units } from '@/core/quantity/format';
 import { readSlot } from '@/core/record/slots';
 import { clock } from './clock';
+import { PIECE_WORDS } from './pieces';
 import { SHAFT_OFF_WORDS, SHAFT_ON_WORDS } from './shafts';
 import { slotWords } from './slots';
 import { STEP_WORDS } from './steps';
@@ -16,7 +17,6 @@ import {
   DRY_FIT_WORDS,
   ORDER_WORDS,
   OVERRULE_WORDS,
-  PIECE_WORDS,
   REMEDY_WORDS,
   REMOVAL_WORDS,
   TOOL_WAY_WORDS,

@@ -110,23 +110,6 @@ export const RACE_WORDS = {
   steel_rim: 'on the seal’s steel rim',
 } as const;
 
-export const PIECE_WORDS: Record<EventBody<'stack_piece_noted'>['what'], string> = {
-  shim: 'shim',
-  washer: 'washer',
-  thrust_washer: 'thrust washer',
-  spacer: 'spacer',
-  collar: 'collar',
-  circlip: 'retaining ring',
-  gear: 'gear',
-  other: 'other',
-};
-export const SIDE_WORDS: Record<EventBody<'stack_piece_noted'>['side'], string> = {
-  either: 'either way',
-  chamfer_out: 'chamfer out',
-  flat_out: 'flat out',
-  mark_out: 'mark out',
-  notch_out: 'notch out',
-};
 export const PUT_BACK_WORDS: Record<PieceCheck['state'], string> = {
   waiting: 'not back yet',
   right: 'in its place',
