@@ -173,7 +173,8 @@ function Run({ view }: { view: SeatView }) {
           <Quiet sx={{ fontSize: TYPE.name, lineHeight: 1.15, minHeight: 26 }} data-testid="run-next">
             {next && !isCold && run.call !== 'too_late' && `Next: ${next}`}
           </Quiet>
-          <Box sx={{ flex: 1, minHeight: 200, position: 'relative' }}>
+          {/* The canvas takes a moment to follow a turned tablet: meanwhile it widens nothing. */}
+          <Box sx={{ flex: 1, minHeight: 200, position: 'relative', overflow: 'hidden' }}>
             {chart && !isPushed(view) && run.curve.moments.length > 0 && (
               <chart.ClearanceChart
                 run={run}

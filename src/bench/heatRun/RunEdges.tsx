@@ -38,6 +38,7 @@ export function RunHead({ seat, record, casting, units, nowMs, link, keptIds, si
       component="header"
       sx={{
         display: 'flex',
+        flexWrap: { xs: 'wrap', sm: 'nowrap' },
         alignItems: 'center',
         gap: { xs: 1, md: 2.5 },
         minHeight: 62,
