@@ -51,7 +51,7 @@ export const JobColumn = memo(function JobColumn({
       >
         <Typography variant="h2">{job.machine}</Typography>
         <Note>
-          {job.machineSort} · job {job.number} · bag {bagCode(job.number)}
+          {`${job.machineSort} · job\u00a0${job.number} · bag\u00a0${bagCode(job.number)}`}
         </Note>
         <Headline isTrouble={isTrouble} colour={colour} headline={headline} />
         {waiting && (

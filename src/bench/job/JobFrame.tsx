@@ -140,7 +140,7 @@ export function JobFrame({
       <Head
         title={record.machine}
         titleHref={`/jobs/${record.id}/${seatId}/look`}
-        subtitle={`${record.machineSort}, ${view.casting.name} · job ${record.number} · bag ${bagCode(record.number)}`}
+        subtitle={`${record.machineSort}, ${view.casting.name} · job\u00a0${record.number} · bag\u00a0${bagCode(record.number)}`}
         people={record.people}
         places={places}
       />

@@ -19,7 +19,7 @@ export const boundary = defineSum({
   answers: [
     { name: 'size_words', label: 'Bore × outside × width', quantity: 'words' },
     { name: 'meaning', label: 'It says', quantity: 'words' },
-    { name: 'confidence', label: 'How well this row is remembered', quantity: 'words' },
+    { name: 'confidence', label: 'Confidence of this row', quantity: 'words' },
   ],
   headline: 'size_words',
   formula: 'table',
