@@ -171,7 +171,7 @@ export const jobPaths: Paths = {
     get: operation({
       id: 'readings_csv',
       tag: 'jobs',
-      summary: 'Readings as CSV (RFC 4180); the header says each column’s unit',
+      summary: 'Readings as CSV (RFC 4180), each with its unit',
       answerOf: { 'text/csv': TEXT },
       says: 'One reading a line.',
       refuses: [404],
