@@ -50,9 +50,7 @@ export const JobColumn = memo(function JobColumn({
         }}
       >
         <Typography variant="h2">{job.machine}</Typography>
-        <Note>
-          {`${job.machineSort} · job\u00a0${job.number} · bag\u00a0${bagCode(job.number)}`}
-        </Note>
+        <Note>{`${job.machineSort} · job\u00a0${job.number} · bag\u00a0${bagCode(job.number)}`}</Note>
         <Headline isTrouble={isTrouble} colour={colour} headline={headline} />
         {waiting && (
           <Box
