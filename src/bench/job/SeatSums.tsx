@@ -2,7 +2,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { addressFromSeat, sumsOfSeat } from '@/core/job/seatSums';
 import type { SeatId } from '@/core/record/ids';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
@@ -13,7 +13,7 @@ export function SeatSums({ seatId }: { seatId: SeatId }) {
   const { job, record } = useJob();
   const view = useSeatView(seatId);
   const [isOpen, setOpen] = useState(false);
-  const sums = view ? sumsOfSeat(view, job) : [];
+  const sums = useMemo(() => (view ? sumsOfSeat(view, job) : []), [view, job]);
   if (sums.length === 0) return null;
   return (
     <Box data-testid="seat-sums">

@@ -2,6 +2,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
+import { innerFitOf } from '@/core/job/journalView';
 import { bushAfterPressing, type PressedBush } from '@/core/job/bushBore';
 import { clearanceWanted, type Clearances } from '@/core/job/clearanceWanted';
 import type { SeatFit } from '@/core/job/seatFit';
@@ -22,8 +23,7 @@ export function RunningStates({ view, fit, units }: { view: SeatView; fit: SeatF
   const { seat, casting, readings } = view;
   if (seat.spec.kind === 'seal_in_bore') return null;
   const held = { spec: seat.spec, casting, benchMm: fit.benchMm };
-  const onShaft = job.journals.find(({ beside }) => beside?.seat.id === seat.id);
-  const clearances = clearanceWanted(held, onShaft?.fit?.forHoldMm ?? null);
+  const clearances = clearanceWanted(held, innerFitOf(seat.id, job.journals));
   const bush = bushAfterPressing(held, readings, record.instruments);
   return (
     <Box

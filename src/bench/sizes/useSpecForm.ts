@@ -1,5 +1,6 @@
 'use client';
 import { useState } from 'react';
+import { valueAt, withValues } from '@/core/quantity/dotted';
 import { issuesFromZod } from '@/core/quantity/zodIssues';
 import { parseLength } from '@/core/quantity/parseLength';
 import { parseTemperature } from '@/core/quantity/parseTemperature';
@@ -22,19 +23,7 @@ import { sayRefusal } from '@/ui/words/refusal';
 /** A number of a seat by its dotted place there. */
 export type SpecField = { path: string; label: string; quantity: 'size' | 'temperature' };
 
-const read = (spec: BoreSpec, path: string): number =>
-  path.split('.').reduce<unknown>((at, key) => (at as Record<string, unknown>)[key], spec) as number;
-
-function write(spec: BoreSpec, values: ReadonlyMap<string, number>): BoreSpec {
-  const copy = structuredClone(spec);
-  for (const [path, value] of values) {
-    const keys = path.split('.');
-    const last = keys.pop()!;
-    const holder = keys.reduce<unknown>((at, key) => (at as Record<string, unknown>)[key], copy);
-    (holder as Record<string, unknown>)[last] = value;
-  }
-  return copy;
-}
+const read = (spec: BoreSpec, path: string) => valueAt(spec, path) as number;
 
 const show = ({ quantity }: SpecField, value: number, units: Units) =>
   (quantity === 'size' ? showSize(value, units, 2) : showTemperature(value, units)).figure;
@@ -91,7 +80,7 @@ export function useSpecForm({ seat, fields, begin = asItIs, finish = asItIs, don
       if (parsed.ok) values.set(field.path, parsed.value);
       else found.set(field.path, sayIssue(parsed.issues[0]!, units));
     }
-    const spec = found.size === 0 ? finish(write(base.spec, values)) : null;
+    const spec = found.size === 0 ? finish(withValues(base.spec, values)) : null;
     const checked = spec && boreSpecSchema.safeParse(spec);
     for (const issue of checked?.error ? issuesFromZod(checked.error, spec) : [])
       if (!found.has(issue.field)) found.set(issue.field, sayIssue(asOfSort(issue, fields), units));

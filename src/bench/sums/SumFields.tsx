@@ -6,7 +6,8 @@ import { MATERIALS, type Material } from '@/core/catalogue/materials';
 import type { Field, NumberField, SpreadValue } from '@/core/sums/sum';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { later } from '@/bench/record/later';
-import { valueAt, type Inputs } from './useInputs';
+import { valueAt } from '@/core/quantity/dotted';
+import type { Inputs } from './useInputs';
 import { TypedBox, SpreadBox, type Props, sayFieldIssue, type OneProps } from './TypedBox';
 
 const FlagField = later(() => import('./FlagField'), 'FlagField');

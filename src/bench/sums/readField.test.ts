@@ -4,7 +4,7 @@ import { SUMS } from '@/core/sums/allSums';
 import type { Units } from '@/core/quantity/format';
 import type { Field, SpreadValue } from '@/core/sums/sum';
 import { readField, readSpread, valueAsTyped } from './readField';
-import { valueAt } from './useInputs';
+import { valueAt } from '@/core/quantity/dotted';
 
 const allFields = SUMS.flatMap(({ fields }) =>
   fields.flatMap((field) => (field.kind === 'group' ? field.fields : [field])),

@@ -1,5 +1,6 @@
 'use client';
 import { useEffect, useState } from 'react';
+import { withValues } from '@/core/quantity/dotted';
 import { usualInputs, writeAddress } from '@/core/sums/address';
 import { FROM_SEAT } from '@/core/sums/fromSeat';
 import type { Field } from '@/core/sums/sum';
@@ -9,21 +10,6 @@ export type Inputs = Readonly<Record<string, unknown>>;
 export type FieldPath = string;
 
 const MOST_STEPS_BACK = 50;
-
-export const valueAt = (inputs: Inputs, path: FieldPath): unknown =>
-  path.split('.').reduce<unknown>((value, key) => (value as Record<string, unknown>)[key], inputs);
-
-const withValues = (inputs: Inputs, changes: Readonly<Record<FieldPath, unknown>>): Inputs => {
-  const copy = structuredClone(inputs) as Record<string, unknown>;
-  for (const [path, value] of Object.entries(changes)) {
-    const keys = path.split('.');
-    const holder = keys
-      .slice(0, -1)
-      .reduce<Record<string, unknown>>((inner, key) => inner[key] as Record<string, unknown>, copy);
-    holder[keys.at(-1)!] = value;
-  }
-  return copy;
-};
 
 /** Inputs of a sum, with steps back, kept in the page's address so that a link shares them. */
 export function useInputs(fields: readonly Field[], initial: Inputs) {
@@ -56,7 +42,7 @@ export function useInputs(fields: readonly Field[], initial: Inputs) {
     // Keys typed one after the other into the same field are one step.
     if (which !== lastChanged) setPast([...past.slice(1 - MOST_STEPS_BACK), inputs]);
     setLastChanged(which);
-    setInputs(withValues(inputs, changes));
+    setInputs(withValues(inputs, Object.entries(changes)));
   };
   const stepBack = () => {
     const last = past.at(-1);

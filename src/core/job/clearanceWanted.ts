@@ -10,6 +10,7 @@ import { zoneAsMeasured } from '@/core/fit/interference';
 import { runningClearances, type StateClearance } from '@/core/fit/runningClearance';
 import type { ClearanceState } from '@/core/fit/states';
 import { rootSumSquare, type Measured } from '@/core/quantity/measured';
+import type { FittedSpec } from '@/core/record/seatSpec';
 import { statesOf, U_RUNNING_K, type Held } from './runningStates';
 
 /** Chance of clearance, while running, from which on a group is enough. Common practice, no source. */
@@ -41,6 +42,16 @@ function usualInner(boreMm: number): Measured | null {
   const [journal, race] = [zoneAsMeasured(boreMm, shaft), zoneAsMeasured(boreMm, bore)];
   return { value: journal.value - race.value, u: rootSumSquare(journal.u, race.u) };
 }
+
+/** What its designation says; CN where it says nothing. */
+export function markedClearance({ designation }: FittedSpec['part']): ClearanceGroup {
+  const read = parseBearing(designation);
+  return read.ok ? read.value.clearanceGroup : 'CN';
+}
+
+/** Clearances that the part can be had with; null where it has no groups (needles, races by themselves, bushes), or the tables end. */
+export const deliveredClearances = ({ type, boreMm }: FittedSpec['part']) =>
+  type === 'deep_groove' || type === 'cylindrical_roller' ? findRadialClearances(boreMm, type) : null;
 
 /** What each clearance group comes to in each state, on a solid shaft. */
 function chancesOf(
@@ -80,16 +91,14 @@ function chancesOf(
  */
 export function clearanceWanted(held: Held, innerMm: Measured | null): Clearances | null {
   const { part } = held.spec;
-  if (part.type !== 'deep_groove' && part.type !== 'cylindrical_roller') return null;
-  const delivered = findRadialClearances(part.boreMm, part.type);
+  const delivered = deliveredClearances(part);
   const inner = innerMm ?? usualInner(part.boreMm);
   if (!delivered || !inner) return null;
   const groups = chancesOf(held, inner, delivered);
   if (groups.length === 0) return null;
   const enough = groups.find(({ runningChance }) => runningChance >= ENOUGH_RUNNING);
-  const read = parseBearing(part.designation);
   return {
-    marked: read.ok ? read.value.clearanceGroup : 'CN',
+    marked: markedClearance(part),
     groups,
     wanted: enough?.group ?? null,
     inner: innerMm ? 'known' : 'usual',

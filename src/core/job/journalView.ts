@@ -3,6 +3,7 @@ import { FRESH_SEAT, type SeatHistory } from '@/core/project/jobState';
 import type { ProjectedJob } from '@/core/project/project';
 import { readingsOf, type CurrentReading } from '@/core/project/readings';
 import type { Instrument } from '@/core/record/instrument';
+import type { Measured } from '@/core/quantity/measured';
 import type { Seat } from '@/core/record/job';
 import type { Journal } from '@/core/record/journals';
 import type { ShaftSpec } from '@/core/record/seatSpec';
@@ -90,6 +91,10 @@ export function viewJournals(
     }),
   );
 }
+
+/** How tight the other race of a seat's part sits on its shaft, for holding; null where that is not known. */
+export const innerFitOf = (seatId: AnySeatId, journals: readonly JournalView[]): Measured | null =>
+  journals.find(({ beside }) => beside?.seat.id === seatId)?.fit?.forHoldMm ?? null;
 
 export const journalsOf = (
   { journals }: { journals: readonly JournalView[] },

@@ -4,7 +4,8 @@ import { leastClearanceMm } from '@/core/heat/expansion';
 import { FREEZER_C } from '@/core/heat/soak';
 import { partMetal } from '@/core/record/seatFacts';
 import type { FittedSpec } from '@/core/record/seatSpec';
-import { clearanceWanted } from './clearanceWanted';
+import { deliveredClearances, markedClearance } from './clearanceWanted';
+import { innerFitOf } from './journalView';
 import { U_PLACING_MM } from './squarePasses';
 import type { SeatFit } from './seatFit';
 import type { JobView, SeatView } from './seatView';
@@ -109,9 +110,8 @@ function cold({ spec, job }: Known): SeatSum[] {
 
 function running({ view, spec, fit, job }: Known): SeatSum[] {
   const { part } = spec;
-  const inner = job.journals.find(({ beside }) => beside?.seat.id === view.seat.id)?.fit?.forHoldMm;
-  const clearances = clearanceWanted({ spec, casting: view.casting, benchMm: fit.benchMm }, inner ?? null);
-  return clearances
+  const inner = innerFitOf(view.seat.id, job.journals);
+  return deliveredClearances(part)
     ? [
         {
           path: 'running_clearance',
@@ -119,7 +119,7 @@ function running({ view, spec, fit, job }: Known): SeatSum[] {
           inputs: {
             bore_mm: part.boreMm,
             outside_mm: part.outsideMm,
-            group: clearances.marked,
+            group: markedClearance(part),
             type: part.type ?? 'deep_groove',
             outer_interference_mm: fit.benchMm.value,
             ...(inner && { inner_interference_mm: inner.value }),
