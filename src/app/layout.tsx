@@ -1,3 +1,4 @@
+import '@/ui/theme/standIns.css';
 import '@fontsource-variable/archivo/standard.css';
 import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
 import type { Metadata, Viewport } from 'next';

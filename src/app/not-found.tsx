@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '@/ui/parts/Link';
 import { PageTitle } from '@/ui/parts/PageTitle';
 import { TYPE } from '@/ui/theme/tokens';
 

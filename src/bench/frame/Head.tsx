@@ -5,7 +5,7 @@ import IconButton from '@mui/material/IconButton';
 import DarkModeOutlined from '@mui/icons-material/DarkModeOutlined';
 import LightModeOutlined from '@mui/icons-material/LightModeOutlined';
 import { useColorScheme } from '@mui/material/styles';
-import Link from 'next/link';
+import { Link } from '@/ui/parts/Link';
 import { memo, useState, type ReactNode, type FocusEvent } from 'react';
 import type { Person } from '@/core/record/person';
 import { useIsBrowser, usePerson } from '@/bench/record/hooks';

@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import VolumeOffOutlined from '@mui/icons-material/VolumeOffOutlined';
 import VolumeUpOutlined from '@mui/icons-material/VolumeUpOutlined';
-import Link from 'next/link';
+import { Link } from '@/ui/parts/Link';
 import { useEffect, useRef, useState } from 'react';
 import { stillWarm, type HeatItem } from '@/core/board/heatItems';
 import { asText, showClock, showTemperature, type Units } from '@/core/quantity/format';

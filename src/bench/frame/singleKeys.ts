@@ -1,5 +1,5 @@
 'use client';
-import { useSyncExternalStore } from 'react';
+import { useFromBrowser } from '@/bench/record/useFromBrowser';
 
 /**
  * Single keys (G on the run, S and O at the square, ?, digits into the waiting slot) act wherever the focus is. Who speaks to the machine,
@@ -34,4 +34,4 @@ const onSwitched = (tell: () => void) => {
   };
 };
 
-export const useSingleKeys = () => useSyncExternalStore(onSwitched, areSingleKeysOn, () => true);
+export const useSingleKeys = () => useFromBrowser(onSwitched, areSingleKeysOn, true);

@@ -13,6 +13,8 @@ let context: AudioContext | null = null;
 
 /** Plays a call; silent where the browser has not been touched yet or has no sound. */
 export function playCall(call: keyof typeof CALLS) {
+  // Before that the browser would only refuse, and opening its sound takes a tenth of a second.
+  if (!navigator.userActivation?.hasBeenActive) return;
   try {
     context ??= new AudioContext();
     const each = call === 'tick' ? 0.04 : 0.2;

@@ -1,7 +1,7 @@
 'use client';
 import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
-import Link from 'next/link';
+import { Link } from '@/ui/parts/Link';
 import { useEffect, useMemo, useRef } from 'react';
 import { isColdPush, isPushed, viewHeatRun, type HeatCall, type HeatRunView } from '@/core/job/heatRun';
 import { asProposed } from '@/core/job/seatJudgement';

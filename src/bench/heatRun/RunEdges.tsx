@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import CloseOutlined from '@mui/icons-material/CloseOutlined';
 import IconButton from '@mui/material/IconButton';
-import Link from 'next/link';
+import { Link } from '@/ui/parts/Link';
 import type { CastingHeat } from '@/core/job/castingHeat';
 import type { HeatRunView } from '@/core/job/heatRun';
 import type { SeatView } from '@/core/job/seatView';

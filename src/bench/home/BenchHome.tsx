@@ -2,7 +2,7 @@
 import { PageTitle } from '@/ui/parts/PageTitle';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Link from 'next/link';
+import { Link } from '@/ui/parts/Link';
 import { useMemo, useState } from 'react';
 import type { AskableJob, AskContext } from '@/core/ask/answer';
 import { bagCode } from '@/core/board/bagCode';

@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box';
-import Link from 'next/link';
+import { Link } from '@/ui/parts/Link';
 import type { AskAnswer, HelpTopic, SolvedSum } from '@/core/ask/answer';
 import { MATERIALS, type MaterialCode } from '@/core/catalogue/materials';
 import type { Units } from '@/core/quantity/format';

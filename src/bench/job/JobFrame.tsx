@@ -2,7 +2,7 @@
 import type { JobId, SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Link from 'next/link';
+import { Link } from '@/ui/parts/Link';
 import { usePathname } from 'next/navigation';
 import { useMemo, type ReactNode } from 'react';
 import { bagCode } from '@/core/board/bagCode';
@@ -15,10 +15,11 @@ import { Head } from '@/bench/frame/Head';
 import { HeatBarPlace } from '@/bench/frame/HeatBarPlace';
 import { NextMoveBand } from '@/bench/frame/NextMoveBand';
 import { jobPath, placesFrom } from '@/bench/frame/places';
-import { useJob, useSeatView } from '@/bench/record/JobProvider';
+import { useIsAsOpened, useJob, useSeatView } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
 import { useLoaded } from '@/bench/record/useLoaded';
 import { AT_THE_RUN } from '@/bench/frame/atTheRun';
+import { OfferButtons } from './OfferButtons';
 import type { MoveNow } from '@/bench/frame/moveNow';
 import { useStepKeys } from '@/bench/frame/useStepKeys';
 import { PageTitle } from '@/ui/parts/PageTitle';
@@ -28,7 +29,6 @@ import { Walk } from './Walk';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { Column } from '@/ui/parts/layout';
 
-const OfferButtons = later(() => import('./OfferButtons'), 'OfferButtons');
 const UndoBar = later(() => import('@/bench/frame/UndoBar'), 'UndoBar');
 const RefusedShopEdits = later(() => import('@/bench/frame/RefusedShopEdits'), 'RefusedShopEdits');
 const RefusedEntries = later(() => import('./RefusedEntries'), 'RefusedEntries');
@@ -48,16 +48,19 @@ const loadMoveNow = () => import('@/bench/frame/moveNow');
 function useMoveNow(view: SeatView | null, walk: WalkStyle, first: MoveNow | null): MoveNow | null {
   const { job } = useJob();
   const loaded = useLoaded(loadMoveNow);
+  // To find it again would take as long as all else of the screen.
+  const isAsSaid = useIsAsOpened() && walk === 'full' && first !== null;
   return useMemo(
-    () => (loaded ? loaded.sayMoveNow(job, view, walk) : first),
-    [loaded, job, view, walk, first],
+    () => (loaded && !isAsSaid ? loaded.sayMoveNow(job, view, walk) : first),
+    [loaded, isAsSaid, job, view, walk, first],
   );
 }
 
 type BandProps = { now: MoveNow; seatId: SeatId; step: Step | null; walk: WalkStyle };
 
 /** The next move with the cautions that stand with it, and where it is done when that is not here. */
-function MoveBand({ now: { move, headline, reason, cautions }, seatId, step, walk }: BandProps) {
+function MoveBand({ now, seatId, step, walk }: BandProps) {
+  const { move, headline, reason, cautions } = now;
   const { record } = useJob();
   const isHere =
     move.seatId === null || (move.step === step && (isOfJob(move) || move.seatIds.includes(seatId)));
@@ -75,7 +78,7 @@ function MoveBand({ now: { move, headline, reason, cautions }, seatId, step, wal
         </>
       }
     >
-      {!AT_THE_RUN.includes(move.code) && <OfferButtons move={move} walk={walk} />}
+      {now.offers.length > 0 && <OfferButtons now={now} walk={walk} />}
       {!isHere && (
         <Button
           variant={AT_THE_RUN.includes(move.code) ? 'contained' : 'text'}

@@ -2,7 +2,7 @@
 import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Link from 'next/link';
+import { Link } from '@/ui/parts/Link';
 import { usePathname, useRouter } from 'next/navigation';
 import { memo, useState } from 'react';
 import { useFromJob } from '@/bench/record/JobProvider';

@@ -1,13 +1,10 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useMemo } from 'react';
+import type { MoveNow, ShownOffer } from '@/bench/frame/moveNow';
 import type { WalkStyle } from '@/core/record/vocabulary';
-import type { Move } from '@/core/walk/move';
 import type { OfferCode } from '@/core/walk/offer';
-import { offersFor } from '@/core/walk/offers';
 import { useJob } from '@/bench/record/JobProvider';
-import { sayOffer } from '@/ui/words/offers';
 
 /** Answers that leave something out, or say that something is not right: never the black button. */
 const SECOND: readonly OfferCode[] = [
@@ -21,9 +18,13 @@ const SECOND: readonly OfferCode[] = [
 ];
 
 /** The answers to the next move: one tap each, the usual one black. */
-export function OfferButtons({ move, walk }: { move: Move; walk: WalkStyle }) {
+export function OfferButtons({ now: { move, offers }, walk }: { now: MoveNow; walk: WalkStyle }) {
   const { job, takeOffer } = useJob();
-  const offers = useMemo(() => offersFor(move, job, walk), [move, job, walk]);
+  /** The words are the server's at first; what an answer puts on record comes with the walk, right after the first drawing. */
+  const take = async (offer: ShownOffer) => {
+    const { draftsOf } = await import('@/bench/frame/moveNow');
+    takeOffer(draftsOf(offer, move, job, walk));
+  };
   const [main] = offers;
   const hasMain = main !== undefined && !SECOND.includes(main.code);
   return (
@@ -47,10 +48,10 @@ export function OfferButtons({ move, walk }: { move: Move; walk: WalkStyle }) {
           key={`${offer.code}${offer.key ?? ''}`}
           variant={i === 0 && hasMain ? 'contained' : 'outlined'}
           data-offer={offer.code}
-          onClick={() => takeOffer(offer.drafts())}
+          onClick={() => void take(offer)}
           sx={{ minHeight: i === 0 && hasMain ? 60 : 48, minWidth: i === 0 && hasMain ? 150 : 0, px: 2 }}
         >
-          {sayOffer(offer)}
+          {offer.words}
         </Button>
       ))}
     </Box>

@@ -1,7 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Link from 'next/link';
+import { Link } from '@/ui/parts/Link';
 import { useMemo, useState } from 'react';
 import { addressFromSeat, sumsOfSeat } from '@/core/job/seatSums';
 import type { SeatId } from '@/core/record/ids';

@@ -1,7 +1,7 @@
 'use client';
 import type { JobId, SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
-import Link from 'next/link';
+import { Link } from '@/ui/parts/Link';
 import { memo, useEffect, useRef } from 'react';
 import { STEPS, type Step } from '@/core/record/vocabulary';
 import type { JobView, SeatView } from '@/core/job/seatView';

@@ -1,6 +1,6 @@
 'use client';
 import Box from '@mui/material/Box';
-import Link from 'next/link';
+import { Link } from '@/ui/parts/Link';
 import { judgeRelaxation } from '@/core/fit/relaxation';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showFit, showSize, type Units } from '@/core/quantity/format';

@@ -20,7 +20,8 @@ import type { SeatView } from '@/core/job/seatView';
 import type { LoadedJob, ProjectedJob } from '@/core/project/project';
 import { usePerson } from './hooks';
 import { useAskPerson, type AskPerson } from './useAskPerson';
-import { JobStore, type JobSnapshot } from './jobStore';
+import type { JobSnapshot } from './jobSnapshot';
+import { JobStore } from './jobStore';
 import { withAct } from './lastActs';
 import { liveStream } from './liveStream';
 import type { KeptEntry } from './kept';
@@ -95,6 +96,12 @@ export function useFromJob<T>(select: (snapshot: JobSnapshot) => T): T {
 /** Everything about one seat; null when the job has no such seat. The same object until an entry concerns it. */
 export const useSeatView = (seatId: SeatId): SeatView | null =>
   useFromJob(({ job }) => job.seats.find(({ seat }) => seat.id === seatId) ?? null);
+
+/** Is the job as this screen got it, so that what the server said of it holds? */
+export function useIsAsOpened(): boolean {
+  const store = useStore();
+  return useFromJob(({ job }) => job === store.opened);
+}
 
 /** The job as it is at the moment when it is asked, which may be newer than what was drawn. */
 export function useJobNow(): () => ProjectedJob {
@@ -219,19 +226,25 @@ export function JobProvider({
   useEffect(() => store.start(drawnMs), [store, drawnMs]);
   useEffect(() => store.adopt(initial), [store, initial]);
   const snapshot = useSyncExternalStore(store.subscribe, store.getSnapshot, store.getSnapshot);
-  const person = usePerson(snapshot.record.people);
+  const { record, job, marks, keptIds, waitingEdits, refused } = snapshot;
+  const person = usePerson(record.people);
   const { isAskingPerson, askPerson, stopAsking } = useAskPerson(person);
   const acts = useActs(initial.id, person, askPerson);
   const [lastChange, noteChange] = useState<Change | null>(null);
   const value = useMemo(
     (): JobContext => ({
-      ...snapshot,
+      record,
+      job,
+      marks,
+      keptIds,
+      waitingEdits,
+      refused,
       ...acts,
       lastChange,
       noteChange,
       person,
       drawnMs,
-      views: snapshot.job.seats,
+      views: job.seats,
       reload: store.reload,
       replaceSeat: store.replaceSeat,
       leaveOut: (id) => void outbox.leaveOut(id),
@@ -240,7 +253,23 @@ export function JobProvider({
       isAskingPerson,
       stopAsking,
     }),
-    [snapshot, acts, lastChange, person, drawnMs, store, askPerson, isAskingPerson, stopAsking],
+    // The list of entries comes later than the screen and is asked for by whom it concerns.
+    [
+      record,
+      job,
+      marks,
+      keptIds,
+      waitingEdits,
+      refused,
+      acts,
+      lastChange,
+      person,
+      drawnMs,
+      store,
+      askPerson,
+      isAskingPerson,
+      stopAsking,
+    ],
   );
   return (
     <Store.Provider value={store}>

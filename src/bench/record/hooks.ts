@@ -3,6 +3,7 @@ import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import type { Person } from '@/core/record/person';
 import type { Choices } from '@/core/record/shopEdits';
 import { liveStream, type LinkState } from './liveStream';
+import { useFromBrowser } from './useFromBrowser';
 import { keepShopEdit, useShop } from './useShop';
 
 const onLink = (tell: () => void) => {
@@ -29,13 +30,9 @@ export function useNow(initialMs: number, everyMs = 1000): number {
 }
 
 const never = () => () => undefined;
+const yes = () => true;
 /** False while the server draws and in the browser's first drawing, true after: for what only the browser knows. */
-export const useIsBrowser = () =>
-  useSyncExternalStore(
-    never,
-    () => true,
-    () => false,
-  );
+export const useIsBrowser = () => useFromBrowser(never, yes, false);
 
 const PERSON_KEY = 'urn-key-person';
 const personListeners = new Set<() => void>();
@@ -73,7 +70,7 @@ const onPerson = (tell: () => void) => {
 
 /** Who is at this bench. `undefined` until the browser has answered, null when nobody was picked yet. */
 export function usePerson(people: readonly Person[]): Person | null | undefined {
-  const id = useSyncExternalStore(onPerson, readPerson, () => undefined);
+  const id = useFromBrowser<string | null | undefined>(onPerson, readPerson, undefined);
   const { people: known } = useShop({ people });
   return useMemo(
     () => (id === undefined ? undefined : (known.find((each) => each.id === id && !each.isOff) ?? null)),

@@ -1,35 +1,20 @@
 'use client';
 import type { JobId } from '@/core/record/ids';
 import { JobViewer, viewHoldsUntilMs, type JobView } from '@/core/job/seatView';
-import { advance, asList, rebuild, type Entry } from '@/core/project/advance';
-import type { JobState } from '@/core/project/jobState';
+import { asList, type Entry } from '@/core/project/advance';
 import { STATE_SHAPE } from '@/core/project/jobState';
 import type { LoadedJob, ProjectedJob } from '@/core/project/project';
 import type { Entries } from '@/core/record/entries';
 import { applyEdit } from '@/core/record/edits';
 import type { Seat } from '@/core/record/job';
 import { loadJson } from './door';
+import { advancedOrRebuilt, snapshotOf, type JobSnapshot } from './jobSnapshot';
 import { openKeptHere } from './keptHere';
 import { liveStream, type Change } from './liveStream';
 import { isEdit, isEntry, type Kept, type KeptInJob } from './kept';
 import { outbox } from './outbox';
-import { marksOf, type SeatMarkState } from './seatMarkStates';
-import { withChanges } from './shopChanges';
+import { whenIdle } from './whenIdle';
 import { added, completed, NO_ENTRIES, wholeOf, type WholeRecord } from './wholeRecord';
-
-/** A job as this screen shows it: what is stored, and what is still kept here. The same object until something changes. */
-export type JobSnapshot = {
-  record: ProjectedJob;
-  job: JobView;
-  /** The very same list until one of them is another. */
-  marks: readonly SeatMarkState[];
-  keptIds: ReadonlySet<string>;
-  /** Changes of its map or plan that wait to be stored. */
-  waitingEdits: number;
-  refused: KeptInJob[];
-  /** Every entry, stored or kept; null while they are not here. */
-  entries: Entries | null;
-};
 
 /** A job as this browser keeps it, so that it opens while the server is away. */
 type KeptJob = { jobId: JobId; job: LoadedJob; whole: WholeRecord | null };
@@ -54,9 +39,13 @@ export class JobStore {
   private later = new Map<string, { version: number; entry: Entry }>();
   private whole: WholeRecord | null = null;
   private kept: readonly KeptInJob[] = [];
+  /** The shop's changes that the snapshot holds. */
+  private shopChanges = outbox.shopChanges;
   private viewer = new JobViewer();
   private listeners = new Set<() => void>();
   private snapshot: JobSnapshot;
+  /** As it was opened: the very same until something of it changes. */
+  readonly opened: JobView;
   private timers = new Map<'cool' | 'keep' | 'fetch', ReturnType<typeof setTimeout>>();
   private isFetching = false;
   /** Its state lacks something that only a new reading of the job brings. */
@@ -71,6 +60,7 @@ export class JobStore {
     this.first = initial;
     this.readAt = initial.version;
     this.snapshot = this.make(nowMs);
+    this.opened = this.snapshot.job;
   }
 
   private get jobId() {
@@ -96,14 +86,18 @@ export class JobStore {
     this.readMs = drawnMs;
     const stopOutbox = outbox.subscribe((all, justStored, version) => {
       const isOwn = (each: Kept): each is KeptInJob => each.jobId === this.jobId;
+      const wasNone = this.kept.length === 0;
       this.kept = all.filter(isOwn);
       // What was just stored moves over in the same breath, so that nothing flickers.
       const own = justStored.filter(isOwn);
+      if (own.length === 0 && wasNone && this.kept.length === 0 && outbox.shopChanges === this.shopChanges)
+        return;
       for (const each of own) if (isEdit(each)) this.stored = applyEdit(this.stored, each.edit);
       this.take(own.filter(isEntry), version);
       this.changed();
     });
     const stopListening = liveStream.onChange(drawnMs, (change) => void this.hear(change));
+    this.wakeWhenOther(drawnMs);
     void this.takeUpKept();
     this.after('fetch', FETCH_AFTER_MS, () => void this.fetchWhole());
     return () => {
@@ -115,13 +109,17 @@ export class JobStore {
 
   /** This browser may know more of the job than a page that it kept. */
   private async takeUpKept() {
+    await whenIdle();
     const kept = (await (await openKeptHere())?.get('jobs', this.jobId).catch(() => null)) as
       KeptJob | null | undefined;
     // What an older release kept has another shape.
     if (kept?.job.state.shape !== STATE_SHAPE) return;
-    if (kept.job.version > this.stored.version) this.replace(kept.job);
-    if (kept.whole && kept.whole.version >= this.stored.version && !this.whole) this.whole = kept.whole;
-    this.changed();
+    const isNewer = kept.job.version > this.stored.version;
+    if (isNewer) this.replace(kept.job);
+    const isMore = kept.whole !== null && kept.whole.version >= this.stored.version && !this.whole;
+    if (isMore) this.whole = kept.whole;
+    if (isNewer) this.changed();
+    else if (isMore) this.wholeCame();
   }
 
   private async hear(change: Change) {
@@ -172,27 +170,12 @@ export class JobStore {
 
   /** Where the whole record is wanted and not here, the job is read anew; until then, what comes waits on top of it. */
   private advanceStored(entries: readonly Entry[]) {
-    const state = this.isBehind ? null : this.advanced(this.stored.state, entries, NO_ENTRIES);
+    const state = this.isBehind ? null : advancedOrRebuilt(this.stored, this.whole, entries, NO_ENTRIES);
     if (state) this.stored = { ...this.stored, state };
     else {
       this.isBehind = true;
       void this.reload();
     }
-  }
-
-  /**
-   * A state after more entries; made anew from the whole record where they bear on what came before. `behind`: entries that lie between
-   * the whole record and these. Null where the whole record is wanted, and not here.
-   */
-  private advanced(from: JobState, entries: readonly Entry[], behind: Entries): JobState | null {
-    let state: JobState | null = from;
-    for (const entry of entries) state = state && advance(state, this.stored.castings, entry);
-    if (state || !this.whole) return state;
-    const { readings, events } = this.whole.entries;
-    return rebuild(this.stored.castings, {
-      readings: [...readings, ...behind.readings],
-      events: [...events, ...behind.events],
-    });
   }
 
   /** The page was drawn anew (a person came, the tool wall changed): what it brings is as new as what is here, or newer. */
@@ -242,8 +225,19 @@ export class JobStore {
       Math.max(version, this.stored.version),
       [...this.later.values()].map(({ entry }) => entry),
     );
-    this.changed();
+    this.wholeCame();
   };
+
+  /** The list of entries alone is another, and nothing else that a screen shows; but for an undo here that waited for it. */
+  private wholeCame() {
+    if (this.kept.length > 0) {
+      this.changed();
+      return;
+    }
+    this.snapshot = { ...this.snapshot, entries: this.whole && added(this.whole.entries, []) };
+    this.listeners.forEach((listener) => listener());
+    this.after('keep', KEEP_AFTER_MS, () => void this.keep());
+  }
 
   replaceSeat = (seat: Seat) => {
     this.stored = {
@@ -257,40 +251,32 @@ export class JobStore {
   };
 
   private make(nowMs: number): JobSnapshot {
-    const waiting = this.kept
-      .filter(isEntry)
-      .filter(({ refused, id }) => refused === null && !this.later.has(id));
-    const edits = this.kept.filter(isEdit).filter(({ refused }) => refused === null);
-    let behind = NO_ENTRIES;
-    let state = this.stored.state;
-    for (const entry of waiting) {
-      behind = added(behind, [entry]);
-      // Without the whole record an undo shows when it has come.
-      state = this.advanced(state, [entry], behind) ?? state;
-    }
-    const { version: _version, ...head } = edits.reduce((job, { edit }) => applyEdit(job, edit), this.stored);
-    const { tools, instruments, people, rules } = head;
-    const shop = withChanges({ tools, instruments, people, rules }, outbox.shopChanges, this.readMs);
-    const record = { ...head, ...shop, state };
-    const job = this.viewer.view(record, nowMs);
-    return {
-      record,
-      job,
-      marks: marksOf(job, this.snapshot?.marks),
-      waitingEdits: edits.length,
-      keptIds: new Set(this.kept.map(({ id }) => id)),
-      refused: this.kept.filter(({ refused }) => refused !== null),
-      entries: this.whole && added(this.whole.entries, waiting),
-    };
+    this.shopChanges = outbox.shopChanges;
+    return snapshotOf({
+      stored: this.stored,
+      isStored: (id) => this.later.has(id),
+      whole: this.whole,
+      kept: this.kept,
+      shopChanges: this.shopChanges,
+      readMs: this.readMs,
+      viewer: this.viewer,
+      marks: this.snapshot?.marks,
+      nowMs,
+    });
   }
 
   private changed() {
     const nowMs = liveStream.now();
     this.snapshot = this.make(nowMs);
     this.listeners.forEach((listener) => listener());
-    const untilMs = viewHoldsUntilMs(this.snapshot.record, nowMs);
-    if (Number.isFinite(untilMs)) this.after('cool', untilMs - nowMs + 1, () => this.changed());
+    this.wakeWhenOther(nowMs);
     this.after('keep', KEEP_AFTER_MS, () => void this.keep());
+  }
+
+  /** What cools shows another thing at its time, without an entry. */
+  private wakeWhenOther(madeMs: number) {
+    const untilMs = viewHoldsUntilMs(this.snapshot.record, madeMs);
+    if (Number.isFinite(untilMs)) this.after('cool', untilMs - liveStream.now() + 1, () => this.changed());
   }
 
   private async keep() {

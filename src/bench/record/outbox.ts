@@ -16,7 +16,8 @@ import {
 import { KeptDisk } from './keptDisk';
 import { LANES, readyIn, type Lane } from './lanes';
 import { liveStream, type AwayCause } from './liveStream';
-import type { ShopChange } from './shopChanges';
+import { NO_CHANGES, type ShopChange } from './shopChanges';
+import { whenIdle } from './whenIdle';
 import type { Outcome, Refusal } from './senders';
 
 /** `version`: of the job that has what was just stored. */
@@ -53,13 +54,13 @@ export class Outbox {
   private hearers = new Map<string, (heard: Heard) => void>();
   private settled: ShopChange[] = [];
   /** Edits of the shop that this page knows of and its data may not; the same list until one comes or goes. */
-  shopChanges: readonly ShopChange[] = [];
+  shopChanges: readonly ShopChange[] = NO_CHANGES;
   /** Why the server took nothing when it was last asked; null when it did. */
   awayCause: AwayCause | null = null;
 
   /** Takes up what an earlier visit left behind, and starts sending. */
   async start() {
-    this.check ??= loadCheck();
+    void whenIdle().then(() => (this.check ??= loadCheck()));
     const database = await this.disk.open();
     const photographs = ((await database?.getAll('photographs')) ?? []) as object[];
     const before = ((await database?.getAll('kept')) ?? []) as Kept[];

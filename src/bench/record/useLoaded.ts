@@ -1,6 +1,7 @@
 'use client';
-import { useEffect, useState } from 'react';
+import { startTransition, useEffect, useState } from 'react';
 import { useLink } from './hooks';
+import { whenIdle } from './whenIdle';
 
 /**
  * A part of the interface that is loaded only when it is needed. Null until it is there; while the server is away it is tried
@@ -12,12 +13,15 @@ export function useLoaded<T>(load: () => Promise<T>, isNeeded = true): T | null 
   useEffect(() => {
     if (!isNeeded || loaded) return;
     let isGone = false;
-    load().then(
-      (part) => {
-        if (!isGone) setLoaded({ part });
-      },
-      () => undefined,
-    );
+    whenIdle()
+      .then(load)
+      .then(
+        (part) => {
+          // In pieces: what is tapped meanwhile comes first.
+          if (!isGone) startTransition(() => setLoaded({ part }));
+        },
+        () => undefined,
+      );
     return () => {
       isGone = true;
     };

@@ -4,7 +4,7 @@ import { useMemo, useSyncExternalStore } from 'react';
 import type { Shop, ShopEdit } from '@/core/record/shopEdits';
 import type { KeptShopEdit } from './kept';
 import { outbox } from './outbox';
-import { withChanges, type ShopChange } from './shopChanges';
+import { NO_CHANGES, withChanges } from './shopChanges';
 
 const asKept = (edit: ShopEdit): KeptShopEdit => ({
   type: 'shop_edit',
@@ -20,14 +20,12 @@ export const keepShopEdit = (edit: ShopEdit) => void outbox.keep(asKept(edit));
 /** The same, where somebody waits to see whether it is taken. */
 export const keepAndHearShopEdit = (edit: ShopEdit) => outbox.keepAndHear(asKept(edit));
 
-const NONE: readonly ShopChange[] = [];
-
 /** What the shop has, as the server said at `drawnMs`, with what was changed on this screen since: the lists alone. */
 export function useShop<S extends Partial<Shop>>(said: S, drawnMs = 0): S {
   const changes = useSyncExternalStore(
     (tell) => outbox.subscribe(tell),
     () => outbox.shopChanges,
-    () => NONE,
+    () => NO_CHANGES,
   );
   const { tools, stock, instruments, people, rules, rounds, roundsGone } = said;
   return useMemo(() => {

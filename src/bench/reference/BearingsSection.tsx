@@ -1,7 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
-import Link from 'next/link';
+import { Link } from '@/ui/parts/Link';
 import { useState } from 'react';
 import {
   BEARINGS,

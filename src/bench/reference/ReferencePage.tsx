@@ -1,6 +1,6 @@
 'use client';
 import Box from '@mui/material/Box';
-import Link from 'next/link';
+import { Link } from '@/ui/parts/Link';
 import dynamic from 'next/dynamic';
 import type { ComponentType } from 'react';
 import { PlaceFrame, type PlaceProps } from '@/bench/frame/PlaceFrame';

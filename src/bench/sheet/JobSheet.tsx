@@ -1,7 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Link from 'next/link';
+import { Link } from '@/ui/parts/Link';
 import { jobPath } from '@/bench/frame/places';
 import { useJob } from '@/bench/record/JobProvider';
 import type { JobView, SeatView } from '@/core/job/seatView';

@@ -2,7 +2,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import Link from 'next/link';
+import { Link } from '@/ui/parts/Link';
 import { type ReactNode } from 'react';
 import { FORMULA_VERSION, type SeatFit } from '@/core/job/seatFit';
 import type { ProjectedJob } from '@/core/project/project';

@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import Link from 'next/link';
+import { Link } from '@/ui/parts/Link';
 import { useState } from 'react';
 import { makeEvent } from '@/core/record/makeEvent';
 import type { Person } from '@/core/record/person';

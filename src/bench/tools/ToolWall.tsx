@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
 import Typography from '@mui/material/Typography';
-import Link from 'next/link';
+import { Link } from '@/ui/parts/Link';
 import { useMemo, useState } from 'react';
 import type { Instrument } from '@/core/record/instrument';
 import type { Seat } from '@/core/record/job';

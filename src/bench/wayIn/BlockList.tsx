@@ -1,7 +1,7 @@
 'use client';
 import type { SeatId } from '@/core/record/ids';
 import Button from '@mui/material/Button';
-import Link from 'next/link';
+import { Link } from '@/ui/parts/Link';
 import type { Block, BlockCode } from '@/core/job/blocks';
 import { useJob } from '@/bench/record/JobProvider';
 import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';

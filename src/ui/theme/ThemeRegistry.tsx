@@ -5,17 +5,7 @@ import { ThemeProvider } from '@mui/material/styles';
 import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import type { ReactNode } from 'react';
 import { theme } from './theme';
-import {
-  cssVariables,
-  DAYLIGHT,
-  DIM,
-  FONT,
-  HEAT_BAR_PX,
-  HEAT_LINE_PX,
-  STAND_INS,
-  STRETCH,
-  token,
-} from './tokens';
+import { cssVariables, DAYLIGHT, DIM, FONT, HEAT_BAR_PX, HEAT_LINE_PX, STRETCH, token } from './tokens';
 
 const globals = {
   ':root': cssVariables(DAYLIGHT),
@@ -65,22 +55,11 @@ const globals = {
   },
 };
 
-const standIns = STAND_INS.map(({ stretch, sizeAdjust }) => ({
-  '@font-face': {
-    fontFamily: 'Archivo stand-in',
-    src: "local('Arial'), local('Liberation Sans')",
-    fontStretch: stretch,
-    fontWeight: '100 900',
-    sizeAdjust,
-  },
-}));
-
 export function ThemeRegistry({ children }: { children: ReactNode }) {
   return (
     <AppRouterCacheProvider options={{ key: 'uk' }}>
       <ThemeProvider theme={theme} defaultMode="light">
         <CssBaseline />
-        <GlobalStyles styles={standIns} />
         <GlobalStyles styles={globals} />
         {children}
       </ThemeProvider>

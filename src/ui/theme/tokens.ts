@@ -60,12 +60,6 @@ export const cssVariables = (tokens: Tokens) =>
 /** The typeface as the page brings it along, signs beyond western Europe from its other files, then a stand-in as wide as it. */
 export const FONT = "var(--uk-typeface), 'Archivo Variable', 'Archivo stand-in', 'Arial Narrow', sans-serif";
 
-/** Widths that the typeface is set in, as faces of a font that every machine has, so that nothing moves when the real one comes. */
-export const STAND_INS = [
-  { stretch: '62%', sizeAdjust: '70%' },
-  { stretch: '76%', sizeAdjust: '82%' },
-  { stretch: '100%', sizeAdjust: '100%' },
-] as const;
 /** Widths of the variable font's width axis. */
 export const STRETCH = { headline: '62%', text: '76%' } as const;
 

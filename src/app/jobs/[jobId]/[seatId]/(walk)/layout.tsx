@@ -11,9 +11,10 @@ import { sayMoveNow } from '@/bench/frame/moveNow';
 export const dynamic = 'force-dynamic';
 
 /** The walk of whoever looks is the browser's to know; the first drawing is of the full one. */
-async function loadFirstMove(jobId: string) {
+async function loadFirstMove(jobId: string, seatId: string) {
   const standing = isId(jobId) ? await readStanding(jobId) : null;
-  return standing && sayMoveNow(viewJob(standing.job, Date.now()), null, 'full');
+  const job = standing && viewJob(standing.job, Date.now());
+  return job && sayMoveNow(job, job.seats.find(({ seat }) => seat.id === seatId) ?? null, 'full');
 }
 
 export default async function WalkLayout({
@@ -26,7 +27,7 @@ export default async function WalkLayout({
   const { jobId, seatId } = await params;
   // Without the database the job goes on from what the screen knows; what is hot elsewhere comes with the live line.
   const heat = await loadIfThere(loadHeat);
-  const first = await loadIfThere(() => loadFirstMove(jobId));
+  const first = await loadIfThere(() => loadFirstMove(jobId, seatId));
   return (
     <JobFrame
       seatId={seatId as SeatId}
