@@ -1,9 +1,8 @@
-import { readFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
 import { gzipSync } from 'node:zlib';
-import type { Browser, Page } from 'puppeteer-core';
+import type { Browser } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { findPlace, gotoReady, openPage, textOf, waitForText, waitForStill, type App } from '../support/app';
+import { tooSmallForAGlove, violationsInBothLooks } from '../support/axe';
 import { tap } from '../support/hands';
 import { findOutOfReach } from '../support/seenAndHit';
 import { serveDemo } from '../support/serveDemo';
@@ -13,9 +12,6 @@ let browser: Browser;
 serveDemo((served) => {
   ({ app, browser } = served);
 });
-
-const axeSource = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
-type Violation = { id: string; impact: string; nodes: { target: string[]; failureSummary: string }[] };
 
 const addressOf = async (screen: string) => {
   if (screen === 'bench') return app.url;
@@ -50,24 +46,6 @@ const SCREENS = [
   '/reference/api',
 ];
 
-/** What axe-core says against the page, in words. `runOnly`: tags or rules. */
-async function violationsOf(page: Page, runOnly: readonly string[]): Promise<string[]> {
-  await waitForStill(page);
-  const violations = (await page.evaluate(async (only) => {
-    const { axe } = window as unknown as {
-      axe: { run: (node: Document, options: unknown) => Promise<{ violations: unknown[] }> };
-    };
-    return (await axe.run(document, { runOnly: only })).violations;
-  }, runOnly)) as Violation[];
-  return violations.map(
-    ({ id, nodes }) =>
-      `${id}: ${nodes
-        .map(({ target }) => target.join(' '))
-        .slice(0, 3)
-        .join(' | ')} ${nodes[0]!.failureSummary.slice(0, 200)}`,
-  );
-}
-
 describe('each screen', () => {
   let regular: Awaited<ReturnType<typeof openPage>>;
   beforeAll(async () => {
@@ -82,33 +60,16 @@ describe('each screen', () => {
       const { page, errors } = regular;
       await page.setViewport({ width: 1280, height: 800, hasTouch: true });
       await gotoReady(page, await addressOf(screen));
-      await page.evaluate(axeSource);
-      expect(await violationsOf(page, ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])).toEqual([]);
+      // The run's big screen has no switch for its colours: it is checked in both all the same.
+      expect(await violationsInBothLooks(page)).toEqual([]);
       expect(await page.$$eval('h1', (found) => found.length), 'one headline').toBe(1);
-      // The same page in other colours: what the switch in the head sets, which the run's big screen has not.
-      await page.evaluate(() => {
-        document.documentElement.dataset.scheme = 'dark';
-      });
-      expect(await violationsOf(page, ['color-contrast'])).toEqual([]);
       await page.setViewport({ width: 800, height: 1280, hasTouch: true });
       await waitForStill(page);
       expect(
         await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
         'sideways scrolling',
       ).toBeLessThanOrEqual(0);
-      const small = await page.$$eval(
-        'button, a[href], input, select, summary, [role="tab"], [role="button"]',
-        (nodes) =>
-          nodes
-            .filter((node) => node.getClientRects().length > 0)
-            .map((node) => {
-              const { width, height } = (node.closest('label') ?? node).getBoundingClientRect();
-              return { words: node.textContent || node.getAttribute('aria-label'), width, height };
-            })
-            // A line of text may not be split to the pixel.
-            .filter(({ width, height }) => height < 47.5 || width < 24),
-      );
-      expect(small, 'too small for a thumb in a glove').toEqual([]);
+      expect(await tooSmallForAGlove(page), 'too small for a thumb in a glove').toEqual([]);
       expect(errors.splice(0)).toEqual([]);
     },
   );

@@ -115,6 +115,9 @@ export function KeyPad({
   );
 }
 
+/** Four side by side, on the smallest phone too. */
+const KEY = { minHeight: 64, minWidth: 48, px: 0 } as const;
+
 /** Figures, and beside each row a unit. */
 function Keys({ unitKeys, press }: { unitKeys: readonly string[]; press: (key: string) => void }) {
   return (
@@ -124,7 +127,7 @@ function Keys({ unitKeys, press }: { unitKeys: readonly string[]; press: (key: s
           <Button
             key={key}
             variant="outlined"
-            sx={{ minHeight: 64, fontSize: TYPE.head }}
+            sx={{ ...KEY, fontSize: TYPE.head }}
             onClick={() => press(key)}
             data-key={key}
             aria-label={key === '⌫' ? 'Back' : key}
@@ -136,7 +139,7 @@ function Keys({ unitKeys, press }: { unitKeys: readonly string[]; press: (key: s
           key={`unit-${row}`}
           variant="text"
           disabled={!unitKeys[row]}
-          sx={{ minHeight: 64, visibility: unitKeys[row] ? 'visible' : 'hidden' }}
+          sx={{ ...KEY, visibility: unitKeys[row] ? 'visible' : 'hidden' }}
           onClick={() => press(unitKeys[row]!)}
           data-key={unitKeys[row]}
         >

@@ -32,8 +32,6 @@ const globals = {
   },
   '[data-strip] :is(a, button, input)': { scrollMarginBottom: 0 },
   'svg text': { fontFamily: FONT, fontVariantNumeric: 'tabular-nums' },
-  // Content that scrolls would cut off a ring that stands outside of its element.
-  '.MuiDialogContent-root :focus-visible': { outlineOffset: '-3px' },
   ':focus-visible': { outline: `3px solid ${token('cold')}`, outlineOffset: 2 },
   // Colours are the system's there: what is chosen keeps a ground of its own, and what is pressed an edge.
   '@media (forced-colors: active)': {

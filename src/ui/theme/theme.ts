@@ -10,6 +10,9 @@ const palette = (t: Tokens) => ({
   divider: t.rule,
 });
 
+/** How far the ring of the focus reaches out of what has it, with a little air, px. */
+const RING_PX = 8;
+
 /** MUI in our own clothes: square, flat, ruled; no shadows, no ripples, no pills. */
 export const theme = createTheme({
   cssVariables: { colorSchemeSelector: 'data-scheme' },
@@ -80,10 +83,22 @@ export const theme = createTheme({
     },
     MuiDialog: {
       defaultProps: { transitionDuration: 0 },
-      styleOverrides: { paper: { border: `3px solid ${token('ink')}`, backgroundColor: token('plate') } },
+      styleOverrides: {
+        paper: {
+          border: `3px solid ${token('ink')}`,
+          backgroundColor: token('plate'),
+          '@media (max-width: 599px)': { margin: 12, maxWidth: 'calc(100% - 24px) !important' },
+        },
+      },
     },
     MuiDialogTitle: {
       styleOverrides: { root: { fontSize: TYPE.head, fontWeight: 800, fontStretch: STRETCH.headline } },
+    },
+    // Content that scrolls cuts off the ring of what stands at its edge: room for it, before and after it is scrolled to.
+    MuiDialogContent: {
+      styleOverrides: {
+        root: { scrollPadding: RING_PX, '.MuiDialogTitle-root + &': { paddingTop: RING_PX } },
+      },
     },
     MuiBackdrop: { styleOverrides: { root: { backgroundColor: 'rgba(21,24,26,0.55)' } } },
     MuiOutlinedInput: {
