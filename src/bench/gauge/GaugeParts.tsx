@@ -103,7 +103,7 @@ export function LiveValue({ instruments, readings }: InstrumentProps) {
   if (!instruments.heard) return null;
   const isSteady = gauge.live?.isSteady ?? false;
   return (
-    <Box sx={{ width: 100, alignSelf: 'center', whiteSpace: 'nowrap' }} aria-live="off">
+    <Box sx={{ width: 112, alignSelf: 'center', whiteSpace: 'nowrap' }} aria-live="off">
       {gauge.isTaken ? (
         <Button variant="outlined" onClick={gauge.takeBack} sx={{ fontSize: TYPE.small }}>
           Another screen has it: take it back

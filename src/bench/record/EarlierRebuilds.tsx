@@ -1,10 +1,10 @@
 'use client';
 import Box from '@mui/material/Box';
-import { Link } from '@/ui/parts/Link';
+import { TapLink } from '@/ui/parts/TapLink';
 import { judgeRelaxation } from '@/core/fit/relaxation';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showFit, showSize, type Units } from '@/core/quantity/format';
-import { token, TYPE } from '@/ui/theme/tokens';
+import { TYPE } from '@/ui/theme/tokens';
 import { useRebuilds } from './useRebuilds';
 
 /**
@@ -27,9 +27,9 @@ export function EarlierRebuilds({ view, units, most = 3 }: { view: SeatView; uni
             `${asText(showFit(Math.abs(since.changeMm.value), units))} ± ${showFit(2 * since.changeMm.u, units).figure}`;
           return (
             <Box key={seatId}>
-              <Link href={`/jobs/${jobId}/${seatId}/record`} style={{ color: token('ink') }}>
-                Job {jobNumber}, {measuredAt.slice(0, 10)}
-              </Link>
+              <TapLink href={`/jobs/${jobId}/${seatId}/record`}>
+                {`Job ${jobNumber}, ${measuredAt.slice(0, 10)}`}
+              </TapLink>
               : bore {asText(showSize(boreMm.value, units))}
               {interferenceMm &&
                 `, ${asText(showFit(Math.abs(interferenceMm.value), units))} ${interferenceMm.value >= 0 ? 'tight' : 'clear'}`}
