@@ -7,6 +7,7 @@ import { hasStop } from '@/core/job/seatJudgement';
 import { depthTarget } from '@/core/job/depthJudgement';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showSize, type Units } from '@/core/quantity/format';
+import { showQuantity } from '@/core/quantity/quantities';
 import { useJob } from '@/bench/record/JobProvider';
 import { TYPE } from '@/ui/theme/tokens';
 import { Big, ForceFigure } from './RunFigures';
@@ -29,6 +30,7 @@ export function PushFigures({ view, push, units }: Props) {
     [seat.spec, forceN, targetDepthMm, job.tools],
   );
   const stroke = showSize(plan.strokeMm, units, 1);
+  const torque = (newtonMetres: number) => showQuantity(newtonMetres, 'newton_metre', units);
   const stops = plan.stopsMm.map((mm) => showSize(mm, units, 0).figure).join(', ');
   return (
     <Box data-testid="push-figures">
@@ -47,8 +49,8 @@ export function PushFigures({ view, push, units }: Props) {
         {way === 'draw_in' && plan.rod && (
           <>
             {' '}
-            {plan.rod.name}: {plan.rod.turns.toFixed(1)} turns, {plan.rod.torqueNm.low.toFixed(1)} to{' '}
-            {plan.rod.torqueNm.high.toFixed(1)} N·m at the nut.
+            {plan.rod.name}: {plan.rod.turns.toFixed(1)} turns, {torque(plan.rod.torqueNm.low).figure} to{' '}
+            {asText(torque(plan.rod.torqueNm.high))} at the nut.
           </>
         )}
         {plan.driverMarkMm !== null && (

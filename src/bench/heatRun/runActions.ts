@@ -4,7 +4,7 @@ import { isChilled, isHeated } from '@/core/heat/waySorts';
 import { isColdPush, isPushed, type HeatRunView } from '@/core/job/heatRun';
 import { FORMULA_VERSION } from '@/core/job/seatFit';
 import type { SeatView } from '@/core/job/seatView';
-import { asText, showTemperature, type Units } from '@/core/quantity/format';
+import { asText, showSize, showTemperature, type Units } from '@/core/quantity/format';
 import type { useJob } from '@/bench/record/JobProvider';
 import type { CautionCode } from '@/ui/words/verdicts';
 
@@ -72,6 +72,9 @@ const letGo = ({ view, addEvent }: ActionInput): Action => ({
   does: () => addEvent('let_go', {}, { seatId: view.seat.id }),
 });
 
+const stuckWords = (depthMm: number | null, units: Units) =>
+  depthMm === null ? 'Stuck at?' : `At ${asText(showSize(depthMm, units, 1))}`;
+
 function stuckActions(input: ActionInput, depthMm: number | null): Actions {
   return [
     {
@@ -82,7 +85,7 @@ function stuckActions(input: ActionInput, depthMm: number | null): Actions {
       does: () => heatUp(input, input.run.now?.housingC ?? 20),
     },
     {
-      words: depthMm === null ? 'Stuck at?' : `At ${depthMm.toFixed(1)} mm`,
+      words: stuckWords(depthMm, input.units),
       note: 'how deep it stopped',
       does: input.askDepth,
     },
@@ -181,7 +184,7 @@ function pushActions(input: ActionInput): Actions {
 const ROOM_C = 20;
 
 /** Cocked and cold: out again, look at the bore, start square, and draw it in. */
-const cockedActions = ({ view, askDepth, addEvent }: ActionInput, depthMm: number | null): Actions => [
+const cockedActions = ({ view, askDepth, addEvent, units }: ActionInput, depthMm: number | null): Actions => [
   {
     words: 'Out again: draw it in',
     note: 'the bore looked at, started square',
@@ -193,7 +196,7 @@ const cockedActions = ({ view, askDepth, addEvent }: ActionInput, depthMm: numbe
       ),
   },
   {
-    words: depthMm === null ? 'Stuck at?' : `At ${depthMm.toFixed(1)} mm`,
+    words: stuckWords(depthMm, units),
     note: 'how deep it stopped',
     does: askDepth,
   },

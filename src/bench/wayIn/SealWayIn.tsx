@@ -9,6 +9,7 @@ import { BELOW_FLUSH_MM } from '@/core/tools/pickTools';
 import { OUTSIDE_WORDS } from '@/ui/words/walk';
 import { FORMULA_VERSION } from '@/core/job/seatFit';
 import type { SeatView } from '@/core/job/seatView';
+import { asText, showSize } from '@/core/quantity/format';
 import { useJob } from '@/bench/record/JobProvider';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { CAUTIONS } from '@/ui/words/verdicts';
@@ -18,7 +19,8 @@ import { Lead, Text } from '@/ui/parts/text';
 
 /** A seal has one way in: cold, on its steel rim, with a driver a size bigger than itself so that the casting stops it. */
 export function SealWayIn({ view }: { view: SeatView }) {
-  const { addEvent, job, record } = useJob();
+  const { addEvent, job, record, person } = useJob();
+  const units = person?.units ?? 'metric';
   const { seat, history } = view;
   const blocks = findBlocks(view, job);
   const isBelow = topDepthMm(seat) > BELOW_FLUSH_MM;
@@ -30,7 +32,7 @@ export function SealWayIn({ view }: { view: SeatView }) {
         Cold, spring side toward what is to be held. Lip greased; a sleeve over thread or splines.{' '}
         {isBelow
           ? 'It stands below the face: a thin driver on its steel rim, as deep as it was found; a soft one by hand with the collar in.'
-          : `Driver bigger than ${seat.spec.part.outsideMm} mm on the steel rim: flush when the casting stops it.`}
+          : `Driver bigger than ${asText(showSize(seat.spec.part.outsideMm, units, 1))} on the steel rim: flush when the casting stops it.`}
         {record.kind !== 'seal_only' && ' Only when the metal has cooled.'} Its outside, here:{' '}
         {OUTSIDE_WORDS[sealOutsideFor([view])].toLowerCase()}; schools differ (dry, a trace of grease, a skim
         of sealant in a scored bed).

@@ -48,9 +48,9 @@ const EVENT_WORDS: { [K in EventKind]: (body: EventBody<K>, say: Say) => string 
   casting_out: () => 'Casting out of the heat',
   let_go: () => 'Let go',
   home: () => 'Home',
-  stuck: (body) => (body.depthMm === null ? 'Stuck' : `Stuck at ${body.depthMm.toFixed(1)} mm`),
-  square_pass_started: (body) =>
-    `Pass ${body.pass} begun, ${body.sense === 'sunk' ? 'sunk' : 'standing out'}, read on a circle of ${body.circleMm} mm`,
+  stuck: (body, { length }) => (body.depthMm === null ? 'Stuck' : `Stuck at ${length(body.depthMm)}`),
+  square_pass_started: (body, { length }) =>
+    `Pass ${body.pass} begun, ${body.sense === 'sunk' ? 'sunk' : 'standing out'}, read on a circle of ${length(body.circleMm)}`,
   square_accepted: (body) =>
     body.overruled ? `Pass ${body.pass} kept on the person’s word` : `Pass ${body.pass} proven square`,
   step_skipped: (body) => `${STEP_WORDS[body.step]} left out: ${SKIP_WORDS[body.reason].toLowerCase()}`,
