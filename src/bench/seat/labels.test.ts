@@ -1,26 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { buildDemo } from '../../../database/demo/demo';
-import type { SceneMark } from '@/ui/drawing/scene';
+import { findLabelFaults, labelsOf } from '../../../tests/support/labelBoxes';
 import { buildSeatSection } from './buildSeatSection';
 import { frameFor, type SeatSectionInput } from './seatFrame';
 
-/** Labels of the section as boxes, for every seat of the demo's kinds, at every width that a screen gives it. */
-type Box = { id: string; left: number; right: number; top: number; bottom: number };
-type Text = Extract<SceneMark, { kind: 'text' }>;
-
-/** The shipped typeface, condensed as drawn: no sign is wider than this share of its size. */
-const WIDE = 0.5;
-
-function boxOf({ id, x, y, text, note, size, anchor, turned }: Text): Box {
-  const long = size * WIDE * text.length + (note ? 14 * WIDE * (note.length + 1) : 0);
-  const from = anchor === 'start' ? 0 : anchor === 'middle' ? -long / 2 : -long;
-  return turned
-    ? { id, left: x - size * 0.75, right: x, top: y + from, bottom: y + from + long }
-    : { id, left: x + from, right: x + from + long, top: y - size * 0.75, bottom: y };
-}
-const overlaps = (a: Box, b: Box) =>
-  a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;
-
+/** Every seat of the demo's kinds, at every width that a screen gives it. */
 const seats = buildDemo(0)
   .flatMap(({ job }) => job.castings)
   .flatMap(({ seats: each }) => each);
@@ -43,7 +27,7 @@ const sections = seats.flatMap((seat) =>
         sealIs: 'not_in',
       };
       const { marks } = buildSeatSection(input);
-      const labels = marks.filter((mark): mark is Text => mark.kind === 'text').map(boxOf);
+      const labels = labelsOf(marks);
       return { name: `${seat.name} ${size.width} × ${size.height}`, input, labels, frame: frameFor(input) };
     }),
   ),
@@ -51,14 +35,9 @@ const sections = seats.flatMap((seat) =>
 
 describe('labels of the section', () => {
   it('none stands on another, nor outside of the drawing', () => {
-    const found = sections.flatMap(({ name, labels, input }) => [
-      ...labels.flatMap((a, i) =>
-        labels.slice(i + 1).flatMap((b) => (overlaps(a, b) ? [`${name}: ${a.id} on ${b.id}`] : [])),
-      ),
-      ...labels.flatMap((a) =>
-        a.top < 0 || a.right > input.width + 1 || a.bottom > input.height ? [`${name}: ${a.id} outside`] : [],
-      ),
-    ]);
+    const found = sections.flatMap(({ name, labels, input }) =>
+      findLabelFaults(labels, input).map((fault) => `${name}: ${fault}`),
+    );
     expect([...new Set(found)]).toEqual([]);
   });
 

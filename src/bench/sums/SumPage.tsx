@@ -7,10 +7,9 @@ import type { Solved } from '@/core/sums/allSums';
 import { QUESTIONS, sumPath, type SumDescription } from '@/core/sums/sum';
 import { PlaceFrame, type PlaceProps } from '@/bench/frame/PlaceFrame';
 import { usePerson } from '@/bench/record/hooks';
-import { SceneView } from '@/ui/drawing/SceneView';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { sayIssue } from '@/ui/words/issues';
-import { drawSum } from '@/ui/sumPictures/drawSum';
+import { SumPicture } from './SumPicture';
 import { SumActs } from './SumActs';
 import { SumFields } from './SumFields';
 import { useInputs, type Inputs } from './useInputs';
@@ -23,8 +22,6 @@ import { later } from '@/bench/record/later';
 const OtherAnswers = later(() => import('./OtherAnswers'), 'OtherAnswers');
 const KeepSum = later(() => import('./KeepSum'), 'KeepSum');
 const Provenance = later(() => import('./OtherAnswers'), 'Provenance');
-
-const SCENE = { width: 760, height: 400 };
 
 /** One sum on its own page: the answer, the drawing that explains it, the inputs, and where the figure comes from. */
 export function SumPage({
@@ -166,20 +163,7 @@ function InputSide({ shown, sum, units, isOld, waitsFor, loose }: InputSideProps
         </Box>
       ))}
       {shown && (
-        <Box
-          sx={{ opacity: isOld ? 0.45 : 1, aspectRatio: `${SCENE.width} / ${SCENE.height}` }}
-          data-testid="sum-picture"
-        >
-          <SceneView
-            scene={drawSum({
-              sum,
-              inputs: shown.inputs,
-              answers: shown.solved.answers,
-              units,
-              ...SCENE,
-            })}
-          />
-        </Box>
+        <SumPicture sum={sum} inputs={shown.inputs} solved={shown.solved} units={units} isOld={isOld} />
       )}
       {shown && (
         // Greyed, and kept in its place: nothing jumps while a number is being typed.

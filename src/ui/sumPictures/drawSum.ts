@@ -1,5 +1,6 @@
 import type { Picture } from '@/core/sums/sum';
 import type { Scene, SceneMark } from '@/ui/drawing/scene';
+import { placeLabels } from '@/ui/drawing/placeLabels';
 import { fitPicture, statesPicture, zonesPicture } from './fits';
 import type { PictureInput } from './marks';
 import { bossPicture } from './boss';
@@ -31,5 +32,5 @@ export const drawSum = (input: PictureInput): Scene => ({
   width: input.width,
   height: input.height,
   description: `${input.sum.title} ${input.sum.lead}`,
-  marks: BUILDERS[input.sum.picture](input),
+  marks: placeLabels(BUILDERS[input.sum.picture](input), input),
 });

@@ -26,6 +26,9 @@ export function fitPicture({ inputs, answers, units, width, height }: PictureInp
   const boss = x(d * 0.5 * 1.28) + 20;
   const toneOf = (celsius: number): Tone => (celsius > 35 ? 'heat' : celsius < 8 ? 'cold' : 'plain');
   const shoulder = bottom - 18;
+  // On a phone the metal is too small to write into.
+  const isNarrow = width < 500;
+  const outerAt = isNarrow ? ([boss + 18, bottom + 16] as const) : ([(bore + boss) / 2, top + 40] as const);
   const inner: SceneMark[] = isShaft
     ? [box('shaft', [axis, partEdge], [top - 20, height - 24], { tone: toneOf(partC), hatch: 'falling' })]
     : bearingMarks({
@@ -67,7 +70,8 @@ export function fitPicture({ inputs, answers, units, width, height }: PictureInp
       'centre',
     ),
     ...dimension('seat', [axis, partEdge], 46, top + 20, `⌀ ${say(d, 'size_mm', units)}`),
-    text('outer-temperature', (bore + boss) / 2, top + 40, say(castingC, 'celsius', units), {
+    text('outer-temperature', ...outerAt, say(castingC, 'celsius', units), {
+      anchor: isNarrow ? 'start' : 'middle',
       size: 30,
       isBold: true,
       tone: toneOf(castingC) === 'plain' ? 'ink' : toneOf(castingC),
@@ -76,7 +80,7 @@ export function fitPicture({ inputs, answers, units, width, height }: PictureInp
     text(
       'inner-temperature',
       (axis + partEdge) / 2 + 8,
-      shoulder + 46,
+      isNarrow ? height - 14 : shoulder + 46,
       `${isShaft ? 'shaft' : 'bearing'} ${say(partC, 'celsius', units)}`,
       { size: 24, isBold: true, tone: toneOf(partC) === 'plain' ? 'ink' : toneOf(partC), hasGround: true },
     ),
@@ -266,7 +270,10 @@ export function statesPicture({ answers, units, width, height }: PictureInput): 
       ],
       'outline',
     ),
-    text('free', 22, y(0) - 8, 'free', { anchor: 'start', size: 16, tone: 'steel' }),
-    text('squeezed', 22, y(0) + 20, 'squeezed', { anchor: 'start', size: 16, tone: 'steel' }),
+    text('free', 22, 16, 'above the line free, below it squeezed', {
+      anchor: 'start',
+      size: 16,
+      tone: 'steel',
+    }),
   ];
 }

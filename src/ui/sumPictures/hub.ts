@@ -58,7 +58,7 @@ export function hubPicture({ inputs, answers, units, width, height }: PictureInp
       {
         id: 'middle',
         top: 16,
-        title: 'From the middle: each race gives half its play',
+        title: 'From the middle: each gives half its play',
         outwardPx: 0,
         shortBy: shortBy('from_middle_mm'),
         isAsked: inputs.from !== 'nip',
@@ -77,7 +77,7 @@ export function hubPicture({ inputs, answers, units, width, height }: PictureInp
       {
         id: 'nip',
         top: half + 16,
-        title: 'From the nip: each race stands outward, and gives all of it',
+        title: 'From the nip: each gives all of its play',
         outwardPx: OUTWARD_PX,
         shortBy: shortBy('from_nip_mm'),
         isAsked: inputs.from === 'nip',

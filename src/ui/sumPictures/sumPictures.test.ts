@@ -3,6 +3,7 @@ import { usualInputs } from '@/core/sums/address';
 import { describeSum, findSum, solveSum, SUMS } from '@/core/sums/allSums';
 import { sumPath, type Sum } from '@/core/sums/sum';
 import type { Scene, SceneMark } from '@/ui/drawing/scene';
+import { findLabelFaults, labelsOf } from '../../../tests/support/labelBoxes';
 import { drawSum } from './drawSum';
 import { ticks } from './marks';
 
@@ -55,6 +56,23 @@ describe.each(SUMS.map((sum) => [sumPath(sum), sum] as const))('the picture of %
         expect(y, `${each.id} y`).toBeGreaterThanOrEqual(-30);
         expect(y, `${each.id} y`).toBeLessThanOrEqual(SIZE.height + 30);
       }
+  });
+  it.each(
+    (['metric', 'imperial'] as const).flatMap((units) =>
+      [SIZE, { width: 420, height: 320 }].map((size) => ({ units, ...size })),
+    ),
+  )('$units, $width px wide: no label on another, none cut off', ({ units, ...size }) => {
+    const inputs = usualInputs(sum.fields);
+    const solved = solveSum(sum, inputs);
+    if (!solved.ok) throw new Error(sumPath(sum));
+    const { marks } = drawSum({
+      sum: describeSum(sum),
+      inputs,
+      answers: solved.value.answers,
+      units,
+      ...size,
+    });
+    expect(findLabelFaults(labelsOf(marks), size)).toEqual([]);
   });
   it('says sizes in the person’s units', () => {
     const inputs = usualInputs(sum.fields);
