@@ -1,5 +1,5 @@
 import { gzipSync } from 'node:zlib';
-import type { Browser } from 'puppeteer-core';
+import type { Browser, Page } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { findPlace, gotoReady, openPage, textOf, waitForText, waitForStill, type App } from '../support/app';
 import { tooSmallForAGlove, violationsInBothLooks } from '../support/axe';
@@ -93,6 +93,55 @@ describe('each screen', () => {
     for (const source of sources)
       bytes += gzipSync(Buffer.from(await (await fetch(new URL(source, address))).arrayBuffer())).length;
     expect(bytes / 1000).toBeLessThan(260);
+  });
+});
+
+describe('what the headline asks for', () => {
+  const SIZES = [
+    [1280, 800],
+    [1024, 768],
+    [390, 844],
+  ] as const;
+  /** Where what is stuck to the foot of the page begins, px from above. */
+  const footOf = (page: Page) =>
+    page.evaluate(() =>
+      Math.min(
+        window.innerHeight,
+        ...[...document.querySelectorAll('aside[aria-label="Hot and cold"], [data-strip]')].map(
+          (node) => node.getBoundingClientRect().top,
+        ),
+      ),
+    );
+  it.each(SIZES)('the ways in are seen at %d × %d without scrolling', async (width, height) => {
+    const { page } = await openPage(browser, { person: 'iq', isTouch: true });
+    await page.setViewport({ width, height, hasTouch: true });
+    for (const seat of ['Main bearing', 'Clutch shaft', 'Output shaft']) {
+      await gotoReady(page, (await findPlace(app, 'Ostrel 250', seat)).at('way-in'));
+      await page.waitForSelector('[data-way]');
+      await waitForStill(page);
+      const bottom = await page.$eval('[data-way]', (node) => node.getBoundingClientRect().bottom);
+      expect(bottom, `${seat}: the first way`).toBeLessThanOrEqual(await footOf(page));
+    }
+  });
+  it.each(SIZES)('section, slot and number are seen at once at %d × %d', async (width, height) => {
+    const { page } = await openPage(browser, { person: 'iq', isTouch: true });
+    await page.setViewport({ width, height, hasTouch: true });
+    await gotoReady(page, (await findPlace(app, 'Ostrel 250', 'Main bearing')).at('measure'));
+    await page.waitForSelector('[data-testid="reading"]');
+    await waitForStill(page);
+    const foot = await footOf(page);
+    const seen = await page.evaluate(() => {
+      const bottomOf = (selector: string) =>
+        document.querySelector(selector)?.getBoundingClientRect().bottom ?? Infinity;
+      return {
+        metal: bottomOf('[data-mark="casting"]'),
+        number: bottomOf('[data-testid="reading"]'),
+        slot: bottomOf('[data-slot]'),
+      };
+    });
+    expect(seen.metal, 'the section').toBeLessThanOrEqual(foot);
+    expect(seen.number, 'the number').toBeLessThanOrEqual(height);
+    expect(seen.slot, 'the slot').toBeLessThanOrEqual(height);
   });
 });
 

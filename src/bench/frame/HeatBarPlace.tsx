@@ -13,6 +13,7 @@ export const HeatBarPlace = memo(function HeatBarPlace(props: HeatBarProps) {
   return (
     <Box
       className="no-print"
+      data-heat-place={hasItems || undefined}
       sx={{
         position: 'sticky',
         bottom: 0,

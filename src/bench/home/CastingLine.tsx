@@ -1,7 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import { useRouter } from 'next/navigation';
-import { memo, startTransition, useEffect, useRef, useState, type ReactNode } from 'react';
+import { memo, useEffect, useRef, useState, type ReactNode } from 'react';
 import type { BenchJob } from '@/core/board/benchLine';
 import { CastingDrawing } from '@/ui/drawing/CastingDrawing';
 import { castingExtentMm } from '@/ui/drawing/castingOutline';
@@ -13,8 +13,6 @@ const LEAST_PX_PER_MM = 0.62;
 const MOST_PX_PER_MM = 0.95;
 /** A column of text needs this much, px, however small its casting is. */
 const LEAST_COLUMN_PX = 172;
-/** About as high as the words below a line of castings are, px: held for it until it is drawn. */
-const WORDS_PX = 260;
 
 type Placed<T> = { job: T; leftPx: number; widthPx: number; castings: { leftPx: number; index: number }[] };
 type Shelf<T> = { placed: Placed<T>[]; tallestMm: number };
@@ -61,7 +59,7 @@ export function CastingLine<T extends BenchJob>({ jobs, renderJob, pathOf }: Pro
   const [width, setWidth] = useState(1216);
   useEffect(() => {
     const observer = new ResizeObserver(([entry]) => {
-      if (entry) startTransition(() => setWidth(entry.contentRect.width));
+      if (entry) setWidth(entry.contentRect.width);
     });
     if (box.current) observer.observe(box.current);
     return () => observer.disconnect();
@@ -130,16 +128,7 @@ function ShelfLine<T extends BenchJob>({
   const baseline = shelf.tallestMm * pxPerMm + 12;
   const centimetres = Math.floor(widthPx / pxPerMm / 10);
   return (
-    // A line far below is laid out when it comes near: a shop has more jobs than its screen.
-    <Box
-      sx={{
-        width: widthPx,
-        position: 'relative',
-        mt: isFirst ? 0 : 1,
-        contentVisibility: 'auto',
-        containIntrinsicSize: `${widthPx}px auto ${baseline + WORDS_PX}px`,
-      }}
-    >
+    <Box sx={{ width: widthPx, position: 'relative', mt: isFirst ? 0 : 1 }}>
       <svg
         width={widthPx}
         height={baseline + 30}

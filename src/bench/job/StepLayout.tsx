@@ -10,17 +10,23 @@ import { stepOfPath } from './stepOfPath';
 const KindNotes = later(() => import('./KindNotes'), 'KindNotes');
 const SeatExtras = later(() => import('./SeatExtras'), 'SeatExtras');
 
+/** All three side by side, though narrow: what is measured is seen beside its slots. */
+const LYING_TABLET = '@media (min-width: 1000px) and (max-width: 1199.98px)';
+
 /** Map, the step's drawing, the slate beside it, and below them the strip that takes readings. Upright tablets stack them. */
 export function StepLayout({
   seatId,
   middle,
   slate,
   strip,
+  isSlateFirst = false,
 }: {
   seatId: SeatId;
   middle: ReactNode;
   slate: ReactNode;
   strip?: ReactNode;
+  /** On a phone the slate stands above the drawing: what the headline asks for is in it. */
+  isSlateFirst?: boolean;
 }) {
   const step = stepOfPath(usePathname());
   return (
@@ -35,9 +41,13 @@ export function StepLayout({
           minHeight: 0,
           gridTemplateColumns: { xs: '1fr', md: '286px minmax(0, 1fr)', lg: '286px minmax(0, 1fr) 372px' },
           gridTemplateAreas: {
-            xs: '"middle" "slate" "map"',
+            xs: isSlateFirst ? '"slate" "middle" "map"' : '"middle" "slate" "map"',
             md: '"map slate" "middle middle"',
             lg: '"map middle slate"',
+          },
+          [LYING_TABLET]: {
+            gridTemplateColumns: '216px minmax(0, 1fr) 344px',
+            gridTemplateAreas: '"map middle slate"',
           },
         }}
       >
@@ -52,6 +62,7 @@ export function StepLayout({
             minHeight: { xs: 300, sm: 420, lg: 0 },
             minWidth: 0,
             overflowY: { lg: 'auto' },
+            [LYING_TABLET]: { alignSelf: 'start' },
           }}
         >
           {middle}

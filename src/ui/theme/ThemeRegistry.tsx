@@ -21,7 +21,7 @@ const globals = {
     scrollbarColor: `${token('mid')} transparent`,
   },
   // What sticks to the foot of a page is told to what would lie under it, and to the keys that move the focus.
-  ':root:has(aside[aria-label="Hot and cold"])': {
+  ':root:has([data-heat-place], aside[aria-label="Hot and cold"])': {
     '--uk-strip-below': `${HEAT_LINE_PX}px`,
     '--uk-foot': `${HEAT_BAR_PX + 6}px`,
   },

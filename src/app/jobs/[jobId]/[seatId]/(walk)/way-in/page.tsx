@@ -10,6 +10,7 @@ export default function WayInPage() {
   return (
     <StepLayout
       seatId={seatId}
+      isSlateFirst
       middle={<SeatSection seatId={seatId} />}
       slate={<WayInSlate key={seatId} seatId={seatId} />}
     />
