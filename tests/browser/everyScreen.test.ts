@@ -1,10 +1,10 @@
 import { gzipSync } from 'node:zlib';
-import type { Browser, Page } from 'puppeteer-core';
+import type { Browser } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { findPlace, gotoReady, openPage, textOf, waitForText, waitForStill, type App } from '../support/app';
 import { tooSmallForAGlove, violationsInBothLooks } from '../support/axe';
 import { tap } from '../support/hands';
-import { findOutOfReach } from '../support/seenAndHit';
+import { findOutOfReach, footOf } from '../support/seenAndHit';
 import { serveDemo } from '../support/serveDemo';
 
 let app: App;
@@ -102,16 +102,6 @@ describe('what the headline asks for', () => {
     [1024, 768],
     [390, 844],
   ] as const;
-  /** Where what is stuck to the foot of the page begins, px from above. */
-  const footOf = (page: Page) =>
-    page.evaluate(() =>
-      Math.min(
-        window.innerHeight,
-        ...[...document.querySelectorAll('aside[aria-label="Hot and cold"], [data-strip]')].map(
-          (node) => node.getBoundingClientRect().top,
-        ),
-      ),
-    );
   it.each(SIZES)('the ways in are seen at %d × %d without scrolling', async (width, height) => {
     const { page } = await openPage(browser, { person: 'iq', isTouch: true });
     await page.setViewport({ width, height, hasTouch: true });

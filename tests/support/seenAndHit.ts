@@ -40,3 +40,14 @@ export async function findOutOfReach(page: Page): Promise<string[]> {
   }
   return found;
 }
+
+/** Where what is stuck to the foot of the page begins, px from above. */
+export const footOf = (page: Page) =>
+  page.evaluate(() =>
+    Math.min(
+      window.innerHeight,
+      ...[...document.querySelectorAll('aside[aria-label="Hot and cold"], [data-strip]')].map(
+        (node) => node.getBoundingClientRect().top,
+      ),
+    ),
+  );
