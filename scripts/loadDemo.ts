@@ -25,6 +25,6 @@ await inTransaction(async (client) => {
   for (const item of STOCK) await saveStockItem(item, { isDemo: true }, client);
   for (const round of ROUNDS) await saveRound(round, { isDemo: true }, client);
   for (const gone of roundsGone(nowMs)) await storeRoundGone(gone, client);
-  await saveShop({ name: SHOP_NAME }, client);
+  await saveShop({ demoName: SHOP_NAME }, client);
 });
 await pool().end();

@@ -9,26 +9,35 @@ export const SHOWN = '(NOT is_demo OR (SELECT shows_demo FROM shop))';
 
 export type Shop = { name: string; showsDemo: boolean; hasDemo: boolean };
 
-/** The shop's name, as it stands in the head of the bench, and whether the demo stands beside its own things. */
+/**
+ * The shop's name, as it stands in the head of the bench (the demo's while that is shown and none was given), and whether the demo stands
+ * beside its own things.
+ */
 export async function loadShop(client: Queryable = pool()): Promise<Shop> {
   return (await queryMaybeOne<Shop>(
     client,
-    'SELECT name, shows_demo AS "showsDemo", EXISTS (SELECT FROM job WHERE is_demo) AS "hasDemo" FROM shop',
+    'SELECT CASE WHEN shows_demo THEN coalesce(demo_name, name) ELSE name END AS name, shows_demo AS "showsDemo", EXISTS (SELECT FROM job WHERE is_demo) AS "hasDemo" FROM shop',
   ))!;
 }
 
 export async function saveShop(
   {
     name,
+    demoName,
     showsDemo,
     rules,
-  }: { name?: string | undefined; showsDemo?: boolean | undefined; rules?: Thresholds | undefined },
+  }: {
+    name?: string | undefined;
+    demoName?: string | undefined;
+    showsDemo?: boolean | undefined;
+    rules?: Thresholds | undefined;
+  },
   client: Queryable = pool(),
 ): Promise<Shop> {
   await client.query(
-    `UPDATE shop SET name = coalesce($1, name), shows_demo = coalesce($2, shows_demo), nip_share = coalesce($3, nip_share),
+    `UPDATE shop SET name = coalesce($1, name), demo_name = CASE WHEN $1::text IS NULL THEN coalesce($5, demo_name) END, shows_demo = coalesce($2, shows_demo), nip_share = coalesce($3, nip_share),
       push_force_n = coalesce($4, push_force_n)`,
-    [name ?? null, showsDemo ?? null, rules?.nipShare ?? null, rules?.forceN ?? null],
+    [name ?? null, showsDemo ?? null, rules?.nipShare ?? null, rules?.forceN ?? null, demoName ?? null],
   );
   return loadShop(client);
 }

@@ -1,7 +1,7 @@
 import type { Browser } from 'puppeteer-core';
 import { describe, expect, it } from 'vitest';
 import { findPlace, gotoReady, openPage, textOf, waitForText, type App } from '../support/app';
-import { tap } from '../support/hands';
+import { tap, typeInto } from '../support/hands';
 import { serveDemo } from '../support/serveDemo';
 
 let app: App;
@@ -42,13 +42,32 @@ describe('the bench', () => {
     );
   });
 
-  it('starts empty beside the demo, and has it back', async () => {
-    const { page } = await openPage(browser, { person: 'iq' });
+  it('starts empty beside the demo under a name of its own, and has it back', async () => {
+    const { page } = await openPage(browser, { person: 'iq', isTouch: true });
+    const isHeaded = (name: string) =>
+      page.waitForFunction(
+        (wanted) => document.querySelector('header')?.textContent?.includes(wanted),
+        {},
+        name,
+      );
     await gotoReady(page, app.url);
+    await isHeaded('Hallin Sound rescue workshop');
     await tap(page, 'Start empty');
     await page.waitForFunction(() => document.querySelector('[data-job="412"]') === null);
+    // The demo's name went with it: a customer's sheet bears the shop's.
+    await isHeaded('Workshop');
+    await tap(page, 'Workshop');
+    await typeInto(page, 'shop-name', 'Lower Mill bearings');
+    await page.waitForFunction(
+      () =>
+        document.querySelector<HTMLInputElement>('input[name="shop-name"]')?.defaultValue ===
+        'Lower Mill bearings',
+    );
+    await gotoReady(page, app.url);
+    await isHeaded('Lower Mill bearings');
     await tap(page, 'Show the demo again');
     await page.waitForSelector('[data-job="412"]');
+    await isHeaded('Lower Mill bearings');
   });
 
   it('a bag’s code leads to its job', async () => {

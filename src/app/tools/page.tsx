@@ -5,7 +5,7 @@ import { loadForPage } from '@/server/loadPage';
 import { loadPlace } from '@/server/loadPlace';
 import { pool } from '@/server/pool';
 import { readStanding } from '@/server/projection/standing';
-import { loadRules } from '@/server/shop';
+import { loadRules, loadShop } from '@/server/shop';
 import { loadInstruments } from '@/server/tools/instruments';
 import { loadStock } from '@/server/tools/stock';
 import { loadTools } from '@/server/tools/toolWall';
@@ -38,6 +38,7 @@ export default async function ToolsPage({
     stock: await loadStock(pool()),
     instruments: await loadInstruments(pool()),
     rules: await loadRules(pool()),
+    shopName: (await loadShop()).name,
     forSeat: await findSeat(job?.toString(), seat?.toString()),
   }));
   if (!loaded) return <DatabaseAway />;

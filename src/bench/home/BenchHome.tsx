@@ -121,6 +121,7 @@ export function BenchHome({ shop, initial, people, kinds, ownKinds, heat, askabl
       <PageTitle parts={['Bench']} />
       <Head
         title={shop.name}
+        titleHref="/tools#shop-name"
         subtitle={`${jobs.length} jobs in work`}
         people={people}
         places={placesFrom('Bench')}

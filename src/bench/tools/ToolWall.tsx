@@ -23,6 +23,7 @@ import { token, TYPE } from '@/ui/theme/tokens';
 import { TOOL_NEED_WORDS, TOOL_SORT_WORDS } from '@/ui/words/work';
 import { InstrumentList } from './InstrumentList';
 import { PusherPanel } from './PusherPanel';
+import { ShopName } from './ShopName';
 import { ShopRules } from './ShopRules';
 import { StockList } from './StockList';
 import { ToolRow } from './ToolRow';
@@ -39,6 +40,7 @@ type Props = PlaceProps & {
   stock: readonly StockItem[];
   instruments: readonly Instrument[];
   rules: Thresholds;
+  shopName: string;
   forSeat: SeatOfJob | null;
 };
 
@@ -56,6 +58,7 @@ export function ToolWall({
   stock: stockSaid,
   instruments: instrumentsSaid,
   rules: rulesSaid,
+  shopName,
   forSeat,
   ...place
 }: Props) {
@@ -118,6 +121,7 @@ export function ToolWall({
         }
       />
       <ShopRules rules={rules} />
+      <ShopName name={shopName} />
       <EditedTool editing={editing} units={units} setEditing={setEditing} setTaken={setTaken} />
       <EditedItem laying={laying} units={units} setLaying={setLaying} setTaken={setTaken} />
       <TakenOff taken={taken} setTaken={setTaken} />
