@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { expectSound, playKind } from '../../../tests/support/playKind';
 import { JOB_KINDS } from '@/core/job/kinds/allKinds';
+import { covers } from '@/core/strip/coaxial';
 import type { WalkStyle } from '@/core/record/vocabulary';
 import { asMoves } from './play';
 
@@ -16,6 +17,26 @@ describe.each(JOB_KINDS.map((kind) => [kind.kind, kind] as const))('%s, played t
     expect(last('clean')).toBeLessThan(first('parts'));
     expect(last('parts')).toBeLessThan(first('in'));
     expect(last('in')).toBeLessThan(last('prove'));
+  });
+});
+
+describe('how deep a part stood', () => {
+  it('is read when the seal or race over it is out, in the longer walk of every kind', () => {
+    let met = 0;
+    for (const kind of JOB_KINDS) {
+      const { played } = playKind(kind, 'full', ([first]) => first!);
+      const at = (code: string, id: string) =>
+        played.findIndex(({ move }) => move.code === code && (move.seatIds as string[]).includes(id));
+      const { seats } = played[0]!.job;
+      for (const { seat: under, casting } of seats)
+        for (const { seat: over } of seats.filter((each) => each.casting.id === casting.id)) {
+          const [read, bare] = [at('note_as_found', under.id), at('take_out', over.id)];
+          if (!covers(over, under) || read < 0 || bare < 0) continue;
+          met += 1;
+          expect(read, `${kind.kind}: ${under.name} under ${over.name}`).toBeGreaterThan(bare);
+        }
+    }
+    expect(met).toBeGreaterThan(3);
   });
 });
 

@@ -3,7 +3,7 @@ import type { JobView, SeatView } from '@/core/job/seatView';
 import { isChilled, isHeated } from '@/core/heat/waySorts';
 import { isFromSameFace } from '@/core/strip/coaxial';
 import type { SeatId } from '@/core/record/ids';
-import type { WalkStyle } from '@/core/record/vocabulary';
+import type { OrderReason, WalkStyle } from '@/core/record/vocabulary';
 import { keyItemId, seatItemId, type Item } from './item';
 import { isSeal, wayOf } from './facts';
 import { jobItems, isSkipped, progressOf } from './jobItems';
@@ -39,8 +39,24 @@ function collectItems(job: JobView, walk: WalkStyle): Item[] {
   );
 }
 
+/** Where these are why a part goes in first, what goes in after it covers it, from the same face. */
+const LIES_UNDER: readonly OrderReason[] = ['inner_first', 'seal_behind'];
+
+/**
+ * How deep a part stood is read when what covers it is out: a gauge does not reach through a seal. In a hurry all depths are one move, and
+ * each is read when it can be.
+ */
+function readWhenBare(byId: Map<string, Item>, under: SeatId, cover: SeatId) {
+  const depth = byId.get(seatItemId('as_found', under));
+  const out = byId.get(seatItemId('part_out', cover));
+  if (!depth || !out) return;
+  depth.after.push(out.id);
+  // It comes later itself: what is out in one go stays so.
+  depth.rank = Math.max(depth.rank, out.rank + 0.1);
+}
+
 /** Puts in what goes before what: among seats, and between seats and the job's other work. */
-function link(items: readonly Item[], job: JobView): Item[] {
+function link(items: readonly Item[], job: JobView, walk: WalkStyle): Item[] {
   const byId = new Map(items.map((item) => [item.id, { ...item, after: [...item.after] }]));
   const wait = (id: string, forId: string) => byId.get(id)?.after.push(forId);
   const nameOf = (id: string) => job.seats.find(({ seat }) => seat.id === id)?.seat.name ?? '';
@@ -55,6 +71,8 @@ function link(items: readonly Item[], job: JobView): Item[] {
       if (isTrapped) wait(seatItemId(act, first), seatItemId('part_out', then));
     for (const { key, under } of job.plan.hidden)
       if (under === then) wait(seatItemId('part_out', first), keyItemId('hidden', key));
+    if (walk !== 'quick' && LIES_UNDER.includes(why) && isOneFace(first, then))
+      readWhenBare(byId, first, then);
     const later = byId.get(seatItemId('fit', then));
     if (later) later.why = { seat: nameOf(first), reason: why };
     // A seal that a bearing waits for does not wait for the other seals.
@@ -107,6 +125,6 @@ function withWaiting(moves: Item[][]): Item[][] {
  * from inner to outer.
  */
 export function writeScript(job: JobView, walk: WalkStyle): Item[][] {
-  const items = withInheritedRanks(withoutCircles(link(collectItems(job, walk), job)));
+  const items = withInheritedRanks(withoutCircles(link(collectItems(job, walk), job, walk)));
   return withWaiting(sortItems(items));
 }

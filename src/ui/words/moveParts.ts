@@ -152,9 +152,27 @@ export const sayNewParts: Say = (move) => {
   };
 };
 
+/** The second bearing of a hub has no stop but the spacer: pushed on, it loads both. */
+const NIP_WORDS: Partial<Record<Way, string>> = {
+  drive: 'Drive in by the outer race',
+  press: 'Press in by the outer race',
+  draw_in: 'Draw in by the outer race, square',
+  clamp: 'Squeeze in with the clamp, square',
+  chill_press: 'From the freezer, wipe, then press',
+};
+
 export const sayPush: Say = (move) => {
   const name = theSeats(move);
   const way = move.way ?? 'drive';
+  const nip = move.why?.reason === 'spacer_between' ? NIP_WORDS[way] : undefined;
+  if (nip)
+    return {
+      headline: `${nip}, only until the spacer is nipped: ${name}.`,
+      reason: orElse(
+        move,
+        'Marks outward. Then stop: it still slides sideways by finger, and both bearings turn.',
+      ),
+    };
   const say = PUSH_WORDS[way];
   return { headline: say.headline(name), reason: orElse(move, say.reason) };
 };
