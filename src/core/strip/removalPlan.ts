@@ -23,12 +23,14 @@ const KINDNESS: Record<RemovalWay, number> = {
 const HEAT_FOR_A_LIGHT_FIT = 10;
 
 function rankOf({ way, isSpoilt }: PlannedRemoval, input: RemovalInput): number {
-  const { forceN, interferenceMm, isBehindTaken, isPressJob, workpiece, rules } = input;
+  const { spec, forceN, interferenceMm, isBehindTaken, isPressJob, workpiece, rules } = input;
   const isLoose = interferenceMm !== null && interferenceMm.value + 2 * interferenceMm.u <= 0;
   if (way === 'by_hand' && isLoose) return -1;
   if ((way === 'push_from_behind' || way === 'push_through') && isPressJob) return -0.5;
   // With a spacer to push aside, the drift needs no tool but itself, and goes round by quarters.
   if (way === 'drift_by_quarters' && isBehindTaken) return 1;
+  // The lip of a race without its rollers stands free past the shoulder: a rod from the far end meets it, and nothing else is to be spoilt.
+  if (way === 'drift_by_quarters' && spec.part.type === 'tapered_roller') return 1;
   const isLight = forceN !== null && forceN <= rules.forceN;
   const isHeat = way === 'fall_out_hot' || way === 'warm_and_pull';
   const isKindHeat = isHeat && workpiece === 'bare_casting' && !isLight;
