@@ -63,11 +63,20 @@ function strokes(
   };
 }
 
-/** The shop's own condensed type: a canvas knows nothing of the page's. */
+const FONT_OF_A_CANVAS = Object.getOwnPropertyDescriptor(CanvasRenderingContext2D.prototype, 'font')!;
+
+/** The shop's own condensed type: a font that is set on a canvas has no width, and undoes the one that was set before. */
 const CONDENSED: Plugin<'line'> = {
   id: 'condensed',
-  beforeDraw({ ctx }) {
-    ctx.fontStretch = 'condensed';
+  beforeInit({ ctx }) {
+    Object.defineProperty(ctx, 'font', {
+      configurable: true,
+      get: () => FONT_OF_A_CANVAS.get!.call(ctx) as string,
+      set(font: string) {
+        FONT_OF_A_CANVAS.set!.call(ctx, font);
+        ctx.fontStretch = 'condensed';
+      },
+    });
   },
 };
 

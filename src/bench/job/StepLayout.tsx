@@ -3,6 +3,7 @@ import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
 import { usePathname } from 'next/navigation';
+import type { Step } from '@/core/record/vocabulary';
 import { later } from '@/bench/record/later';
 import { MapPanel } from './MapPanel';
 import { stepOfPath } from './stepOfPath';
@@ -10,6 +11,8 @@ import { stepOfPath } from './stepOfPath';
 const KindNotes = later(() => import('./KindNotes'), 'KindNotes');
 const SeatExtras = later(() => import('./SeatExtras'), 'SeatExtras');
 
+/** Steps with a drawing in the middle, which can be narrow; lists can not. */
+const WITH_DRAWING: readonly Step[] = ['strip', 'measure', 'way_in', 'square'];
 /** All three side by side, though narrow: what is measured is seen beside its slots. */
 const LYING_TABLET = '@media (min-width: 1000px) and (max-width: 1199.98px)';
 
@@ -45,10 +48,13 @@ export function StepLayout({
             md: '"map slate" "middle middle"',
             lg: '"map middle slate"',
           },
-          [LYING_TABLET]: {
-            gridTemplateColumns: '216px minmax(0, 1fr) 344px',
-            gridTemplateAreas: '"map middle slate"',
-          },
+          [LYING_TABLET]:
+            step && WITH_DRAWING.includes(step)
+              ? {
+                  gridTemplateColumns: '216px minmax(0, 1fr) 344px',
+                  gridTemplateAreas: '"map middle slate"',
+                }
+              : {},
         }}
       >
         <Box sx={{ gridArea: 'map', minHeight: 0, overflowY: { lg: 'auto' } }}>
