@@ -110,6 +110,39 @@ const OneCasting = memo(function OneCasting({
   );
 });
 
+/** Centimetres along the line: strokes of one thickness are one path, for there are hundreds. */
+function Graduation({ widthPx, baseline, pxPerMm }: { widthPx: number; baseline: number; pxPerMm: number }) {
+  const all = Array.from({ length: Math.floor(widthPx / pxPerMm / 10) + 1 }, (_, cm) => cm);
+  const [tens, others] = [all.filter((cm) => cm % 10 === 0), all.filter((cm) => cm % 10 !== 0)];
+  const px = (cm: number) => Math.round((cm * 10 * pxPerMm + 1) * 100) / 100;
+  return (
+    <>
+      <path
+        d={others.map((cm) => `M${px(cm)} ${baseline}v${cm % 5 === 0 ? 13 : 8}`).join('')}
+        stroke={token('ink')}
+        strokeWidth={1}
+      />
+      <path
+        d={tens.map((cm) => `M${px(cm)} ${baseline}v18`).join('')}
+        stroke={token('ink')}
+        strokeWidth={1.6}
+      />
+      {tens.map((cm) => (
+        <text
+          key={cm}
+          x={px(cm) + 5}
+          y={baseline + 24}
+          fontSize="15"
+          style={{ fontStretch: '76%' }}
+          fill={token('steel')}
+        >
+          {cm === 0 ? '0 cm' : cm}
+        </text>
+      ))}
+    </>
+  );
+}
+
 function ShelfLine<T extends BenchJob>({
   shelf,
   pxPerMm,
@@ -126,7 +159,6 @@ function ShelfLine<T extends BenchJob>({
   onOpen: (job: T) => void;
 }) {
   const baseline = shelf.tallestMm * pxPerMm + 12;
-  const centimetres = Math.floor(widthPx / pxPerMm / 10);
   return (
     <Box sx={{ width: widthPx, position: 'relative', mt: isFirst ? 0 : 1 }}>
       <svg
@@ -153,20 +185,7 @@ function ShelfLine<T extends BenchJob>({
           }),
         )}
         <path d={`M0 ${baseline}H${widthPx}`} stroke={token('ink')} strokeWidth="4" />
-        {Array.from({ length: centimetres + 1 }, (_, cm) => (
-          <g key={cm} transform={`translate(${cm * 10 * pxPerMm + 1} ${baseline})`}>
-            <path
-              d={`M0 0V${cm % 10 === 0 ? 18 : cm % 5 === 0 ? 13 : 8}`}
-              stroke={token('ink')}
-              strokeWidth={cm % 10 === 0 ? 1.6 : 1}
-            />
-            {cm % 10 === 0 && (
-              <text x="5" y="24" fontSize="15" style={{ fontStretch: '76%' }} fill={token('steel')}>
-                {cm === 0 ? '0 cm' : cm}
-              </text>
-            )}
-          </g>
-        ))}
+        <Graduation widthPx={widthPx} baseline={baseline} pxPerMm={pxPerMm} />
       </svg>
       <Box sx={{ position: 'relative', display: 'flex', pt: 0.5 }}>
         {shelf.placed.map(({ job, widthPx: columnPx }) => (

@@ -142,6 +142,10 @@ type StepLineProps = {
   doneShare: number;
 };
 
+/** Graduation of the line: each `every`-th stroke of fifty-one, down to `end`. */
+const strokes = (every: number, end: number) =>
+  Array.from({ length: 51 }, (_, i) => (i % every === 0 ? `M${i * 20} 2V${end}` : '')).join('');
+
 /** The steps as one line. */
 function StepLine({ doneShare }: StepLineProps) {
   return (
@@ -160,15 +164,8 @@ function StepLine({ doneShare }: StepLineProps) {
         strokeWidth="6"
         vectorEffect="non-scaling-stroke"
       />
-      {Array.from({ length: 51 }, (_, i) => (
-        <path
-          key={i}
-          d={`M${i * 20} 2V${i % 10 === 0 ? 16 : 9}`}
-          stroke={token('ink')}
-          strokeWidth={i % 10 === 0 ? 1.6 : 1}
-          vectorEffect="non-scaling-stroke"
-        />
-      ))}
+      <path d={strokes(1, 9)} stroke={token('ink')} strokeWidth={1} vectorEffect="non-scaling-stroke" />
+      <path d={strokes(10, 16)} stroke={token('ink')} strokeWidth={1.6} vectorEffect="non-scaling-stroke" />
     </svg>
   );
 }

@@ -11,20 +11,21 @@ export const atClock = (angleDeg: number, r: number): [number, number] => [
   FACE.cy - r * Math.cos((angleDeg * Math.PI) / 180),
 ];
 
-function Minutes() {
-  return Array.from({ length: 60 }, (_, i) => {
+/** Strokes of the minute scale that `isOne` picks, as one path. */
+const minutes = (isOne: (minute: number) => boolean) =>
+  Array.from({ length: 60 }, (_, i) => {
+    if (!isOne(i)) return '';
     const [x1, y1] = atClock(i * 6, FACE.r + 5);
     const [x2, y2] = atClock(i * 6, FACE.r + (i % 5 === 0 ? 15 : 9));
-    return (
-      <path
-        key={i}
-        d={`M${x1.toFixed(1)} ${y1.toFixed(1)}L${x2.toFixed(1)} ${y2.toFixed(1)}`}
-        stroke={token('ink')}
-        strokeWidth={i % 15 === 0 ? 2.4 : 1}
-      />
-    );
-  });
-}
+    return `M${x1.toFixed(1)} ${y1.toFixed(1)}L${x2.toFixed(1)} ${y2.toFixed(1)}`;
+  }).join('');
+
+const Minutes = () => (
+  <>
+    <path d={minutes((i) => i % 15 !== 0)} stroke={token('ink')} strokeWidth={1} />
+    <path d={minutes((i) => i % 15 === 0)} stroke={token('ink')} strokeWidth={2.4} />
+  </>
+);
 
 const Ring = ({ r, fill, width }: { r: number; fill: 'shade' | 'paper'; width: number }) => (
   <circle cx={FACE.cx} cy={FACE.cy} r={r} fill={token(fill)} stroke={token('ink')} strokeWidth={width} />

@@ -36,6 +36,12 @@ function centreOf(
   return [xMm + r * Math.cos(a), -yMm - r * Math.sin(a)];
 }
 
+/** All in one: a bench of many castings is drawn at once. */
+const ribsPath = ({ ribs }: CastingMap) =>
+  ribs.map(([[x1, y1], [x2, y2]]) => `M${x1} ${-y1}L${x2} ${-y2}`).join('');
+const circlesPath = (centres: CastingMap['bolts'], r: number) =>
+  centres.map(([x, y]) => `M${x - r} ${-y}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0Z`).join('');
+
 type Props = {
   casting: Casting;
   seats: readonly SeatOnMap[];
@@ -69,19 +75,18 @@ export function CastingDrawing({ casting, seats, pxPerMm, isHot, face = 'front',
           strokeWidth={px(17.5)}
         />
       </g>
-      {map.ribs.map(([[x1, y1], [x2, y2]], i) => (
-        <g key={i} strokeLinecap="round">
-          <path d={`M${x1} ${-y1}L${x2} ${-y2}`} stroke={token('ink')} strokeWidth={px(8)} />
-          <path d={`M${x1} ${-y1}L${x2} ${-y2}`} stroke={ground} strokeWidth={px(5.4)} />
-        </g>
-      ))}
+      <g strokeLinecap="round" fill="none">
+        <path d={ribsPath(map)} stroke={token('ink')} strokeWidth={px(8)} />
+        <path d={ribsPath(map)} stroke={ground} strokeWidth={px(5.4)} />
+      </g>
       <path d={castingOutlinePath(map)} fill="none" stroke={token('ink')} strokeWidth={px(2.6)} />
-      {map.bolts.map(([x, y], i) => (
-        <g key={i} transform={`translate(${x} ${-y})`}>
-          <circle r={px(6.4)} fill={token('plate')} stroke={token('ink')} strokeWidth={px(1.5)} />
-          <circle r={px(2.1)} fill={token('ink')} />
-        </g>
-      ))}
+      <path
+        d={circlesPath(map.bolts, px(6.4))}
+        fill={token('plate')}
+        stroke={token('ink')}
+        strokeWidth={px(1.5)}
+      />
+      <path d={circlesPath(map.bolts, px(2.1))} fill={token('ink')} />
       {placed.map((each) => {
         const { seat, how } = each;
         const state = seats.find(({ seatId }) => seatId === seat.id);
