@@ -197,7 +197,7 @@ describe('one seat from measured bore to home, square and on record', () => {
     await untilReady(page);
     await tap(page, 'Stuck at?');
     await typeOnPad(page, '6.5');
-    await waitForText(page, 'run-second', /At 6\.5 mm/);
+    await waitForText(page, 'run-second', /At 6\.5\smm/);
     // It lay there for half an hour before it went back: the next heat begins cold.
     await retimeHeat(app, place, 'casting_out', 1800);
     await page.waitForFunction(

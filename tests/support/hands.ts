@@ -56,7 +56,12 @@ async function touch(element: ElementHandle<Element>): Promise<boolean> {
     )
     // It led to another page.
     .catch(() => true);
-  await element.tap();
+  // Drawn anew in this very moment: it is looked for again.
+  const isThere = await element.tap().then(
+    () => true,
+    () => false,
+  );
+  if (!isThere) return false;
   // Counted from when the finger is up again: a slow machine's touch must not be done twice.
   return Promise.race([arrived, wait(5000).then(() => false)]);
 }

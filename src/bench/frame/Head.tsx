@@ -39,6 +39,10 @@ const TITLE_LINK = {
   textUnderlineOffset: 4,
   display: 'inline-block',
   lineHeight: '48px',
+  maxWidth: '100%',
+  overflow: 'hidden',
+  textOverflow: 'ellipsis',
+  verticalAlign: 'bottom',
 } as const;
 
 type TitleProps = { title: ReactNode; subtitle: ReactNode; href: string | undefined };

@@ -288,6 +288,6 @@ describe('the buttons of the heat run', () => {
     depth!.does();
     expect(bench.wentTo).toEqual(['depth']);
     bench.add(event('stuck', { depthMm: 6.5 }, { seatId: bench.view.seat.id }, bench.atS));
-    expect(bench.actions()[1]?.words).toBe('At 6.5 mm');
+    expect(bench.actions()[1]?.words).toBe('At 6.5\u00a0mm');
   });
 });

@@ -35,7 +35,7 @@ export function ShopName({ name }: { name: string }) {
         shown={name}
         read={readName}
         onTake={(next) => void save(next)}
-        width={360}
+        width="min(360px, 100%)"
       />
       {problem && <Note role="alert">The server does not answer: type it again when it is back.</Note>}
     </Box>
