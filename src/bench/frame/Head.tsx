@@ -39,10 +39,8 @@ const TITLE_LINK = {
   textUnderlineOffset: 4,
   display: 'inline-block',
   lineHeight: '48px',
-  maxWidth: '100%',
   overflow: 'hidden',
   textOverflow: 'ellipsis',
-  verticalAlign: 'bottom',
 } as const;
 
 type TitleProps = { title: ReactNode; subtitle: ReactNode; href: string | undefined };
@@ -54,10 +52,11 @@ const Title = ({ title, subtitle, href }: TitleProps) => (
       fontSize: TYPE.text,
       whiteSpace: 'nowrap',
       overflow: 'hidden',
-      textOverflow: 'ellipsis',
       flex: 1,
       minWidth: 0,
-      display: { xs: 'none', sm: 'block' },
+      display: { xs: 'none', sm: 'flex' },
+      alignItems: 'center',
+      gap: 0.75,
     }}
   >
     {href ? (
@@ -68,8 +67,14 @@ const Title = ({ title, subtitle, href }: TitleProps) => (
       <Box component="b" sx={{ color: token('ink'), fontWeight: 700 }}>
         {title}
       </Box>
-    )}{' '}
-    {subtitle}
+    )}
+    {/* What is of the title gives way first. */}
+    <Box
+      component="span"
+      sx={{ minWidth: 0, flexShrink: 1000, overflow: 'hidden', textOverflow: 'ellipsis' }}
+    >
+      {subtitle}
+    </Box>
   </Quiet>
 );
 
