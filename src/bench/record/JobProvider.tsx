@@ -20,7 +20,7 @@ import type { SeatView } from '@/core/job/seatView';
 import type { LoadedJob, ProjectedJob } from '@/core/project/project';
 import { usePerson } from './hooks';
 import { useAskPerson, type AskPerson } from './useAskPerson';
-import type { JobSnapshot } from './jobSnapshot';
+import type { JobSnapshot, ShownJob } from './jobSnapshot';
 import { JobStore } from './jobStore';
 import { withAct } from './lastActs';
 import { liveStream } from './liveStream';
@@ -35,7 +35,7 @@ type NewReading = Pick<
 /** A change in place (sizes, a part): no entry, so it says itself what it was and how it is undone. */
 export type Change = { words: string; atMs: number; undo: () => void };
 
-export type JobContext = Omit<JobSnapshot, 'entries'> & {
+export type JobContext = ShownJob & {
   /** What was last done on this screen, a whole slip together; empty after it was taken back. */
   lastActs: readonly JobEvent[];
   takeBack: () => void;
@@ -225,26 +225,20 @@ export function JobProvider({
   const [drawnMs] = useState(initialMs);
   useEffect(() => store.start(drawnMs), [store, drawnMs]);
   useEffect(() => store.adopt(initial), [store, initial]);
-  const snapshot = useSyncExternalStore(store.subscribe, store.getSnapshot, store.getSnapshot);
-  const { record, job, marks, keptIds, waitingEdits, refused } = snapshot;
-  const person = usePerson(record.people);
+  const shown = useSyncExternalStore(store.subscribe, store.getShown, store.getShown);
+  const person = usePerson(shown.record.people);
   const { isAskingPerson, askPerson, stopAsking } = useAskPerson(person);
   const acts = useActs(initial.id, person, askPerson);
   const [lastChange, noteChange] = useState<Change | null>(null);
   const value = useMemo(
     (): JobContext => ({
-      record,
-      job,
-      marks,
-      keptIds,
-      waitingEdits,
-      refused,
+      ...shown,
       ...acts,
       lastChange,
       noteChange,
       person,
       drawnMs,
-      views: job.seats,
+      views: shown.job.seats,
       reload: store.reload,
       replaceSeat: store.replaceSeat,
       leaveOut: (id) => void outbox.leaveOut(id),
@@ -253,23 +247,7 @@ export function JobProvider({
       isAskingPerson,
       stopAsking,
     }),
-    // The list of entries comes later than the screen and is asked for by whom it concerns.
-    [
-      record,
-      job,
-      marks,
-      keptIds,
-      waitingEdits,
-      refused,
-      acts,
-      lastChange,
-      person,
-      drawnMs,
-      store,
-      askPerson,
-      isAskingPerson,
-      stopAsking,
-    ],
+    [shown, acts, lastChange, person, drawnMs, store, askPerson, isAskingPerson, stopAsking],
   );
   return (
     <Store.Provider value={store}>

@@ -24,6 +24,8 @@ export type JobSnapshot = {
   entries: Entries | null;
 };
 
+export type ShownJob = Omit<JobSnapshot, 'entries'>;
+
 /**
  * The state of `job` after more entries; made anew from the whole record where they bear on what came before. `behind`: entries that lie
  * between the whole record and these. Null where the whole record is wanted, and not here.

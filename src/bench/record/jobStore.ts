@@ -8,7 +8,7 @@ import type { Entries } from '@/core/record/entries';
 import { applyEdit } from '@/core/record/edits';
 import type { Seat } from '@/core/record/job';
 import { loadJson } from './door';
-import { advancedOrRebuilt, snapshotOf, type JobSnapshot } from './jobSnapshot';
+import { advancedOrRebuilt, snapshotOf, type JobSnapshot, type ShownJob } from './jobSnapshot';
 import { openKeptHere } from './keptHere';
 import { liveStream, type Change } from './liveStream';
 import { isEdit, isEntry, type Kept, type KeptInJob } from './kept';
@@ -44,6 +44,8 @@ export class JobStore {
   private viewer = new JobViewer();
   private listeners = new Set<() => void>();
   private snapshot: JobSnapshot;
+  /** The snapshot without its list of entries, which comes later than the screen: the same object when only that came. */
+  private shown: ShownJob;
   /** As it was opened: the very same until something of it changes. */
   readonly opened: JobView;
   private timers = new Map<'cool' | 'keep' | 'fetch', ReturnType<typeof setTimeout>>();
@@ -60,6 +62,7 @@ export class JobStore {
     this.first = initial;
     this.readAt = initial.version;
     this.snapshot = this.make(nowMs);
+    this.shown = this.snapshot;
     this.opened = this.snapshot.job;
   }
 
@@ -68,6 +71,8 @@ export class JobStore {
   }
 
   getSnapshot = (): JobSnapshot => this.snapshot;
+
+  getShown = (): ShownJob => this.shown;
 
   subscribe = (listener: () => void) => {
     this.listeners.add(listener);
@@ -268,6 +273,7 @@ export class JobStore {
   private changed() {
     const nowMs = liveStream.now();
     this.snapshot = this.make(nowMs);
+    this.shown = this.snapshot;
     this.listeners.forEach((listener) => listener());
     this.wakeWhenOther(nowMs);
     this.after('keep', KEEP_AFTER_MS, () => void this.keep());
