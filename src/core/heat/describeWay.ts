@@ -8,7 +8,10 @@ import { settlingTemperature, type LumpedBody } from './lumped';
 import { predictDrop, type DropProblem } from './predictDrop';
 import type { WayIn, WayInProblem } from './wayIn';
 
-/** Seconds that must be sure between oven door and letting go; below the lesser figure a plan does not work. Common practice, no source. */
+/**
+ * Seconds to work in: sure between oven door and letting go, or light enough for blows that creep to a depth. Below the lesser figure
+ * a plan does not work. Common practice, no source.
+ */
 export const WANTED_SECONDS = 60;
 export const LEAST_SECONDS = 15;
 
@@ -68,6 +71,10 @@ const worstPair = ({ diameterMm, interferenceMm: { value, u }, race, housing }: 
   ringAlphaPerK: race.alphaPerK,
   housingAlphaPerK: housing.alphaPerK,
 });
+
+/** How the clearance goes on from given temperatures. */
+export const predictWay = (problem: WayInProblem, ringC: number, housingC: number, horizonS: number) =>
+  predictDrop(dropProblem(problem, ringC, housingC), horizonS, 5);
 
 /** One way at given temperatures: what it leaves clear, for how long, and what it would spoil. */
 export function describeWay(problem: WayInProblem, way: Way, ringC: number, housingC: number): WayIn {

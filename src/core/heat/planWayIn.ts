@@ -1,9 +1,15 @@
 import { isLightAlloy } from '@/core/catalogue/materials';
 import type { Way } from '@/core/record/vocabulary';
-import { describeWay, HOTTEST_PLAN_C, PLAN_STEP_C, planHeat } from './describeWay';
+import {
+  describeWay,
+  HOTTEST_PLAN_C,
+  PLAN_STEP_C,
+  planHeat,
+  predictWay,
+  WANTED_SECONDS,
+} from './describeWay';
 import { freeTemperature, leastClearanceMm } from './expansion';
 import { forceLeft, LIGHT_BLOWS_N } from './forceLeft';
-import { shareAt } from './hotBoss';
 import { findMildest, THRESHOLDS, type MildCase, type Mildest } from './mildest';
 import type { WayIn, WayInPlan, WayInProblem, WayObjection } from './wayIn';
 import { isDrop, isHeated } from './waySorts';
@@ -47,15 +53,12 @@ function planForce(problem: WayInProblem, way: Way, cold: WayIn): WayIn {
   });
 }
 
-/** A bore as wide as one of this temperature that grows freely, where the boss or the whole casting has `housingC`. */
-const boreAt = ({ hotBoss, roomC }: WayInProblem, housingC: number) =>
-  hotBoss
-    ? roomC + (housingC - roomC) * shareAt(hotBoss.likely.boreShare, hotBoss.likely.stepS, 0)
-    : housingC;
-
 const WARM_FROM_C = 50;
 
-/** Warm enough that light blows walk it in, and no warmer; the blows stop at the depth, so that nothing has to stop the part. */
+/**
+ * Warm enough that light blows still walk it in at the end of the seconds to work in, and no warmer; the blows stop at the depth, so
+ * that nothing has to stop the part.
+ */
 function planWarmTap(problem: WayInProblem): WayIn {
   const hottestC = Math.min(
     HOTTEST_PLAN_C,
@@ -63,13 +66,18 @@ function planWarmTap(problem: WayInProblem): WayIn {
       .filter(({ sees, share }) => sees === 'casting' && share === undefined)
       .map(({ limitC }) => limitC),
   );
-  const forceWhen = (housingC: number) =>
-    forceLeft(problem, { ringC: problem.freezerC, boreC: boreAt(problem, housingC) });
+  const forceAfter = (housingC: number, timeS: number) => {
+    const { moments } = predictWay(problem, problem.freezerC, housingC, timeS);
+    return forceLeft(problem, moments.at(-1)!);
+  };
   let housingC = WARM_FROM_C;
-  while (housingC + PLAN_STEP_C <= hottestC && (forceWhen(housingC)?.high ?? 0) > LIGHT_BLOWS_N)
+  while (
+    housingC + PLAN_STEP_C <= hottestC &&
+    (forceAfter(housingC, WANTED_SECONDS)?.high ?? 0) > LIGHT_BLOWS_N
+  )
     housingC += PLAN_STEP_C;
   const plan = describeWay(problem, 'warm_tap', problem.freezerC, housingC);
-  const forceN = forceWhen(housingC);
+  const forceN = forceAfter(housingC, 0);
   return withObjections(problem, { ...plan, forceN, works: forceN !== null && plan.broken.length === 0 });
 }
 

@@ -5,7 +5,27 @@ import { NOW, demo, seatOf, event, withEntries, viewJob, viewSeat } from '../../
 import { project } from '@/core/project/project';
 import { heatAt } from './castingHeat';
 import { viewHeatRun } from './heatRun';
+import { LEAST_SECONDS } from '@/core/heat/describeWay';
+import { isHeated } from '@/core/heat/waySorts';
+import { buildDemo } from '../../../database/demo/demo';
+import { planSeat, surroundingsOf } from './planSeat';
 import { findNextMove } from '@/core/walk/nextMove';
+
+/** Every warm way that works, of every seat of the demo with its fit known. */
+function* warmPlans() {
+  for (const {
+    job: { machine },
+  } of buildDemo(NOW)) {
+    const record = demo(machine);
+    const job = viewJob(record, NOW);
+    for (const seat of job.seats) {
+      const plans = planSeat(seat, surroundingsOf(seat, job), 'oven')?.ways ?? [];
+      for (const { way, housingC, ringC, works } of plans)
+        if (works && isHeated(way))
+          yield { record, seat: seat.seat, castingId: seat.casting.id, plan: { way, housingC, ringC } };
+    }
+  }
+}
 
 describe('the heat run', () => {
   const record = demo('Fenwold 7');
@@ -55,6 +75,37 @@ describe('the heat run', () => {
     expect(run([], 1100)).toMatchObject({ call: 'wait', reason: 'hot_enough_take_it_out' });
     expect(run([out], 1205)).toMatchObject({ call: 'go' });
     expect(run([out], 1200 + 800)).toMatchObject({ call: 'too_late' });
+  });
+  it('whatever is taken out when it is told to goes in for the seconds to work in, by every warm way of every seat', () => {
+    let tried = 0;
+    for (const { record: job, seat: each, castingId, plan } of warmPlans()) {
+      const heated = [
+        event('way_in_chosen', { ...plan, formulaVersion: 't' }, { seatId: each.id }, 0),
+        event('part_into_freezer', { freezerC: plan.ringC, place: null }, { seatId: each.id }, 0),
+        event(
+          'casting_into_heat',
+          { source: 'oven', sourceC: plan.housingC + 10, castingC: 20, place: null },
+          { castingId },
+          0,
+        ),
+      ].filter(({ kind }) => kind !== 'part_into_freezer' || plan.ringC < 0);
+      const at = (extra: JobEvent[], atS: number) => {
+        const nowMs = NOW + atS * 1000;
+        const clean = { ...job, entries: { readings: job.entries.readings, events: [] } };
+        const shown = viewSeat(withEntries(clean, [], [...heated, ...extra]), each.id, nowMs)!;
+        return viewHeatRun({ view: shown, probe: [], roomC: 20, nowMs });
+      };
+      let outS = 0;
+      while (outS < 3 * 3600 && at([], outS).reason !== 'hot_enough_take_it_out') outS += 30;
+      if (outS >= 3 * 3600) continue;
+      tried++;
+      const taken = event('casting_out', {}, { castingId }, outS);
+      for (const afterS of [1, LEAST_SECONDS - 1])
+        expect(['go', 'push'], `${each.name}, ${plan.way} at ${plan.housingC} °C`).toContain(
+          at([taken], outS + afterS).call,
+        );
+    }
+    expect(tried).toBeGreaterThan(20);
   });
   describe('with hot air on the boss', () => {
     const air = event(

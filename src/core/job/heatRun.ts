@@ -1,7 +1,14 @@
 import { bearingBody } from '@/core/catalogue/bearings/inside';
 import { clearanceAt, freeTemperature, leastClearanceMm } from '@/core/heat/expansion';
 import { gripAfterLettingGoS } from '@/core/heat/grip';
-import { boreTemperature, predictDrop, type DropMoment, type DropProblem } from '@/core/heat/predictDrop';
+import { LEAST_SECONDS, WANTED_SECONDS } from '@/core/heat/describeWay';
+import {
+  boreTemperature,
+  predictDrop,
+  type DropMoment,
+  type DropPrediction,
+  type DropProblem,
+} from '@/core/heat/predictDrop';
 import { timeUntil } from '@/core/heat/soak';
 import { isDrop, isHeated } from '@/core/heat/waySorts';
 import { bandOf } from '@/core/quantity/measured';
@@ -26,6 +33,7 @@ export type HeatReason =
   | 'probe_the_boss'
   | 'bore_still_small'
   | 'still_tight_for_blows'
+  | 'not_for_long_enough'
   | 'cooled_blows_too_hard'
   | 'hot_enough_take_it_out'
   | 'hot_enough_air_off'
@@ -126,6 +134,22 @@ function hotIn(input: RunInput): number | null {
   return wholeS === null ? null : Math.max(0, wholeS - (input.nowMs - heat.sinceMs) / 1000);
 }
 
+/** A casting this close to its plan does not get hotter by waiting. */
+const AS_PLANNED_K = 2;
+
+/**
+ * Taken out now, there is time to work in: the seconds that a plan wants are sure (or the blows stay light for so long); the least of
+ * them do where the casting is as hot as planned and cannot give more.
+ */
+function isReady({ view }: RunInput, problem: DropProblem, { moments, sureUntilS }: DropPrediction): boolean {
+  const { wayIn } = view.history;
+  const isAsPlanned = wayIn !== null && moments[0]!.housingC >= wayIn.housingC - AS_PLANNED_K;
+  const seconds = isAsPlanned ? LEAST_SECONDS : WANTED_SECONDS;
+  if (!isPushed(view)) return sureUntilS === null || sureUntilS >= seconds;
+  const later = moments.find(({ timeS }) => timeS >= seconds);
+  return later === undefined || (pushNow(view, problem, later)?.isLight ?? true);
+}
+
 /** State of the drop at `nowMs`: restarted from the last probe reading where there is one, else from the oven's dial. */
 export function viewHeatRun(input: RunInput): HeatRunView {
   const { view, nowMs } = input;
@@ -144,7 +168,7 @@ export function viewHeatRun(input: RunInput): HeatRunView {
   const falls = !isPushed(view);
   const push = now && !falls ? pushNow(view, problem, now) : null;
   return {
-    ...judge(view, { now, marginMm: problem.marginMm, push }),
+    ...judge(view, { now, marginMm: problem.marginMm, push, isReady: isReady(input, problem, prediction) }),
     now,
     marginMm: problem.marginMm,
     push,
@@ -179,15 +203,15 @@ export const isColdPush = ({ history }: Pick<SeatView, 'history'>): boolean =>
   isPushed({ history }) && !isHeated(history.wayIn!.way);
 
 type Call = { call: HeatCall; reason: HeatReason };
-type Now = Pick<HeatRunView, 'now' | 'marginMm' | 'push'>;
+type Now = Pick<HeatRunView, 'now' | 'marginMm' | 'push'> & { isReady: boolean };
 
-const hotEnough = (source: HeatSource): Call => ({
-  call: 'wait',
-  reason: source === 'gun' ? 'hot_enough_air_off' : 'hot_enough_take_it_out',
-});
+function hotEnough(source: HeatSource, ready: boolean): Call {
+  if (!ready) return { call: 'wait', reason: 'not_for_long_enough' };
+  return { call: 'wait', reason: source === 'gun' ? 'hot_enough_air_off' : 'hot_enough_take_it_out' };
+}
 
 /** Of a part that is walked in by light blows while it is warm: it need not drop, and goes on as long as it is warm. */
-function judgeBlows({ heat, history }: SeatView, push: PushNow | null): Call {
+function judgeBlows({ heat, history }: SeatView, push: PushNow | null, ready: boolean): Call {
   if (heat.phase === 'cold') return { call: 'wait', reason: 'not_heating' };
   const isLight = push === null ? heat.phase === 'out' : push.isLight;
   if (heat.phase === 'out')
@@ -195,10 +219,10 @@ function judgeBlows({ heat, history }: SeatView, push: PushNow | null): Call {
       ? { call: 'push', reason: 'light_blows' }
       : { call: 'too_late', reason: 'cooled_blows_too_hard' };
   if (!isLight) return { call: 'wait', reason: history.freezer ? 'still_tight_for_blows' : 'not_cold_yet' };
-  return hotEnough(heat.source);
+  return hotEnough(heat.source, ready);
 }
 
-function judge(view: SeatView, { now, marginMm, push }: Now): Call {
+function judge(view: SeatView, { now, marginMm, push, isReady: ready }: Now): Call {
   const { heat, history } = view;
   if (history.homeMs !== null)
     return { call: 'home', reason: isColdPush(view) ? 'it_is_home_cold' : 'it_is_home' };
@@ -209,14 +233,14 @@ function judge(view: SeatView, { now, marginMm, push }: Now): Call {
   // Nothing but a probe on the boss tells how hot the air made it.
   const isUnknownAir = heat.phase !== 'cold' && heat.source === 'gun' && now === null;
   if (isUnknownAir && heat.phase === 'in_heat') return { call: 'wait', reason: 'probe_the_boss' };
-  if (isPushed(view)) return judgeBlows(view, push);
+  if (isPushed(view)) return judgeBlows(view, push, ready);
   if (isUnknownAir) return { call: 'too_late', reason: 'probe_the_boss' };
   const isSure = now !== null && bandOf(now.clearanceMm).low >= marginMm;
   if (heat.phase === 'out')
     return isSure ? { call: 'go', reason: 'sure' } : { call: 'too_late', reason: 'band_at_margin' };
   if (heat.phase === 'cold')
     return isSure ? { call: 'go', reason: 'sure' } : { call: 'wait', reason: 'not_heating' };
-  if (isSure) return hotEnough(heat.source);
+  if (isSure) return hotEnough(heat.source, ready);
   return {
     call: 'wait',
     reason: history.wayIn?.way === 'heat_chill' && !history.freezer ? 'not_cold_yet' : 'bore_still_small',
@@ -224,7 +248,7 @@ function judge(view: SeatView, { now, marginMm, push }: Now): Call {
 }
 
 const emptyRun = (view: SeatView): HeatRunView => ({
-  ...judge(view, { now: null, marginMm: 0, push: null }),
+  ...judge(view, { now: null, marginMm: 0, push: null, isReady: false }),
   now: null,
   push: null,
   marginMm: leastClearanceMm(view.seat.spec.part.outsideMm),

@@ -1,13 +1,31 @@
 import { forceLeft, LIGHT_BLOWS_N, type Nip } from '@/core/heat/forceLeft';
-import { boreTemperature, type DropMoment, type DropProblem } from '@/core/heat/predictDrop';
+import { WANTED_SECONDS } from '@/core/heat/describeWay';
+import { predictDrop, type DropMoment, type DropProblem } from '@/core/heat/predictDrop';
 import type { SeatView } from './seatView';
 
 /** What a push needs at the temperatures that part and casting have now. */
 export type PushNow = {
   forceN: { low: number; high: number };
-  /** Light blows do it, or the force that the way was planned with: a warm part that has cooled asks for more. */
+  /** Light blows do it, or what the plan comes to at the end of its seconds to work in: a warm part that has cooled more asks for more. */
   isLight: boolean;
 };
+
+/** What the way, as it was planned, asks for at the end of the seconds to work in. */
+function plannedForce(
+  nip: Nip,
+  problem: DropProblem,
+  { ringC, housingC }: { ringC: number; housingC: number },
+) {
+  const { ring, housing } = problem.bodies;
+  const bodies = {
+    ...problem.bodies,
+    ring: { ...ring, startC: ringC },
+    housing: { ...housing, startC: housingC },
+  };
+  const hotBoss = problem.hotBoss && { hotBoss: { ...problem.hotBoss, sinceS: 0 } };
+  const course = predictDrop({ ...problem, ...hotBoss, bodies }, WANTED_SECONDS, WANTED_SECONDS);
+  return forceLeft(nip, course.moments.at(-1)!);
+}
 
 const middleOf = ({ low, high }: { low: number; high: number }) => (low + high) / 2;
 /** A reading a degree off the plan is the plan. */
@@ -24,10 +42,7 @@ export function pushNow(
   // The clearance carries the part's doubt and that of the temperatures: what is left without the part's is theirs.
   const uGrowthMm = Math.sqrt(Math.max(0, clearanceMm.u ** 2 - problem.interferenceMm.u ** 2));
   const forceN = forceLeft(nip, { ringC, boreC, uGrowthMm });
-  const planned = forceLeft(nip, {
-    ringC: wayIn.ringC,
-    boreC: boreTemperature(problem, 0, wayIn.housingC),
-  });
+  const planned = plannedForce(nip, problem, wayIn);
   if (!forceN || !planned) return null;
   return {
     forceN,

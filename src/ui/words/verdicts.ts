@@ -102,6 +102,7 @@ export const REASON_WORDS: Record<HeatReason, string> = {
   probe_the_boss: 'Hot air has no dial: hold the probe on the boss.',
   bore_still_small: 'The bore is still too small to be sure.',
   still_tight_for_blows: 'Still too tight for light blows.',
+  not_for_long_enough: 'It would go in now, but not for long enough to work in. Leave it in the heat.',
   cooled_blows_too_hard: 'It has cooled: light blows no longer do it. Back to the heat.',
   hot_enough_take_it_out: 'Hot enough. Take the casting out.',
   hot_enough_air_off: 'Hot enough. Air off, and in with it at once.',
