@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { drawsHeat } from '@/core/heat/rest';
 import { brokenAtDial } from '@/core/job/dialCeilings';
-import { isPushed } from '@/core/job/heatRun';
+import { isPushed } from '@/core/job/pushNow';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import { useJob } from '@/bench/record/JobProvider';

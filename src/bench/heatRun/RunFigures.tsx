@@ -1,6 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
-import { isPushed, type HeatRunView } from '@/core/job/heatRun';
+import type { HeatRunView } from '@/core/job/heatRun';
+import { isPushed } from '@/core/job/pushNow';
 import type { SeatView } from '@/core/job/seatView';
 import { isHeated } from '@/core/heat/waySorts';
 import { asText, showClock, showFit, showForce, showTemperature, type Units } from '@/core/quantity/format';
@@ -23,7 +24,7 @@ function countOf(run: HeatRunView, { heat, history }: SeatView, units: Units): C
   if (heat.phase === 'in_heat')
     return run.hotInS === null
       ? null
-      : { figure: showClock(run.hotInS), unit: 'to go', note: 'until it is as hot as planned' };
+      : { figure: showClock(run.hotInS), unit: 'to go', note: 'until it is hot enough to work in' };
   // Nothing can be said of seconds: what is wanted stands there.
   const isUnknown = run.now === null || heat.phase === 'cold';
   if (isUnknown && way && isHeated(way.way))

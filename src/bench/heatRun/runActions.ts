@@ -1,7 +1,8 @@
 import type { HeatPlace } from '@/core/record/events/heat';
 import { FREEZER_C } from '@/core/heat/soak';
 import { isChilled, isHeated } from '@/core/heat/waySorts';
-import { isColdPush, isPushed, type HeatRunView } from '@/core/job/heatRun';
+import type { HeatRunView } from '@/core/job/heatRun';
+import { isColdPush, isPushed } from '@/core/job/pushNow';
 import { FORMULA_VERSION } from '@/core/job/seatFit';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showSize, showTemperature, type Units } from '@/core/quantity/format';

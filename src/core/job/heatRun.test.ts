@@ -107,6 +107,19 @@ describe('the heat run', () => {
     }
     expect(tried).toBeGreaterThan(20);
   });
+  it('the time to go ends when it says take it out, and an oven set too low says so at once', () => {
+    const shown = run([], 60);
+    expect(shown.reason).toBe('bore_still_small');
+    const readyS = 60 + shown.hotInS!;
+    expect(run([], readyS - 10).reason).not.toBe('hot_enough_take_it_out');
+    expect(run([], readyS + 1)).toMatchObject({ reason: 'hot_enough_take_it_out', hotInS: 0 });
+    const tepid = event(
+      'casting_into_heat',
+      { source: 'oven', sourceC: 45, castingC: 20, place: null },
+      { castingId: casting.id },
+    );
+    expect(run([tepid], 60)).toMatchObject({ call: 'wait', reason: 'dial_too_low', hotInS: null });
+  });
   describe('with hot air on the boss', () => {
     const air = event(
       'casting_into_heat',

@@ -1,27 +1,12 @@
 import { bearingBody } from '@/core/catalogue/bearings/inside';
 import { clearanceAt, freeTemperature, leastClearanceMm } from '@/core/heat/expansion';
 import { gripAfterLettingGoS } from '@/core/heat/grip';
-import { LEAST_SECONDS, WANTED_SECONDS } from '@/core/heat/describeWay';
-import {
-  boreTemperature,
-  predictDrop,
-  type DropMoment,
-  type DropPrediction,
-  type DropProblem,
-} from '@/core/heat/predictDrop';
-import { timeUntil } from '@/core/heat/soak';
-import { isDrop, isHeated } from '@/core/heat/waySorts';
+import { boreTemperature, predictDrop, type DropMoment, type DropProblem } from '@/core/heat/predictDrop';
 import { bandOf } from '@/core/quantity/measured';
 import type { HeatSource } from '@/core/record/vocabulary';
-import {
-  bodies,
-  castingSoak,
-  dropProblem,
-  ringTemperatures,
-  startOfPrediction,
-  type RunInput,
-} from './heatRunStart';
-import { pushNow, type PushNow } from './pushNow';
+import { bodies, dropProblem, ringTemperatures, startOfPrediction, type RunInput } from './heatRunStart';
+import { isColdPush, isPushed, pushNow, type PushNow } from './pushNow';
+import { isReady, readyInS } from './readyIn';
 import type { SeatView } from './seatView';
 
 /** What the big sign says. Each has its own word and its own shape. */
@@ -34,6 +19,7 @@ export type HeatReason =
   | 'bore_still_small'
   | 'still_tight_for_blows'
   | 'not_for_long_enough'
+  | 'dial_too_low'
   | 'cooled_blows_too_hard'
   | 'hot_enough_take_it_out'
   | 'hot_enough_air_off'
@@ -67,7 +53,7 @@ export type HeatRunView = {
   gripsAfterS: number | null;
   /** Together free above this; null: never, or it is pushed. */
   freeC: number | null;
-  /** Seconds until the casting, still in the heat, has its planned temperature; null: never, or not in the heat. */
+  /** Seconds until the casting, still in its oven, is hot enough to be taken out; null: never at this dial, or not in an oven. */
   hotInS: number | null;
   /** Clearance over time from the door (t = 0) or, in the heat, from now; with what the probe said. */
   curve: {
@@ -124,32 +110,6 @@ function gripsAfter(input: RunInput, problem: DropProblem, now: DropMoment): num
 const freeBoth = (problem: DropProblem) =>
   freeTemperature({ ...pairOf(problem), interferenceMm: Math.max(0, problem.interferenceMm.value) });
 
-/** Seconds until a casting in an oven has its planned temperature. */
-function hotIn(input: RunInput): number | null {
-  const { heat, history } = input.view;
-  const soak = castingSoak(input);
-  if (heat.phase !== 'in_heat' || !soak) return null;
-  const wantedC = history.wayIn?.housingC ?? soak.surroundingsC;
-  const wholeS = timeUntil(soak, wantedC);
-  return wholeS === null ? null : Math.max(0, wholeS - (input.nowMs - heat.sinceMs) / 1000);
-}
-
-/** A casting this close to its plan does not get hotter by waiting. */
-const AS_PLANNED_K = 2;
-
-/**
- * Taken out now, there is time to work in: the seconds that a plan wants are sure (or the blows stay light for so long); the least of
- * them do where the casting is as hot as planned and cannot give more.
- */
-function isReady({ view }: RunInput, problem: DropProblem, { moments, sureUntilS }: DropPrediction): boolean {
-  const { wayIn } = view.history;
-  const isAsPlanned = wayIn !== null && moments[0]!.housingC >= wayIn.housingC - AS_PLANNED_K;
-  const seconds = isAsPlanned ? LEAST_SECONDS : WANTED_SECONDS;
-  if (!isPushed(view)) return sureUntilS === null || sureUntilS >= seconds;
-  const later = moments.find(({ timeS }) => timeS >= seconds);
-  return later === undefined || (pushNow(view, problem, later)?.isLight ?? true);
-}
-
 /** State of the drop at `nowMs`: restarted from the last probe reading where there is one, else from the oven's dial. */
 export function viewHeatRun(input: RunInput): HeatRunView {
   const { view, nowMs } = input;
@@ -167,8 +127,10 @@ export function viewHeatRun(input: RunInput): HeatRunView {
   const left = (untilS: number | null) => (untilS === null ? null : Math.max(0, untilS + offsetS - nowS));
   const falls = !isPushed(view);
   const push = now && !falls ? pushNow(view, problem, now) : null;
+  const hotInS = readyInS(input, started);
+  const readiness = isReady(input, problem) ? 'ready' : hotInS === null ? 'never' : 'not_yet';
   return {
-    ...judge(view, { now, marginMm: problem.marginMm, push, isReady: isReady(input, problem, prediction) }),
+    ...judge(view, { now, marginMm: problem.marginMm, push, readiness }),
     now,
     marginMm: problem.marginMm,
     push,
@@ -176,7 +138,7 @@ export function viewHeatRun(input: RunInput): HeatRunView {
     likelyLeftS: left(prediction.likelyUntilS),
     gripsAfterS: now && falls ? gripsAfter(input, problem, now) : null,
     freeC: falls ? freeBoth(problem) : null,
-    hotInS: hotIn(input),
+    hotInS,
     curve: {
       moments,
       measured: measuredClearances(input, problem, doorMs),
@@ -194,35 +156,36 @@ function momentAt(moments: readonly DropMoment[], timeS: number): DropMoment | n
   return after ?? moments.at(-1) ?? null;
 }
 
-/** Pushed, driven, drawn in or tapped: it does not fall by itself. */
-export const isPushed = ({ history: { wayIn } }: Pick<SeatView, 'history'>): boolean =>
-  wayIn !== null && !isDrop(wayIn.way);
-
-/** Pushed, driven or drawn in without any heat: no clock runs. */
-export const isColdPush = ({ history }: Pick<SeatView, 'history'>): boolean =>
-  isPushed({ history }) && !isHeated(history.wayIn!.way);
-
 type Call = { call: HeatCall; reason: HeatReason };
-type Now = Pick<HeatRunView, 'now' | 'marginMm' | 'push'> & { isReady: boolean };
+/** Of a casting in the heat: taken out now, is there time to work in? `never`: not at this dial, or nobody knows. */
+type Readiness = 'ready' | 'not_yet' | 'never';
+type Now = Pick<HeatRunView, 'now' | 'marginMm' | 'push'> & { readiness: Readiness };
 
-function hotEnough(source: HeatSource, ready: boolean): Call {
-  if (!ready) return { call: 'wait', reason: 'not_for_long_enough' };
-  return { call: 'wait', reason: source === 'gun' ? 'hot_enough_air_off' : 'hot_enough_take_it_out' };
+/** Of a casting in the heat that would take the part by now, or would not yet. */
+function judgeHeating(source: HeatSource, readiness: Readiness, wouldGo: boolean, notYet: HeatReason): Call {
+  const wait = (reason: HeatReason): Call => ({ call: 'wait', reason });
+  if (readiness === 'ready') return wait(source === 'gun' ? 'hot_enough_air_off' : 'hot_enough_take_it_out');
+  if (readiness === 'never' && source === 'oven' && notYet !== 'not_cold_yet') return wait('dial_too_low');
+  return wait(wouldGo ? 'not_for_long_enough' : notYet);
 }
 
 /** Of a part that is walked in by light blows while it is warm: it need not drop, and goes on as long as it is warm. */
-function judgeBlows({ heat, history }: SeatView, push: PushNow | null, ready: boolean): Call {
+function judgeBlows({ heat, history }: SeatView, push: PushNow | null, readiness: Readiness): Call {
   if (heat.phase === 'cold') return { call: 'wait', reason: 'not_heating' };
   const isLight = push === null ? heat.phase === 'out' : push.isLight;
   if (heat.phase === 'out')
     return isLight
       ? { call: 'push', reason: 'light_blows' }
       : { call: 'too_late', reason: 'cooled_blows_too_hard' };
-  if (!isLight) return { call: 'wait', reason: history.freezer ? 'still_tight_for_blows' : 'not_cold_yet' };
-  return hotEnough(heat.source, ready);
+  return judgeHeating(
+    heat.source,
+    readiness,
+    isLight,
+    history.freezer ? 'still_tight_for_blows' : 'not_cold_yet',
+  );
 }
 
-function judge(view: SeatView, { now, marginMm, push, isReady: ready }: Now): Call {
+function judge(view: SeatView, { now, marginMm, push, readiness }: Now): Call {
   const { heat, history } = view;
   if (history.homeMs !== null)
     return { call: 'home', reason: isColdPush(view) ? 'it_is_home_cold' : 'it_is_home' };
@@ -233,22 +196,19 @@ function judge(view: SeatView, { now, marginMm, push, isReady: ready }: Now): Ca
   // Nothing but a probe on the boss tells how hot the air made it.
   const isUnknownAir = heat.phase !== 'cold' && heat.source === 'gun' && now === null;
   if (isUnknownAir && heat.phase === 'in_heat') return { call: 'wait', reason: 'probe_the_boss' };
-  if (isPushed(view)) return judgeBlows(view, push, ready);
+  if (isPushed(view)) return judgeBlows(view, push, readiness);
   if (isUnknownAir) return { call: 'too_late', reason: 'probe_the_boss' };
   const isSure = now !== null && bandOf(now.clearanceMm).low >= marginMm;
   if (heat.phase === 'out')
     return isSure ? { call: 'go', reason: 'sure' } : { call: 'too_late', reason: 'band_at_margin' };
   if (heat.phase === 'cold')
     return isSure ? { call: 'go', reason: 'sure' } : { call: 'wait', reason: 'not_heating' };
-  if (isSure) return hotEnough(heat.source, ready);
-  return {
-    call: 'wait',
-    reason: history.wayIn?.way === 'heat_chill' && !history.freezer ? 'not_cold_yet' : 'bore_still_small',
-  };
+  const isNotColdYet = history.wayIn?.way === 'heat_chill' && !history.freezer;
+  return judgeHeating(heat.source, readiness, isSure, isNotColdYet ? 'not_cold_yet' : 'bore_still_small');
 }
 
 const emptyRun = (view: SeatView): HeatRunView => ({
-  ...judge(view, { now: null, marginMm: 0, push: null, isReady: false }),
+  ...judge(view, { now: null, marginMm: 0, push: null, readiness: 'not_yet' }),
   now: null,
   push: null,
   marginMm: leastClearanceMm(view.seat.spec.part.outsideMm),

@@ -27,7 +27,7 @@ export type RunInput = {
 };
 
 /** Temperature of the part at `atMs`: in the freezer, or at room temperature. */
-function partTemperature({ view: { seat, history }, roomC }: RunInput, atMs: number): number {
+export function partTemperature({ view: { seat, history }, roomC }: RunInput, atMs: number): number {
   if (!history.freezer) return roomC;
   const body = bearingBody(seat.spec.part);
   return soakTemperature(

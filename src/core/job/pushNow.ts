@@ -1,6 +1,7 @@
 import { forceLeft, LIGHT_BLOWS_N, type Nip } from '@/core/heat/forceLeft';
 import { WANTED_SECONDS } from '@/core/heat/describeWay';
 import { predictDrop, type DropMoment, type DropProblem } from '@/core/heat/predictDrop';
+import { isDrop, isHeated } from '@/core/heat/waySorts';
 import type { SeatView } from './seatView';
 
 /** What a push needs at the temperatures that part and casting have now. */
@@ -49,3 +50,11 @@ export function pushNow(
     isLight: middleOf(forceN) <= ABOUT * Math.max(LIGHT_BLOWS_N, middleOf(planned)),
   };
 }
+
+/** Pushed, driven, drawn in or tapped: it does not fall by itself. */
+export const isPushed = ({ history: { wayIn } }: Pick<SeatView, 'history'>): boolean =>
+  wayIn !== null && !isDrop(wayIn.way);
+
+/** Pushed, driven or drawn in without any heat: no clock runs. */
+export const isColdPush = ({ history }: Pick<SeatView, 'history'>): boolean =>
+  isPushed({ history }) && !isHeated(history.wayIn!.way);

@@ -103,6 +103,7 @@ export const REASON_WORDS: Record<HeatReason, string> = {
   bore_still_small: 'The bore is still too small to be sure.',
   still_tight_for_blows: 'Still too tight for light blows.',
   not_for_long_enough: 'It would go in now, but not for long enough to work in. Leave it in the heat.',
+  dial_too_low: 'Set like this, the oven never gets it hot enough to be sure. Out, and in again hotter.',
   cooled_blows_too_hard: 'It has cooled: light blows no longer do it. Back to the heat.',
   hot_enough_take_it_out: 'Hot enough. Take the casting out.',
   hot_enough_air_off: 'Hot enough. Air off, and in with it at once.',
