@@ -1,7 +1,6 @@
 import { DatabaseAway } from '@/bench/away/DatabaseAway';
 import { BenchHome } from '@/bench/home/BenchHome';
 import { JOB_KINDS } from '@/core/job/kinds/allKinds';
-import { loadAskable } from '@/server/jobs/loadAskable';
 import { loadBench } from '@/server/jobs/loadBench';
 import { loadHeat } from '@/server/jobs/loadHeat';
 import { loadPeople } from '@/server/jobs/loadJob';
@@ -24,7 +23,6 @@ export default async function BenchPage({
     people: await loadPeople(pool()),
     shop: await loadShop(),
     ownKinds: await loadOwnKinds(),
-    askable: await loadAskable(),
   }));
   if (!loaded) return <DatabaseAway />;
   const { bench, ...data } = loaded.data;

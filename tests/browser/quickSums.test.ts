@@ -1,9 +1,9 @@
 import type { Browser } from 'puppeteer-core';
 import { describe, expect, it } from 'vitest';
 import { bagCode } from '@/core/board/bagCode';
-import { gotoReady, openPage, textOf, waitForText, type App } from '../support/app';
+import { gotoReady, openPage, sendEvent, textOf, waitForText, type App } from '../support/app';
 import { answeredMs, PROMISE_KEPT_MS } from '../support/clocks';
-import { tap } from '../support/hands';
+import { startJob, tap } from '../support/hands';
 import { serveDemo } from '../support/serveDemo';
 
 let app: App;
@@ -60,6 +60,18 @@ describe('the ask line', () => {
     await gotoReady(page, app.url);
     await page.type('[data-testid="ask"]', 'qqqq');
     await page.waitForFunction(() => document.body.textContent?.includes('What can be asked here'));
+  });
+  it('a job that was put away is found by what was written down of it', async () => {
+    const id = await startJob(app, 'wheel_hub', 'Heron 110');
+    const { number } = (await (await fetch(`${app.url}/api/v1/jobs/${id}`)).json()) as { number: number };
+    await sendEvent(app, id, { kind: 'job_put_away', body: {} });
+    const { page } = await openPage(browser, { person: 'iq' });
+    await gotoReady(page, app.url);
+    for (const typed of ['heron', `bag ${bagCode(number)}`, `job ${number}`]) {
+      await page.type('[data-testid="ask"]', typed);
+      await waitForText(page, 'answer', new RegExp(`Heron 110, job ${number}`));
+      await tap(page, 'Clear');
+    }
   });
 });
 

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
 import type { Instrument } from '@/core/record/instrument';
+import type { AskableJob } from '@/core/ask/answer';
 import { bagCode } from '@/core/board/bagCode';
 import { uOf } from '@/core/gauge/sorts';
 import { idOf } from '../../database/demo/demo';
@@ -160,6 +161,21 @@ describe('the ask line’s own address', () => {
     expect(stood.rows).toEqual([{ is_put_away: true }]);
     for (const q of [`job ${started.number}`, `bag ${bagCode(started.number)}`, 'sandpiper 90', 'sandpiper'])
       expect(await ask(q), q).toMatchObject({ answer: 'job', number: started.number });
+  });
+  it('the line is sent the jobs that its words may mean, by a stack’s bag too, and no others', async () => {
+    const found = async (q: string) => {
+      const { json } = await call('askJobs', {}, undefined, `?q=${encodeURIComponent(q)}`);
+      return (json as unknown as { jobs: AskableJob[] }).jobs;
+    };
+    const ofWords = await found('bol 570');
+    expect(ofWords.map(({ machine }) => machine)).toContain('Bolver 570, swing arm');
+    for (const { machine } of ofWords) expect(machine).toMatch(/Bolver 570/);
+    const bolver = ofWords.find(({ machine }) => machine === 'Bolver 570');
+    expect(bolver!.stackCodes).toHaveLength(2);
+    for (const code of bolver!.stackCodes!)
+      expect(await found(`bag ${code.toLowerCase()}`), code).toEqual([bolver]);
+    expect(await found(`job ${bolver!.number}`)).toEqual([bolver]);
+    for (const q of ['6305 al c3', 'qwrtz', '%', '.*', 'olver']) expect(await found(q), q).toEqual([]);
   });
   it('an empty question is refused', async () =>
     expect((await call('ask', {}, undefined, '?q=')).status).toBe(400));

@@ -127,6 +127,7 @@ describe('what is answered is what is described', () => {
     ['/api/v1/bearings/{designation}', { designation: '6305' }],
     ['/api/v1/bearings', {}, '?bore_mm=25&outside_mm=62'],
     ['/api/v1/ask', {}, '?q=6305'],
+    ['/api/v1/ask/jobs', {}, '?q=412'],
     ['/api/v1/jobs', {}],
     ['/api/v1/jobs/{jobId}', { jobId: job.id }],
     ['/api/v1/jobs/{jobId}/state', { jobId: job.id }],

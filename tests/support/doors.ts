@@ -66,6 +66,7 @@ export function openDoors() {
     add('calibrate', instrument.PATCH);
     add('takeInstrumentOff', instrument.DELETE);
     add('choose', (await import('@/app/api/v1/people/[personId]/route')).PATCH);
+    add('askJobs', (await import('@/app/api/v1/ask/jobs/route')).GET);
     add('ask', (await import('@/app/api/v1/ask/route')).GET);
     add('orders', (await import('@/app/api/v1/orders/route')).GET);
     add('ordersCsv', (await import('@/app/api/v1/orders.csv/route')).GET);

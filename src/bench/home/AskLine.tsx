@@ -3,14 +3,15 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Link } from '@/ui/parts/Link';
 import { useRouter } from 'next/navigation';
-import { useEffect, useRef, useState, type RefObject } from 'react';
+import { useEffect, useMemo, useRef, useState, type RefObject } from 'react';
 import { writeAddress } from '@/core/sums/address';
-import { LONGEST_ASKED, type AskAnswer, type AskContext } from '@/core/ask/answer';
+import { LONGEST_ASKED, type AskableJob, type AskAnswer, type AskContext } from '@/core/ask/answer';
 import { sumPath } from '@/core/sums/sum';
 import { useStartJob } from '@/bench/frame/useStartJob';
 import type { WalkStyle } from '@/core/record/vocabulary';
 import { useLoaded } from '@/bench/record/useLoaded';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
+import { useAskable } from './useAskable';
 import type { AnswerPanel as AnswerPanelType } from './AnswerPanel';
 import { Note, Text } from '@/ui/parts/text';
 
@@ -59,6 +60,14 @@ function jobOf(answer: AskAnswer) {
 const asSizes = ({ shaftMm, outsideMm, widthMm }: Extract<AskAnswer, { answer: 'seal' }>) =>
   `${shaftMm}x${outsideMm}x${widthMm}`;
 
+const KNOWS_NOTHING = new Set<AskAnswer['answer']>(['what_can_be_asked', 'not_in_tables']);
+
+/** The bench's own jobs, as they are now, before those that the server found. */
+const withFound = (context: AskContext, found: readonly AskableJob[]): AskContext => ({
+  ...context,
+  jobs: [...context.jobs, ...found.filter(({ jobId }) => context.jobs.every((job) => job.jobId !== jobId))],
+});
+
 /** The ask line: has the focus when the Bench opens, answers in place, and one tap keeps the answer. */
 export function AskLine({ context, asked, walk }: { context: AskContext; asked: string; walk: WalkStyle }) {
   const router = useRouter();
@@ -69,7 +78,11 @@ export function AskLine({ context, asked, walk }: { context: AskContext; asked: 
   useEffect(() => {
     if (!window.matchMedia('(pointer: coarse)').matches) box.current?.focus({ preventScroll: true });
   }, []);
-  const answer = typed && loaded ? loaded.ask(typed, context) : null;
+  const { found, isAsking } = useAskable(typed);
+  const known = useMemo(() => withFound(context, found), [context, found]);
+  const said = typed && loaded ? loaded.ask(typed, known) : null;
+  // A job that is put away may yet be what was meant.
+  const answer = isAsking && said && KNOWS_NOTHING.has(said.answer) ? null : said;
   const Panel = loaded?.AnswerPanel;
 
   const keep = () => {
@@ -86,7 +99,7 @@ export function AskLine({ context, asked, walk }: { context: AskContext; asked: 
   return (
     <Box role="search" sx={{ mt: 0.5, mb: 1.5 }}>
       <AskRow box={box} typed={typed} setTyped={setTyped} clearProblem={clearProblem} onEnter={onEnter} />
-      {typed && !answer && <NoAnswer loaded={loaded} />}
+      {typed && !answer && <NoAnswer isComing={!loaded || said !== null} />}
       {answer && Panel && (
         <Panel answer={answer} units={context.units}>
           {href && answer.answer !== 'sums' && (
@@ -274,10 +287,8 @@ function Examples({ setTyped, box }: ExamplesProps) {
 }
 
 /** Why nothing stands below yet. */
-function NoAnswer({ loaded }: { loaded: Loaded | null }) {
-  return (
-    <Box role="status" sx={{ fontSize: TYPE.lead, minHeight: 44, display: 'flex', alignItems: 'center' }}>
-      {loaded ? 'Go on …' : 'One moment …'}
-    </Box>
-  );
-}
+const NoAnswer = ({ isComing }: { isComing: boolean }) => (
+  <Box role="status" sx={{ fontSize: TYPE.lead, minHeight: 44, display: 'flex', alignItems: 'center' }}>
+    {isComing ? 'One moment …' : 'Go on …'}
+  </Box>
+);

@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Link } from '@/ui/parts/Link';
 import { useMemo, useState } from 'react';
-import type { AskableJob, AskContext } from '@/core/ask/answer';
+import type { AskContext } from '@/core/ask/answer';
 import { bagCode } from '@/core/board/bagCode';
 import type { BenchJob } from '@/core/board/benchLine';
 import type { Units } from '@/core/quantity/format';
@@ -41,8 +41,6 @@ type Props = {
   kinds: readonly KindToStart[];
   ownKinds: readonly { id: string; name: string }[];
   heat: readonly HeatItem[];
-  /** Every job there is: those put away are asked for too. */
-  askable: readonly AskableJob[];
   nowMs: number;
   /** What the address asks: a bag’s label leads here with its code. */ asked: string;
 };
@@ -80,29 +78,26 @@ function moveFocus(event: React.KeyboardEvent) {
   links[(here + by + links.length) % links.length]?.focus();
 }
 
-type AskContextProps = Pick<Props, 'kinds' | 'askable'> & { units: Units; jobs: Bench['jobs'] };
+type AskContextProps = Pick<Props, 'kinds'> & { units: Units; jobs: Bench['jobs'] };
 
-/** The jobs on the bench as they are now, and those that are put away. */
-const useAskContext = ({ units, kinds, jobs, askable }: AskContextProps) =>
+/** The jobs on the bench as they are now. */
+const useAskContext = ({ units, kinds, jobs }: AskContextProps) =>
   useMemo<AskContext>(
     () => ({
       units,
       kinds,
-      jobs: [
-        ...jobs.map(({ jobId, machine, number, stackCodes }) => ({
-          jobId,
-          machine,
-          number,
-          stackCodes,
-          code: bagCode(number),
-        })),
-        ...askable.filter(({ jobId }) => jobs.every((job) => job.jobId !== jobId)),
-      ],
+      jobs: jobs.map(({ jobId, machine, number, stackCodes }) => ({
+        jobId,
+        machine,
+        number,
+        stackCodes,
+        code: bagCode(number),
+      })),
     }),
-    [units, kinds, jobs, askable],
+    [units, kinds, jobs],
   );
 
-export function BenchHome({ shop, initial, people, kinds, ownKinds, heat, askable, nowMs, asked }: Props) {
+export function BenchHome({ shop, initial, people, kinds, ownKinds, heat, nowMs, asked }: Props) {
   const person = usePerson(people);
   const walk = person?.walk ?? 'full';
   const [filter, setFilter] = useState<FilterName>('all');
@@ -111,7 +106,7 @@ export function BenchHome({ shop, initial, people, kinds, ownKinds, heat, askabl
   const first = mostUrgent(jobs, walk);
   const shown = jobs.filter(FILTERS[filter].isShown);
   const units = person?.units ?? 'metric';
-  const context = useAskContext({ units, kinds, jobs, askable });
+  const context = useAskContext({ units, kinds, jobs });
   const [isStarting, setStarting] = useState(jobs.length === 0);
   const words = first
     ? sayMove(first.moves[walk])

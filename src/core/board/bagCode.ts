@@ -18,12 +18,23 @@ export function bagCode(jobNumber: number): string {
   return code;
 }
 
+/** The inverse of SPREAD: 284 735 × 135 983 leaves 1 when it is divided by 26⁴. */
+const GATHER = 135983;
+
 /** Room for the jobs' own codes below the stacks'. */
-const JOBS = 20_000;
+export const JOBS_WITH_STACK_CODES = 20_000;
 
 /** Code of one stack's bag: no job's own, and no other stack's (up to 20 000 jobs, 20 stacks each). */
 export const stackCode = (jobNumber: number, index: number) =>
-  bagCode((jobNumber % JOBS) + JOBS * (index + 1));
+  bagCode((jobNumber % JOBS_WITH_STACK_CODES) + JOBS_WITH_STACK_CODES * (index + 1));
 
 export const isBagCode = (text: string) =>
   text.length === 4 && [...text.toUpperCase()].every((sign) => SIGNS.includes(sign));
+
+/** The job that a code belongs to by itself, or as the bag of one of its stacks; null: it is no code. */
+export function jobOfCode(code: string): { own: number; ofStack: number | null } | null {
+  if (!isBagCode(code)) return null;
+  const digits = [...code.toUpperCase()].reduce((sum, sign) => sum * SIGNS.length + SIGNS.indexOf(sign), 0);
+  const own = Number((BigInt(digits) * BigInt(GATHER)) % BigInt(COUNT));
+  return { own, ofStack: own >= JOBS_WITH_STACK_CODES ? own % JOBS_WITH_STACK_CODES : null };
+}

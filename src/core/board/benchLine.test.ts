@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { project } from '@/core/project/project';
 import { NOW, demo, event, summaryOf, withEvents } from '../../../tests/support/records';
 import { benchJob, stacksOf } from './benchLine';
-import { bagCode, stackCode } from './bagCode';
+import { bagCode, jobOfCode, stackCode } from './bagCode';
 
 describe('the bench', () => {
   it('says what each job waits for, and drops what was put away', () => {
@@ -23,6 +23,13 @@ describe('the bench', () => {
     ]).flat();
     expect(new Set(codes).size).toBe(codes.length);
     for (const code of codes.slice(0, 200)) expect(code).toMatch(/^[ACDEFGHJKLMNPQRTUVWXY34679]{4}$/);
+  });
+  it('a code leads back to its job, and a stack’s to the job of the stack', () => {
+    for (const n of [1, 412, 9999, 19_999]) {
+      expect(jobOfCode(bagCode(n).toLowerCase())).toEqual({ own: n, ofStack: null });
+      expect(jobOfCode(stackCode(n, 3))).toMatchObject({ ofStack: n });
+    }
+    for (const text of ['ABCD', 'ACD', '6305', '']) expect(jobOfCode(text), text).toBeNull();
   });
   it('stacks go by their plan, empty ones too, each with its code', () => {
     const record = demo('Bolver 570');

@@ -3,7 +3,7 @@ import { SUMS } from '@/core/sums/allSums';
 import { sentSchema } from '@/core/sums/schema';
 import type { AnswerField, Sum } from '@/core/sums/sum';
 import { askQuery } from '../sums/bodies';
-import { operation, queryOf, sent, type Paths } from './shapes';
+import { holding, listOf, operation, queryOf, sent, TEXT, UUID, WHOLE, type Paths } from './shapes';
 
 const ANSWER_TYPE = (quantity: AnswerField['quantity']) =>
   quantity === 'words'
@@ -57,6 +57,21 @@ export function sumPaths(): Paths {
           additionalProperties: true,
         },
         says: 'The kind of the answer, and what was found; more keys than listed stand in it.',
+        refuses: [400],
+      }),
+    },
+    '/api/v1/ask/jobs': {
+      get: operation({
+        id: 'ask_jobs',
+        tag: 'ask',
+        summary: 'The jobs that a question may mean, put away and handed over too: the newest fifty',
+        query: queryOf(askQuery),
+        answer: holding({
+          jobs: listOf(
+            holding({ jobId: UUID, number: WHOLE, machine: TEXT, code: TEXT, stackCodes: listOf(TEXT) }),
+          ),
+        }),
+        says: 'The jobs, with the codes of their bags.',
         refuses: [400],
       }),
     },

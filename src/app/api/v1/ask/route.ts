@@ -11,6 +11,6 @@ export const dynamic = 'force-dynamic';
 export const GET = (request: Request) =>
   answerMarked(request, async () => {
     const { q, units } = checkValue(askQuery, Object.fromEntries(new URL(request.url).searchParams));
-    const found = ask(q, { units, jobs: await loadAskable(), kinds: JOB_KINDS });
+    const found = ask(q, { units, jobs: await loadAskable(q), kinds: JOB_KINDS });
     return Response.json(sayForApi(found ?? { answer: 'what_can_be_asked' }));
   });
