@@ -67,5 +67,7 @@ async function keepScreen({ page, files, build }) {
 }
 
 self.addEventListener('message', (event) =>
-  event.waitUntil(keepScreen(event.data).then(() => event.source?.postMessage('kept'))),
+  event.waitUntil(
+    keepScreen(event.data).then(() => event.source?.postMessage({ isWhole: event.data.isWhole })),
+  ),
 );

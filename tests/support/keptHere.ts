@@ -1,11 +1,23 @@
 import type { Page } from 'puppeteer-core';
 
-/** Waits until the page of a step is kept in its browser. */
-export const untilKept = (page: Page, step: string) =>
-  page.waitForFunction((wanted) => document.documentElement.dataset.kept?.endsWith(wanted), {}, `/${step}`);
+/** A hand on the page that does nothing yet: what it may want is fetched. */
+const layHandOn = (page: Page) => page.keyboard.press('Shift');
+
+/** Waits until the page of a step is kept in its browser, with what a hand on it may want. */
+export async function untilKept(page: Page, step: string) {
+  await layHandOn(page);
+  await page.waitForFunction(
+    (wanted) => document.documentElement.dataset.kept?.endsWith(wanted),
+    {},
+    `/${step}`,
+  );
+}
 
 /** Forms, lists, and what writes things down come after the first drawing: a server that goes away before is another matter. */
-export const untilAllIsLoaded = (page: Page) => page.waitForNetworkIdle({ concurrency: 1 });
+export async function untilAllIsLoaded(page: Page) {
+  await layHandOn(page);
+  await page.waitForNetworkIdle({ concurrency: 1 });
+}
 
 /** Waits until the browser has made the place where things are kept: who opens it before makes an empty one of it. */
 const untilThereIsAPlace = (page: Page) =>

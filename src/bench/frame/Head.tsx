@@ -13,7 +13,7 @@ import { UrnKeySign } from '@/ui/marks/StateMark';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { ShopState } from './ShopState';
 import { KeysHelp } from './KeysHelp';
-import { later } from '@/bench/record/later';
+import { ifOpen, later } from '@/bench/record/later';
 import { Quiet } from '@/ui/parts/text';
 
 export type Place = { href: string; name: string; isHere: boolean };
@@ -31,7 +31,7 @@ function SchemeSwitch() {
   );
 }
 
-const PersonPicker = later(() => import('./PersonPicker'), 'PersonPicker');
+const PersonPicker = later(() => import('./PersonPicker'), 'PersonPicker', ifOpen);
 
 const TITLE_LINK = {
   color: token('ink'),

@@ -1,11 +1,11 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useEffect, useState } from 'react';
-import { later } from '@/bench/record/later';
+import { ifOpen, later } from '@/bench/record/later';
 import { areSingleKeysOn } from './singleKeys';
 import { token, TYPE } from '@/ui/theme/tokens';
 
-const KeysDialog = later(() => import('./KeysDialog'), 'KeysDialog');
+const KeysDialog = later(() => import('./KeysDialog'), 'KeysDialog', ifOpen);
 
 const isTyping = (target: EventTarget | null) =>
   target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement;

@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { useJob } from '@/bench/record/JobProvider';
-import { later } from '@/bench/record/later';
+import { ifOpen, later } from '@/bench/record/later';
 import type { LiveGauge } from './useGauge';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { sayOutOfRange, sayTooCoarse } from '@/ui/words/gauges';
@@ -16,7 +16,7 @@ import type { GaugeSlot } from './gaugeSlot';
 import { useRead, useReadings, type Readings } from './useReadings';
 import type { Refused } from './useTake';
 
-const KeyPad = later(() => import('@/ui/fields/KeyPad'), 'KeyPad');
+const KeyPad = later(() => import('@/ui/fields/KeyPad'), 'KeyPad', ifOpen);
 const InstrumentPicker = later(() => import('./InstrumentPicker'), 'InstrumentPicker');
 
 const MOVES: Partial<Record<string, 1 | -1>> = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 };

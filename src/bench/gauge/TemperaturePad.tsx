@@ -1,12 +1,12 @@
 'use client';
 import { useState } from 'react';
 import { parseMetalTemperature } from '@/core/job/metalTemperature';
-import { later } from '@/bench/record/later';
+import { ifOpen, later } from '@/bench/record/later';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { sayIssue } from '@/ui/words/issues';
 import type { Readings } from './useReadings';
 
-const KeyPad = later(() => import('@/ui/fields/KeyPad'), 'KeyPad');
+const KeyPad = later(() => import('@/ui/fields/KeyPad'), 'KeyPad', ifOpen);
 
 /** How warm the thing that is read is, or the gauge: each its own, for every reading that follows. */
 export function TemperaturePad({ readings, onClose }: { readings: Readings; onClose: () => void }) {

@@ -13,7 +13,7 @@ import { playCall } from '@/bench/frame/sounds';
 import { useStepKeys } from '@/bench/frame/useStepKeys';
 import { useLink, useNow } from '@/bench/record/hooks';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
-import { later } from '@/bench/record/later';
+import { ifOpen, later } from '@/bench/record/later';
 import { useLoaded } from '@/bench/record/useLoaded';
 import { STRETCH, TYPE } from '@/ui/theme/tokens';
 import { REASON_WORDS } from '@/ui/words/verdicts';
@@ -29,7 +29,7 @@ import { Figures } from './RunFigures';
 import { RunStatus } from './RunStatus';
 import { sayCasting, sayDoor, signWords } from './runWords';
 
-const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPicker');
+const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPicker', ifOpen);
 
 const UndoBar = later(() => import('@/bench/frame/UndoBar'), 'UndoBar');
 const PushFigures = later(() => import('./PushFigures'), 'PushFigures');
@@ -118,7 +118,7 @@ const RunFigures = ({ run, units, view }: { run: HeatRunView; units: Units; view
   );
 
 function Run({ view }: { view: SeatView }) {
-  const { record, drawnMs, person, keptIds, isAskingPerson, stopAsking } = useJob();
+  const { record, drawnMs, person, keptIds, isAskingPerson, stopAsking, lastActs, lastChange } = useJob();
   const nowMs = useNow(drawnMs, 500);
   const units = person?.units ?? 'metric';
   const link = useLink();
@@ -191,7 +191,7 @@ function Run({ view }: { view: SeatView }) {
         </Column>
       </Box>
       <RunControls view={view} run={run} units={units} {...walk} />
-      <UndoBar />
+      {(lastActs.length > 0 || lastChange) && <UndoBar />}
       <PersonPicker people={record.people} isOpen={isAskingPerson} onClose={stopAsking} />
     </Column>
   );

@@ -13,7 +13,7 @@ import type { SeatView } from '@/core/job/seatView';
 import type { Units } from '@/core/quantity/format';
 import { jobPath } from '@/bench/frame/places';
 import { useJob } from '@/bench/record/JobProvider';
-import { later } from '@/bench/record/later';
+import { ifOpen, later } from '@/bench/record/later';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { sayIssue } from '@/ui/words/issues';
 import { CAUTIONS } from '@/ui/words/verdicts';
@@ -21,7 +21,7 @@ import { actionsFor, findDueCaution, type Action } from './runActions';
 import { BeforeTheDoor, NextUp, OvenDial, PlaceChoice } from './RunAdvice';
 import { useRunKeys } from './useRunKeys';
 
-const KeyPad = later(() => import('@/ui/fields/KeyPad'), 'KeyPad');
+const KeyPad = later(() => import('@/ui/fields/KeyPad'), 'KeyPad', ifOpen);
 
 const FOOTER = {
   display: 'flex',

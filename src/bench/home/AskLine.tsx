@@ -74,7 +74,7 @@ export function AskLine({ context, asked, walk }: { context: AskContext; asked: 
   const [typed, setTyped] = useState(asked);
   const { start, isSending, problem, clearProblem } = useStartJob(walk);
   const box = useRef<HTMLInputElement>(null);
-  const loaded: Loaded | null = useLoaded(loadAsk, true);
+  const loaded: Loaded | null = useLoaded(loadAsk, typed ? 'now' : 'spare');
   useEffect(() => {
     if (!window.matchMedia('(pointer: coarse)').matches) box.current?.focus({ preventScroll: true });
   }, []);

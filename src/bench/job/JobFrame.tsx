@@ -16,7 +16,7 @@ import { HeatBarPlace } from '@/bench/frame/HeatBarPlace';
 import { NextMoveBand } from '@/bench/frame/NextMoveBand';
 import { jobPath, placesFrom } from '@/bench/frame/places';
 import { useIsAsOpened, useJob, useSeatView } from '@/bench/record/JobProvider';
-import { later } from '@/bench/record/later';
+import { ifOpen, later } from '@/bench/record/later';
 import { useLoaded } from '@/bench/record/useLoaded';
 import { AT_THE_RUN } from '@/bench/frame/atTheRun';
 import { OfferButtons } from './OfferButtons';
@@ -32,7 +32,7 @@ import { Column } from '@/ui/parts/layout';
 const UndoBar = later(() => import('@/bench/frame/UndoBar'), 'UndoBar');
 const RefusedShopEdits = later(() => import('@/bench/frame/RefusedShopEdits'), 'RefusedShopEdits');
 const RefusedEntries = later(() => import('./RefusedEntries'), 'RefusedEntries');
-const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPicker');
+const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPicker', ifOpen);
 
 /** An address that names a seat of another job, or none. */
 const SeatNotHere = ({ jobId }: { jobId: JobId }) => (
@@ -47,9 +47,9 @@ const loadMoveNow = () => import('@/bench/frame/moveNow');
 /** The next move as it stands: as the server said it, until the browser can say it itself. */
 function useMoveNow(view: SeatView | null, walk: WalkStyle, first: MoveNow | null): MoveNow | null {
   const { job } = useJob();
-  const loaded = useLoaded(loadMoveNow);
   // To find it again would take as long as all else of the screen.
   const isAsSaid = useIsAsOpened() && walk === 'full' && first !== null;
+  const loaded = useLoaded(loadMoveNow, isAsSaid ? 'spare' : 'now');
   return useMemo(
     () => (loaded && !isAsSaid ? loaded.sayMoveNow(job, view, walk) : first),
     [loaded, isAsSaid, job, view, walk, first],
@@ -120,7 +120,7 @@ export function JobFrame({
   firstMove: MoveNow | null;
   children: ReactNode;
 }) {
-  const { record, person, isAskingPerson, stopAsking } = useJob();
+  const { record, person, isAskingPerson, stopAsking, refused, lastActs, lastChange } = useJob();
   const view = useSeatView(seatId);
   const step = stepOfPath(usePathname());
   const walk = person?.walk ?? 'full';
@@ -155,7 +155,7 @@ export function JobFrame({
         )}
       </Box>
       <Walk seatId={seatId} step={step} />
-      <RefusedEntries />
+      {refused.length > 0 && <RefusedEntries />}
       <RefusedShopEdits />
       <Box
         component="main"
@@ -179,7 +179,7 @@ export function JobFrame({
         initialMs={heatMs}
         isLine={step !== null && WITH_GAUGES.includes(step)}
       />
-      <UndoBar />
+      {(lastActs.length > 0 || lastChange) && <UndoBar />}
       <PersonPicker people={record.people} isOpen={isAskingPerson} onClose={stopAsking} />
     </Column>
   );

@@ -11,13 +11,13 @@ import type { AnySeatId } from '@/core/record/ids';
 import { readSlot } from '@/core/record/slots';
 import type { Units } from '@/core/quantity/format';
 import { useJob } from '@/bench/record/JobProvider';
-import { later } from '@/bench/record/later';
+import { ifOpen, later } from '@/bench/record/later';
 import { isEdit, isEntry, type KeptInJob, type KeptEdit, type KeptEntry } from '@/bench/record/kept';
 import { Alert } from '@/ui/parts/Alert';
 import { sayIssue } from '@/ui/words/issues';
 import { sayEdit, sayRefusal, sayRefusedEntry } from '@/ui/words/refusal';
 
-const KeyPad = later(() => import('@/ui/fields/KeyPad'), 'KeyPad');
+const KeyPad = later(() => import('@/ui/fields/KeyPad'), 'KeyPad', ifOpen);
 
 type Correction = { changes: Partial<Reading> } | { problem: string };
 

@@ -101,7 +101,7 @@ function CompareSlate({
   const units = person?.units ?? 'metric';
   const { partCheck, history, seat } = view;
   const readings = counting(view.readings);
-  const tables = useLoaded(loadTables, partCheck.verdict === 'wrong');
+  const tables = useLoaded(loadTables, partCheck.verdict === 'wrong' ? 'now' : 'not_yet');
   const likeness =
     tables && partCheck.verdict === 'wrong'
       ? tables.looksLike(comparedSizes(view.readings), seat.spec.part)

@@ -17,7 +17,11 @@ import { liveStream } from './liveStream';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { Row } from '@/ui/parts/layout';
 
-const PhotographDialog = later(() => import('./PhotographDialog'), 'PhotographDialog');
+const PhotographDialog = later(
+  () => import('./PhotographDialog'),
+  'PhotographDialog',
+  ({ photograph }) => photograph !== null,
+);
 
 /** What a photograph is of: a seat, a thing by the key that notes name it by, or the job as a whole. */
 type Of = { seatId: SeatId | null; about: string | null };

@@ -17,7 +17,7 @@ import { KeptDisk } from './keptDisk';
 import { LANES, readyIn, type Lane } from './lanes';
 import { liveStream, type AwayCause } from './liveStream';
 import { NO_CHANGES, type ShopChange } from './shopChanges';
-import { whenIdle } from './whenIdle';
+import { whenHandled } from './whenHandled';
 import type { Outcome, Refusal } from './senders';
 
 /** `version`: of the job that has what was just stored. */
@@ -60,7 +60,7 @@ export class Outbox {
 
   /** Takes up what an earlier visit left behind, and starts sending. */
   async start() {
-    void whenIdle().then(() => (this.check ??= loadCheck()));
+    void whenHandled().then(() => (this.check ??= loadCheck()));
     const database = await this.disk.open();
     const photographs = ((await database?.getAll('photographs')) ?? []) as object[];
     const before = ((await database?.getAll('kept')) ?? []) as Kept[];

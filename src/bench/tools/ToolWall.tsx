@@ -137,7 +137,7 @@ type EditedToolProps = {
 };
 
 function EditedTool({ editing, units, setEditing, setTaken }: EditedToolProps) {
-  const form = useLoaded(loadToolForm);
+  const form = useLoaded(loadToolForm, editing ? 'now' : 'spare');
   return (
     editing &&
     form && (
@@ -168,7 +168,7 @@ type EditedItemProps = {
 };
 
 function EditedItem({ laying, units, setLaying, setTaken }: EditedItemProps) {
-  const form = useLoaded(loadStockForm);
+  const form = useLoaded(loadStockForm, laying ? 'now' : 'spare');
   return (
     laying &&
     form && (
