@@ -1,6 +1,7 @@
 import type { LabelBox } from '@/ui/drawing/placeLabels';
 import { isInside, labelBox, overlaps } from '@/ui/drawing/placeLabels';
 import type { SceneMark } from '@/ui/drawing/scene';
+import { svgPathProperties } from 'svg-path-properties';
 
 export const labelsOf = (marks: readonly SceneMark[]): LabelBox[] =>
   marks.filter((mark) => mark.kind === 'text').map(labelBox);
@@ -15,3 +16,26 @@ export const findLabelFaults = (
   ),
   ...labels.filter((each) => !isInside(each, size)).map(({ id }) => `${id} outside`),
 ];
+
+/** Points along what a mark draws, close enough that no sign slips between them. */
+function pointsAlong(mark: SceneMark): { x: number; y: number }[] {
+  if (mark.kind === 'text' || (mark.kind === 'shape' && mark.line === 'none')) return [];
+  const d = mark.kind === 'shape' ? mark.d : `M${mark.points.map((point) => point.join(' ')).join('L')}`;
+  const path = new svgPathProperties(d);
+  const length = path.getTotalLength();
+  return Array.from({ length: Math.ceil(length / 3) + 1 }, (_, i) =>
+    path.getPointAtLength(Math.min(length, 3 * i)),
+  );
+}
+
+/** Labels that an outline or a line runs through: `label × mark`. A sign does not fill its box: its edge is air. */
+export function findStruckLabels(marks: readonly SceneMark[]): string[] {
+  const drawn = marks.map((mark) => ({ id: mark.id, points: pointsAlong(mark) }));
+  return labelsOf(marks).flatMap(({ id, left, right, top, bottom }) =>
+    drawn
+      .filter(({ points }) =>
+        points.some(({ x, y }) => x > left + 2 && x < right - 2 && y > top + 3 && y < bottom - 3),
+      )
+      .map((mark) => `${id} × ${mark.id}`),
+  );
+}

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { buildDemo } from '../../../database/demo/demo';
-import { findLabelFaults, labelsOf } from '../../../tests/support/labelBoxes';
+import { findLabelFaults, findStruckLabels, labelsOf } from '../../../tests/support/labelBoxes';
 import { buildSeatSection } from './buildSeatSection';
 import { frameFor, type SeatSectionInput } from './seatFrame';
 
@@ -28,7 +28,8 @@ const sections = seats.flatMap((seat) =>
       };
       const { marks } = buildSeatSection(input);
       const labels = labelsOf(marks);
-      return { name: `${seat.name} ${size.width} × ${size.height}`, input, labels, frame: frameFor(input) };
+      const name = `${seat.name} ${size.width} × ${size.height}`;
+      return { name, input, marks, labels, frame: frameFor(input) };
     }),
   ),
 );
@@ -45,6 +46,15 @@ describe('labels of the section', () => {
     for (const { labels, frame, name } of sections)
       for (const { id, bottom } of labels.filter((label) => label.id.startsWith('fit')))
         expect(bottom, `${name} ${id}`).toBeLessThan(frame.y(0));
+  });
+
+  it('no outline and no line runs through one, but a depth’s own line, on which it stands', () => {
+    const found = sections.flatMap(({ name, marks }) =>
+      findStruckLabels(marks)
+        .filter((each) => !/^(shoulder|height)-text × /.test(each))
+        .map((each) => `${each} ${name}`),
+    );
+    expect([...new Set(found)]).toEqual([]);
   });
 
   it('a depth’s size stands clear of the web wherever its line is long enough above or below it', () => {
