@@ -58,6 +58,8 @@ export function GaugeBar({ seatId, slots, slot, onSlot, typedBefore = '' }: Prop
   const takeWhatIsThere = () =>
     hear(text.trim() === '' && readings.gauge.live ? readings.takeLive() : readings.takeTyped(text));
   const take = useOnceKnown(takeWhatIsThere);
+  const pasted = useRef<readonly string[]>([]);
+  const takePasted = useOnceKnown(() => hear(readings.takePasted(pasted.current)));
   usePressed(readings.gauge.live, () => hear(readings.takeLive()));
   if (!read) return null;
 
@@ -94,7 +96,8 @@ export function GaugeBar({ seatId, slots, slot, onSlot, typedBefore = '' }: Prop
             const figures = splitPasted(event.clipboardData.getData('text'));
             if (figures.length < 2) return;
             event.preventDefault();
-            hear(readings.takePasted(figures));
+            pasted.current = figures;
+            takePasted();
           }}
           onTake={take}
         />

@@ -7,20 +7,21 @@ import { isPersonPicked } from './hooks';
 export type AskPerson = (then?: (person: Person) => void) => void;
 
 export function useAskPerson(person: Person | null | undefined) {
-  const [isAskingPerson, setIsAsking] = useState(false);
+  const [isWanted, setWanted] = useState(false);
   const waiting = useRef<((person: Person) => void)[]>([]);
   const askPerson = useCallback<AskPerson>((then) => {
     if (then) waiting.current.push(then);
-    setIsAsking(true);
+    setWanted(true);
   }, []);
   useEffect(() => {
     if (!person) return;
     for (const act of waiting.current.splice(0)) act(person);
   }, [person]);
   const stopAsking = useCallback(() => {
-    setIsAsking(false);
+    setWanted(false);
     // Left without an answer: what waited is not done by whoever is picked some other time.
     if (!isPersonPicked()) waiting.current = [];
   }, []);
-  return { isAskingPerson, askPerson, stopAsking };
+  // Until the browser has said who was picked here, nobody is asked: it is about to.
+  return { isAskingPerson: isWanted && person === null, askPerson, stopAsking };
 }
