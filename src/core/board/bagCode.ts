@@ -19,7 +19,7 @@ export function bagCode(jobNumber: number): string {
 }
 
 /** The inverse of SPREAD: 284 735 × 135 983 leaves 1 when it is divided by 26⁴. */
-const GATHER = 135983;
+const GATHER = 135_983;
 
 /** Room for the jobs' own codes below the stacks'. */
 export const JOBS_WITH_STACK_CODES = 20_000;
@@ -35,6 +35,6 @@ export const isBagCode = (text: string) =>
 export function jobOfCode(code: string): { own: number; ofStack: number | null } | null {
   if (!isBagCode(code)) return null;
   const digits = [...code.toUpperCase()].reduce((sum, sign) => sum * SIGNS.length + SIGNS.indexOf(sign), 0);
-  const own = Number((BigInt(digits) * BigInt(GATHER)) % BigInt(COUNT));
+  const own = (digits * GATHER) % COUNT;
   return { own, ofStack: own >= JOBS_WITH_STACK_CODES ? own % JOBS_WITH_STACK_CODES : null };
 }
