@@ -46,7 +46,7 @@ export function PushFigures({ view, push, units }: Props) {
       </Box>
       <Box sx={{ fontSize: TYPE.name, lineHeight: 1.25, mt: 1 }}>
         Stop and look at {stops} {stroke.unit}: square? Then on, until it goes stiff and the note changes.
-        {way === 'draw_in' && plan.rod && (
+        {(way === 'draw_in' || way === 'warm_draw') && plan.rod && (
           <>
             {' '}
             {plan.rod.name}: {plan.rod.turns.toFixed(1)} turns, {torque(plan.rod.torqueNm.low).figure} to{' '}

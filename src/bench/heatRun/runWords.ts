@@ -11,13 +11,15 @@ const PUSH_SIGN: Partial<Record<Way, string>> = {
   clamp: 'CLAMP',
   chill_press: 'PRESS',
   warm_tap: 'TAP',
+  warm_draw: 'DRAW IN',
 };
 
 /** A cold way has its own word on the sign; cold, a part that hangs is cocked; warm blows are too late when it is cool. */
 export function signWords({ history }: SeatView, { call, reason }: HeatRunView): { words?: string[] } {
   const word = history.wayIn && PUSH_SIGN[history.wayIn.way];
   if (call === 'push' && word) return { words: word.split(' ') };
-  if (reason === 'cooled_blows_too_hard') return { words: ['TOO', 'COOL'] };
+  if (reason === 'cooled_blows_too_hard' || reason === 'cooled_draw_too_hard')
+    return { words: ['TOO', 'COOL'] };
   return reason === 'cocked_back_out' ? { words: ['COCKED'] } : {};
 }
 

@@ -4,12 +4,9 @@ import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
 import { usePathname } from 'next/navigation';
 import type { Step } from '@/core/record/vocabulary';
-import { later } from '@/bench/record/later';
 import { MapPanel } from './MapPanel';
+import { StepNotes } from './StepNotes';
 import { stepOfPath } from './stepOfPath';
-
-const KindNotes = later(() => import('./KindNotes'), 'KindNotes');
-const SeatExtras = later(() => import('./SeatExtras'), 'SeatExtras');
 
 /** Steps with a drawing in the middle, which can be narrow; lists can not. */
 const WITH_DRAWING: readonly Step[] = ['strip', 'measure', 'way_in', 'square'];
@@ -59,8 +56,7 @@ export function StepLayout({
       >
         <Box sx={{ gridArea: 'map', minHeight: 0, overflowY: { lg: 'auto' } }}>
           <MapPanel seatId={seatId} />
-          <KindNotes seatId={seatId} />
-          {step && <SeatExtras seatId={seatId} step={step} />}
+          <StepNotes seatId={seatId} />
         </Box>
         <Box
           sx={{
@@ -81,3 +77,18 @@ export function StepLayout({
     </>
   );
 }
+
+/** The map with the section beside it, where the step itself has its own place for all the rest. */
+export const MapBesideSection = ({ map, section }: { map: ReactNode; section: ReactNode }) => (
+  <Box
+    sx={{
+      display: 'grid',
+      columnGap: 3,
+      gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: '286px minmax(0, 1fr)' },
+      minHeight: 420,
+    }}
+  >
+    {map}
+    {section}
+  </Box>
+);

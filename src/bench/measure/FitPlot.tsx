@@ -2,7 +2,8 @@
 import { useMemo } from 'react';
 import { showFit, showTemperature, type Units } from '@/core/quantity/format';
 import type { Measured } from '@/core/quantity/measured';
-import { interferenceAtDrop, type SeatView } from '@/core/job/seatView';
+import { interferenceAtDrop } from '@/core/job/interferenceAtDrop';
+import type { SeatView } from '@/core/job/seatView';
 import { token } from '@/ui/theme/tokens';
 
 type Row = { label: string; clearance: Measured };

@@ -1,60 +1,34 @@
 'use client';
-import { useEffect, useRef, useState } from 'react';
-import type { Remote } from 'comlink';
+import { useCallback, useRef } from 'react';
 import type { Result } from '@/core/quantity/result';
 import type { Solved } from '@/core/sums/allSums';
+import { useLatest } from '@/bench/frame/useLatest';
+import { workerOf } from '@/bench/frame/worker';
 import type { SumWorker } from './answerSum';
 
-async function startWorker() {
-  const { wrap } = await import('comlink');
-  const raw = new Worker(new URL('./sumWorker.ts', import.meta.url), { type: 'module' });
-  return { raw, remote: wrap<SumWorker>(raw) };
-}
+const sumWorker = workerOf<SumWorker>(
+  () => new Worker(new URL('./sumWorker.ts', import.meta.url), { type: 'module' }),
+);
 
-type Asked = { inputs: Readonly<Record<string, unknown>>; result: Result<Solved> };
+type Inputs = Readonly<Record<string, unknown>>;
+type Good = { inputs: Inputs; solved: Solved } | null;
 
-/**
- * The answer to the inputs, from a web worker that lives as long as the page. The last good answer stays (`isOld`) until the next
- * is there; an answer that has been overtaken is dropped.
- */
-export function useSum(path: string, inputs: Readonly<Record<string, unknown>>, initial: Result<Solved>) {
-  const [asked, setAsked] = useState<Asked>({ inputs, result: initial });
-  const [shown, setShown] = useState<{ inputs: Asked['inputs']; solved: Solved } | null>(
-    initial.ok ? { inputs, solved: initial.value } : null,
-  );
-  const worker = useRef<Promise<{ remote: Remote<SumWorker>; raw: Worker }> | null>(null);
+const goodOf = (inputs: Inputs, result: Result<Solved>): Good =>
+  result.ok ? { inputs, solved: result.value } : null;
 
-  useEffect(
-    () => () => {
-      void worker.current?.then(({ raw }) => raw.terminate());
-      worker.current = null;
+/** The answer to the inputs, from a web worker. The last good answer stays (`isOld`) until the next is there. */
+export function useSum(path: string, inputs: Inputs, initial: Result<Solved>) {
+  const good = useRef(goodOf(inputs, initial));
+  const ask = useCallback(
+    async (asked: Inputs) => {
+      const result = (await (await sumWorker()).answerSum(path, asked)) as Result<Solved>;
+      good.current = goodOf(asked, result) ?? good.current;
+      return { result, shown: good.current };
     },
-    [],
+    [path],
   );
-
-  useEffect(() => {
-    if (asked.inputs === inputs) return;
-    let isOvertaken = false;
-    const ask = async () => {
-      worker.current ??= startWorker();
-      const { remote } = await worker.current;
-      const result = (await remote.answerSum(path, inputs)) as Result<Solved>;
-      if (isOvertaken) return;
-      setAsked({ inputs, result });
-      if (result.ok) setShown({ inputs, solved: result.value });
-    };
-    // Fetching the worker fails while the server is away: the next change tries again.
-    ask().catch(() => {
-      worker.current = null;
-    });
-    return () => {
-      isOvertaken = true;
-    };
-  }, [path, inputs, asked.inputs]);
-
-  return {
-    shown,
-    issues: asked.result.ok ? [] : asked.result.issues,
-    isOld: asked.inputs !== inputs || !asked.result.ok,
-  };
+  const first = { result: initial, shown: goodOf(inputs, initial) };
+  const latest = useLatest(ask, inputs, { output: first });
+  const { result, shown } = latest.output ?? first;
+  return { shown, issues: result.ok ? [] : result.issues, isOld: latest.isOld || !result.ok };
 }

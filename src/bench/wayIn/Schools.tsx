@@ -11,6 +11,8 @@ import { AGAINST_WORDS } from '@/ui/words/work';
 import { Note } from '@/ui/parts/text';
 import { Ruled } from '@/ui/parts/layout';
 
+const lowerFirst = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
+
 type Props = {
   plan: WayInPlan;
   units: Units;
@@ -36,7 +38,7 @@ function School({ school, units, isShut, choose }: Omit<Props, 'plan'> & { schoo
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
         <Box sx={{ flex: 1 }}>
           A school heats such a casting to {hot}.
-          {weakest && <b> Not here: {sayCeiling(weakest, units).toLowerCase()}.</b>}
+          {weakest && <b> Not here: {lowerFirst(sayCeiling(weakest, units))}.</b>}
           {` Casting and part settle at ${asText(showTemperature(school.settlingC, units))}.`}
           {school.minutesAllowed && ` No longer than ${school.minutesAllowed} min: its temper goes.`}
         </Box>

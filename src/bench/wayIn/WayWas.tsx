@@ -2,29 +2,37 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { useMemo } from 'react';
+import { useJob } from '@/bench/record/JobProvider';
 import { isChilled, isHeated } from '@/core/heat/waySorts';
 import type { WayInPlan } from '@/core/heat/wayIn';
+import { planSeat, surroundingsOf } from '@/core/job/planSeat';
 import type { SeatView } from '@/core/job/seatView';
-import { asText, showTemperature, type Units } from '@/core/quantity/format';
+import { asText, showTemperature } from '@/core/quantity/format';
 import { Lead, Quiet, Text } from '@/ui/parts/text';
 import { clock } from '@/ui/words/clock';
 import { FIT_FIGURE_WORDS, sayFit } from '@/ui/words/fits';
 import { FIT_WORDS, WAY_WORDS } from '@/ui/words/verdicts';
 import { HEAT_FROM_WORDS, MILD_WORDS, STOP_WORDS } from '@/ui/words/wayIn';
 
-type Props = { view: SeatView; plan: WayInPlan; units: Units; onAgain: () => void };
+type Props = { view: SeatView; onAgain: () => void };
 
 /** Why it went that way: the person's word, else what the plan gives as reason, or that the person chose another. */
-function whyOf({ history: { wayIn } }: SeatView, { asked, mildest }: WayInPlan): string {
+function whyOf({ history: { wayIn } }: SeatView, plan: WayInPlan | null): string {
   if (!wayIn) return 'it was put in without a way being chosen here.';
   if (wayIn.because) return `“${wayIn.because}”`;
+  if (!plan) return 'chosen at the bench.';
+  const { asked, mildest } = plan;
   return mildest && mildest.way !== wayIn.way
     ? `chosen at the bench; proposed was ${WAY_WORDS[mildest.way].name.toLowerCase()}.`
     : MILD_WORDS[asked.why];
 }
 
 /** A part that is in: how it went in and why that way, in place of what to do. */
-export function WayWas({ view, plan, units, onAgain }: Props) {
+export function WayWas({ view, onAgain }: Props) {
+  const { job, person } = useJob();
+  const units = person?.units ?? 'metric';
+  const plan = useMemo(() => planSeat(view, surroundingsOf(view, job)), [view, job]);
   const { seat, fit, history } = view;
   const { wayIn, accepted, homeMs } = history;
   const degrees = (celsius: number) => asText(showTemperature(celsius, units));

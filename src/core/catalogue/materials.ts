@@ -149,6 +149,12 @@ export const LIMIT_C = {
   alsi7mg_t6: 180,
   alsi7mg_t6_for_hours: 150,
   az91: 120,
+  /** A slider or chain guide of polyamide. */
+  plastic_slider: 120,
+  paint: 120,
+  powder_coat: 200,
+  /** Threadlocker or retaining compound of middle strength: let go of there on purpose, and not by mistake. */
+  adhesive: 150,
 } as const;
 
 /** Aluminium or magnesium: soft, and wide with heat. */

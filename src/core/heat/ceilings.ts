@@ -1,4 +1,5 @@
 import { LIMIT_C, type MaterialCode, type SealMaterial } from '@/core/catalogue/materials';
+import type { CastingStuff } from '@/core/record/vocabulary';
 import type { BearingClosure } from '@/core/catalogue/bearings/designation';
 import { REFERENCE_C, type Measured } from '@/core/quantity/measured';
 import { freeTemperature } from './expansion';
@@ -7,7 +8,13 @@ import { freeTemperature } from './expansion';
 export type Ceiling = {
   /** What is weakest there. `seal_left_in` names the seat that holds it. */
   what:
-    'casting_metal' | 'seal_left_in' | 'bearing_seals' | 'bearing_cage' | 'bearing_grease' | 'bearing_steel';
+    | 'casting_metal'
+    | 'seal_left_in'
+    | 'bearing_seals'
+    | 'bearing_cage'
+    | 'bearing_grease'
+    | 'bearing_steel'
+    | CastingStuff;
   /** Which temperature it sees: the casting's own, or that of casting and bearing settled together. */
   sees: 'casting' | 'settling';
   limitC: number;
@@ -22,6 +29,9 @@ export type Ceiling = {
 /** A seal that is in the casting: an old one, or a new one that was fitted already. */
 export type LeftIn = { seatName: string; sealMaterial: SealMaterial; isNew?: boolean; share?: number };
 
+/** What else is on the casting and dislikes heat: a slider, paint, coat, glue. */
+export type StuffOn = { what: CastingStuff; share?: number };
+
 const METAL_LIMIT_C: Partial<Record<MaterialCode, number>> = {
   alsi7mg_t6: LIMIT_C.alsi7mg_t6,
   az91: LIMIT_C.az91,
@@ -31,10 +41,12 @@ const METAL_LIMIT_C: Partial<Record<MaterialCode, number>> = {
 export function ceilingsFor({
   castingMaterial,
   leftIn,
+  stuff = [],
   bearing,
 }: {
   castingMaterial: MaterialCode;
   leftIn: readonly LeftIn[];
+  stuff?: readonly StuffOn[];
   bearing: { closure: BearingClosure; cage: 'steel' | 'polyamide' };
 }): Ceiling[] {
   const ceilings: Ceiling[] = leftIn.map(({ seatName, sealMaterial, isNew, share }) => ({
@@ -45,6 +57,8 @@ export function ceilingsFor({
     ...(isNew && { isNew }),
     ...(share !== undefined && { share }),
   }));
+  for (const { what, share } of stuff)
+    ceilings.push({ what, sees: 'casting', limitC: LIMIT_C[what], ...(share !== undefined && { share }) });
   const metalLimit = METAL_LIMIT_C[castingMaterial];
   if (metalLimit !== undefined) ceilings.push({ what: 'casting_metal', sees: 'casting', limitC: metalLimit });
   if (bearing.closure === 'sealed')
@@ -57,24 +71,43 @@ export function ceilingsFor({
   return ceilings.sort((a, b) => a.limitC - b.limitC);
 }
 
+type Heat = { castingC: number; settlingC: number };
+
+const seenBy = ({ sees, share = 1 }: Ceiling, { castingC, settlingC }: Heat) =>
+  sees === 'casting' ? arrivingC(castingC, share) : settlingC;
+
 /** Those that a heat to `castingC` would break, weakest first. */
-export const brokenCeilings = (
-  ceilings: readonly Ceiling[],
-  { castingC, settlingC }: { castingC: number; settlingC: number },
-) =>
-  ceilings.filter(
-    ({ sees, limitC, share = 1 }) => (sees === 'casting' ? arrivingC(castingC, share) : settlingC) > limitC,
-  );
+export const brokenCeilings = (ceilings: readonly Ceiling[], heat: Heat) =>
+  ceilings.filter((ceiling) => seenBy(ceiling, heat) > ceiling.limitC);
+
+/** A ceiling and what would arrive there; `spareK` below zero: broken. */
+export type CeilingSeen = { ceiling: Ceiling; seesC: number; spareK: number };
+
+/** All of them, the one that is nearest to breaking first. */
+export const ceilingsSeen = (ceilings: readonly Ceiling[], heat: Heat): CeilingSeen[] =>
+  ceilings
+    .map((ceiling) => {
+      const seesC = seenBy(ceiling, heat);
+      return { ceiling, seesC, spareK: ceiling.limitC - seesC };
+    })
+    .sort((a, b) => a.spareK - b.spareK);
 
 /** What arrives away from a boss that is heated alone. */
 const arrivingC = (castingC: number, share: number) => REFERENCE_C + (castingC - REFERENCE_C) * share;
 
-/** Heat-treated aluminium counts time as well as heat: above 150 °C half an hour is the end of it. From memory. */
-export const T6_MINUTES_ABOVE = 30;
+/**
+ * Heat-treated aluminium counts time as well as heat: hours (taken as four) at 150 °C, half an hour at 180 °C. From memory; between them
+ * the time falls by the same factor for each kelvin, as ageing does.
+ */
+const T6_MINUTES = { hours: 240, least: 30 } as const;
 
 /** Minutes that the casting may stay at this heat; null: as long as it takes. */
-export const minutesAllowed = (castingMaterial: MaterialCode, castingC: number): number | null =>
-  castingMaterial === 'alsi7mg_t6' && castingC > LIMIT_C.alsi7mg_t6_for_hours ? T6_MINUTES_ABOVE : null;
+export function minutesAllowed(castingMaterial: MaterialCode, castingC: number): number | null {
+  const { alsi7mg_t6: hotC, alsi7mg_t6_for_hours: warmC } = LIMIT_C;
+  if (castingMaterial !== 'alsi7mg_t6' || castingC <= warmC) return null;
+  const share = (castingC - warmC) / (hotC - warmC);
+  return Math.round(T6_MINUTES.hours * (T6_MINUTES.least / T6_MINUTES.hours) ** share);
+}
 
 /** A neighbour's bearing that sits in the same casting. */
 export type Neighbour = {
@@ -93,16 +126,23 @@ export type Neighbour = {
 export const neighboursThatLetGo = (
   neighbours: readonly Neighbour[],
   castingC: number,
-  { ringAlphaPerK, housingAlphaPerK }: { ringAlphaPerK: number; housingAlphaPerK: number },
+  metals: { ringAlphaPerK: number; housingAlphaPerK: number },
 ): string[] =>
-  neighbours
-    .filter(({ diameterMm, interferenceMm: { value, u }, share = 1 }) => {
-      const freeC = freeTemperature({
-        diameterMm,
-        interferenceMm: Math.max(0, value - 2 * u),
-        ringAlphaPerK,
-        housingAlphaPerK,
-      });
-      return freeC !== null && freeC <= arrivingC(castingC, share);
-    })
+  neighboursSeen(neighbours, castingC, metals)
+    .filter(({ seesC, freeC }) => freeC !== null && freeC <= seesC)
     .map(({ seatName }) => seatName);
+
+/** A neighbour, what it sees, and where it lets go at the loose edge of its fit; null: never by warming both. */
+export type NeighbourSeen = { seatName: string; seesC: number; freeC: number | null };
+
+/** All neighbours, as a heat to `castingC` finds them. */
+export const neighboursSeen = (
+  neighbours: readonly Neighbour[],
+  castingC: number,
+  metals: { ringAlphaPerK: number; housingAlphaPerK: number },
+): NeighbourSeen[] =>
+  neighbours.map(({ seatName, diameterMm, interferenceMm: { value, u }, share = 1 }) => ({
+    seatName,
+    seesC: arrivingC(castingC, share),
+    freeC: freeTemperature({ ...metals, diameterMm, interferenceMm: Math.max(0, value - 2 * u) }),
+  }));

@@ -2,14 +2,15 @@ import { isLightAlloy } from '@/core/catalogue/materials';
 import type { Way } from '@/core/record/vocabulary';
 import {
   describeWay,
+  forceAt,
   HOTTEST_PLAN_C,
   PLAN_STEP_C,
   planHeat,
   predictWay,
   WANTED_SECONDS,
 } from './describeWay';
-import { freeTemperature, leastClearanceMm } from './expansion';
-import { forceLeft, LIGHT_BLOWS_N } from './forceLeft';
+import { freeTemperature } from './expansion';
+import { LIGHT_BLOWS_N } from './forceLeft';
 import { findMildest, THRESHOLDS, type MildCase, type Mildest } from './mildest';
 import type { WayIn, WayInPlan, WayInProblem, WayObjection } from './wayIn';
 import { isDrop, isHeated } from './waySorts';
@@ -42,43 +43,32 @@ function withObjections(problem: WayInProblem, plan: WayIn): WayIn {
   return { ...plan, against, works: plan.works && against.length === 0 };
 }
 
-/** Cold, or chilled, with force. */
-function planForce(problem: WayInProblem, way: Way, cold: WayIn): WayIn {
-  const forceN = forceLeft(problem, { ringC: cold.ringC, boreC: problem.roomC });
-  return withObjections(problem, {
-    ...cold,
-    way,
-    forceN,
-    works: forceN !== null && cold.broken.length === 0,
-  });
-}
-
 const WARM_FROM_C = 50;
 
+/** What a rod draws without effort: above this a fit cold is called a real nip. See `THRESHOLDS`. */
+const drawnN = ({ thresholds = THRESHOLDS }: WayInProblem) => thresholds.forceN;
+
 /**
- * Warm enough that light blows still walk it in at the end of the seconds to work in, and no warmer; the blows stop at the depth, so
- * that nothing has to stop the part.
+ * Warm enough that light blows (or an easy pull) still walk it in at the end of the seconds to work in, and no warmer; the depth stops
+ * it, so that nothing else has to.
  */
-function planWarmTap(problem: WayInProblem): WayIn {
+function planWarm(problem: WayInProblem, way: 'warm_tap' | 'warm_draw'): WayIn {
+  const ringC = way === 'warm_tap' ? problem.freezerC : problem.roomC;
+  const mostN = way === 'warm_tap' ? LIGHT_BLOWS_N : drawnN(problem);
   const hottestC = Math.min(
     HOTTEST_PLAN_C,
     ...problem.ceilings
       .filter(({ sees, share }) => sees === 'casting' && share === undefined)
       .map(({ limitC }) => limitC),
   );
-  const forceAfter = (housingC: number, timeS: number) => {
-    const { moments } = predictWay(problem, problem.freezerC, housingC, timeS);
-    return forceLeft(problem, moments.at(-1)!);
+  const isEasyAt = (housingC: number) => {
+    const { moments } = predictWay(problem, ringC, housingC, WANTED_SECONDS);
+    return (forceAt(problem, moments.at(-1)!)?.high ?? 0) <= mostN;
   };
-  let housingC = WARM_FROM_C;
-  while (
-    housingC + PLAN_STEP_C <= hottestC &&
-    (forceAfter(housingC, WANTED_SECONDS)?.high ?? 0) > LIGHT_BLOWS_N
-  )
+  let housingC = problem.setC ?? WARM_FROM_C;
+  while (problem.setC === null && housingC + PLAN_STEP_C <= hottestC && !isEasyAt(housingC))
     housingC += PLAN_STEP_C;
-  const plan = describeWay(problem, 'warm_tap', problem.freezerC, housingC);
-  const forceN = forceAfter(housingC, 0);
-  return withObjections(problem, { ...plan, forceN, works: forceN !== null && plan.broken.length === 0 });
+  return withObjections(problem, describeWay(problem, way, ringC, housingC));
 }
 
 const planDrop = (problem: WayInProblem, way: 'heat' | 'heat_chill') =>
@@ -122,7 +112,16 @@ const mildCase = (problem: WayInProblem): MildCase => ({
 });
 
 /** Where the way that the seat asks for does not work: the next kindest. */
-const AFTER: readonly Way[] = ['chill_press', 'press', 'draw_in', 'drive', 'warm_tap', 'heat_chill', 'heat'];
+const AFTER: readonly Way[] = [
+  'chill_press',
+  'press',
+  'draw_in',
+  'drive',
+  'warm_tap',
+  'warm_draw',
+  'heat_chill',
+  'heat',
+];
 
 function pickMildest(ways: readonly WayIn[], { way }: Mildest, isLight: boolean): WayIn | null {
   const works = (code: Way) => ways.find((each) => each.way === code && each.works);
@@ -147,15 +146,14 @@ function pickMildest(ways: readonly WayIn[], { way }: Mildest, isLight: boolean)
  * `findMildest`), then the least heat. Common practice for the order, no source; every figure at the unfavourable edge.
  */
 export function planWayIn(problem: WayInProblem): WayInPlan {
-  const atRoom = describeWay(problem, 'drive', problem.roomC, problem.roomC);
-  const chilled = describeWay(problem, 'chill', problem.freezerC, problem.roomC);
+  const cold = (way: Way, ringC: number) =>
+    withObjections(problem, describeWay(problem, way, ringC, problem.roomC));
   const ways = [
-    ...(['by_hand', 'drive', 'press', 'draw_in', 'clamp'] as const).map((way) =>
-      planForce(problem, way, atRoom),
-    ),
-    planForce(problem, 'chill_press', chilled),
-    withObjections(problem, chilled),
-    planWarmTap(problem),
+    ...(['by_hand', 'drive', 'press', 'draw_in', 'clamp'] as const).map((way) => cold(way, problem.roomC)),
+    cold('chill_press', problem.freezerC),
+    cold('chill', problem.freezerC),
+    planWarm(problem, 'warm_tap'),
+    planWarm(problem, 'warm_draw'),
     planDrop(problem, 'heat'),
     planDrop(problem, 'heat_chill'),
   ];
@@ -173,7 +171,7 @@ export function planWayIn(problem: WayInProblem): WayInPlan {
       ringAlphaPerK: race.alphaPerK,
       housingAlphaPerK: housing.alphaPerK,
     }),
-    leastClearanceMm: leastClearanceMm(diameterMm),
+    wantedMm: problem.wantedMm,
     heldShare: problem.hotBoss?.likely.boreShare[0] ?? null,
   };
 }

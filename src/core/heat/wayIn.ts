@@ -1,8 +1,8 @@
 import type { Material } from '@/core/catalogue/materials';
 import type { PushForce } from '@/core/fit/pushForce';
 import type { Measured } from '@/core/quantity/measured';
-import type { HeatSource, Way, Workpiece } from '@/core/record/vocabulary';
-import type { Ceiling, Neighbour } from './ceilings';
+import type { HeatSource, Rest, Way, Workpiece } from '@/core/record/vocabulary';
+import type { Ceiling, CeilingSeen, Neighbour } from './ceilings';
 import type { HotBossBand } from './hotBoss';
 import type { MildCase, Mildest, Thresholds } from './mildest';
 
@@ -10,8 +10,33 @@ import type { MildCase, Mildest, Thresholds } from './mildest';
 export type WayObjection =
   'nothing_stops_it' | 'not_into_an_oven' | 'no_heat_here' | 'tools_too_weak' | 'too_much_for_a_hand';
 
+/** Minutes until a way can be begun: heat and cold run beside each other, the set-up is done meanwhile. */
+export type ReadyIn = {
+  /** In an oven that is hot already, or under hot air; null: nothing is heated. */
+  heatMin: number | null;
+  /** Until the part is within 1 K of its freezer; null: it is not chilled. */
+  coldMin: number | null;
+  setUpMin: number;
+};
+
+/** What a way puts at stake at this seat. */
+export type WayRisk =
+  | { what: 'ceiling_near'; seen: CeilingSeen }
+  | { what: 'lets_go'; seatNames: string[] }
+  | { what: 'temper'; minutes: number }
+  | { what: 'scores_bore' }
+  | { what: 'cocks' }
+  | { what: 'grabs_when_cool' }
+  | { what: 'warms_on_the_way' }
+  | { what: 'boss_only' }
+  | { what: 'frost' }
+  | { what: 'burns' };
+
 export type WayIn = {
   way: Way;
+  /** Null where nothing is heated. */
+  heatedBy: HeatSource | null;
+  /** Of the part as it leaves the freezer, or the room. */
   ringC: number;
   /** Temperature to bring the casting to: what is needed plus the seconds to work in. Room temperature for drive and chill. */
   housingC: number;
@@ -19,9 +44,16 @@ export type WayIn = {
   boreC: number;
   /** The bare need: at this temperature the least clearance is just there, at the unfavourable edge. */
   neededC: number;
+  /** At the moment of letting go, after it was carried. Below zero: still tight. */
   clearanceMm: Measured;
-  /** Chance that it drops if it is let go at once. */
+  /** Chance that it drops if it is let go then. */
   chance: number;
+  /** Until it can be begun. */
+  ready: ReadyIn;
+  /** What it puts at stake here, the worst first. */
+  risks: WayRisk[];
+  /** Seconds after which half of what heat and cold opened is gone; null: nothing was opened, or later than half an hour. */
+  halfGoneS: number | null;
   /** Minutes that the casting may stay at this heat; null: as long as it takes. */
   minutesAllowed: number | null;
   /** Other seats of the casting that let go at this heat. */
@@ -30,7 +62,7 @@ export type WayIn = {
   likelySeconds: number | null;
   settlingC: number;
   holdableTiltMm: number;
-  /** Cold, or what is left of it where heat or cold helps; null: it drops. */
+  /** Cold, or what is left of it where heat or cold helps, when it is begun with; null: it drops, or it is not known. */
   forceN: { low: number; high: number } | null;
   against: WayObjection[];
   /** Ceilings that this way would break, weakest first. */
@@ -46,10 +78,17 @@ export type WayInProblem = {
   holdMm: Measured;
   race: Material;
   housing: Material;
-  bearing: { massKg: number; areaM2: number };
+  bearing: { massKg: number; areaM2: number; outerRaceMassKg: number };
   casting: { massKg: number; areaM2: number };
   roomC: number;
   freezerC: number;
+  /** The casting as it leaves the heat; null: as hot as each way plans it. */
+  setC: number | null;
+  /** From door and freezer until it is let go, s. */
+  carryS: number;
+  /** Clearance at which it is let go, on diameter. */
+  wantedMm: number;
+  rest: Rest;
   openAirH: number;
   /** Only the boss is heated, by hot air or a torch; null: the whole casting, in an oven. */
   hotBoss: HotBossBand | null;
@@ -77,7 +116,7 @@ export type WayInPlan = {
   /** Hotter schools, that a person may choose with a reason: what they would break is named. */
   schools: WayIn[];
   freeC: number | null;
-  leastClearanceMm: number;
+  wantedMm: number;
   /** Share of its free growth that a boss heated alone keeps; null: the whole casting is heated. */
   heldShare: number | null;
 };

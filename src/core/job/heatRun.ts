@@ -18,9 +18,11 @@ export type HeatReason =
   | 'probe_the_boss'
   | 'bore_still_small'
   | 'still_tight_for_blows'
+  | 'still_tight_to_draw'
   | 'not_for_long_enough'
   | 'dial_too_low'
   | 'cooled_blows_too_hard'
+  | 'cooled_draw_too_hard'
   | 'hot_enough_take_it_out'
   | 'hot_enough_air_off'
   | 'not_cold_yet'
@@ -29,6 +31,7 @@ export type HeatReason =
   | 'was_it_home'
   | 'square_before_force'
   | 'light_blows'
+  | 'draw_while_warm'
   | 'cocked_back_out'
   | 'it_grabbed'
   | 'it_is_home'
@@ -169,20 +172,18 @@ function judgeHeating(source: HeatSource, readiness: Readiness, wouldGo: boolean
   return wait(wouldGo ? 'not_for_long_enough' : notYet);
 }
 
-/** Of a part that is walked in by light blows while it is warm: it need not drop, and goes on as long as it is warm. */
-function judgeBlows({ heat, history }: SeatView, push: PushNow | null, readiness: Readiness): Call {
+/** Of a part that is walked in while it is warm, by light blows or by a rod: it need not drop, and goes on as long as it is warm. */
+function judgeWarmPush({ heat, history }: SeatView, push: PushNow | null, readiness: Readiness): Call {
   if (heat.phase === 'cold') return { call: 'wait', reason: 'not_heating' };
+  const isDrawn = history.wayIn?.way === 'warm_draw';
   const isLight = push === null ? heat.phase === 'out' : push.isLight;
   if (heat.phase === 'out')
     return isLight
-      ? { call: 'push', reason: 'light_blows' }
-      : { call: 'too_late', reason: 'cooled_blows_too_hard' };
-  return judgeHeating(
-    heat.source,
-    readiness,
-    isLight,
-    history.freezer ? 'still_tight_for_blows' : 'not_cold_yet',
-  );
+      ? { call: 'push', reason: isDrawn ? 'draw_while_warm' : 'light_blows' }
+      : { call: 'too_late', reason: isDrawn ? 'cooled_draw_too_hard' : 'cooled_blows_too_hard' };
+  const isColdYet = isDrawn || history.freezer !== null;
+  const tight = isDrawn ? 'still_tight_to_draw' : 'still_tight_for_blows';
+  return judgeHeating(heat.source, readiness, isLight, isColdYet ? tight : 'not_cold_yet');
 }
 
 function judge(view: SeatView, { now, marginMm, push, readiness }: Now): Call {
@@ -196,7 +197,7 @@ function judge(view: SeatView, { now, marginMm, push, readiness }: Now): Call {
   // Nothing but a probe on the boss tells how hot the air made it.
   const isUnknownAir = heat.phase !== 'cold' && heat.source === 'gun' && now === null;
   if (isUnknownAir && heat.phase === 'in_heat') return { call: 'wait', reason: 'probe_the_boss' };
-  if (isPushed(view)) return judgeBlows(view, push, readiness);
+  if (isPushed(view)) return judgeWarmPush(view, push, readiness);
   if (isUnknownAir) return { call: 'too_late', reason: 'probe_the_boss' };
   const isSure = now !== null && bandOf(now.clearanceMm).low >= marginMm;
   if (heat.phase === 'out')

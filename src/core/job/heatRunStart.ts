@@ -88,7 +88,7 @@ export function dropProblem(
   { ringC, housingC, uHousingK, atMs }: Start,
   doorMs: number,
 ): DropProblem | null {
-  const { seat, casting, fit, heat } = input.view;
+  const { seat, casting, fit, heat, history } = input.view;
   if (!fit) return null;
   const hotBoss =
     heat.phase !== 'cold' && heat.source === 'gun'
@@ -105,7 +105,7 @@ export function dropProblem(
     housing: MATERIALS[casting.material],
     uHousingK,
     uRingK: U_RING_K,
-    marginMm: leastClearanceMm(seat.spec.part.outsideMm),
+    marginMm: history.wayIn?.wantedMm ?? leastClearanceMm(seat.spec.part.outsideMm),
   };
 }
 

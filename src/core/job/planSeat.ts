@@ -1,23 +1,32 @@
 import type { Thresholds } from '@/core/heat/mildest';
 import { bearingBody } from '@/core/catalogue/bearings/inside';
 import { MATERIALS } from '@/core/catalogue/materials';
-import { ceilingsFor, type Neighbour } from '@/core/heat/ceilings';
+import { ceilingsFor, type Ceiling, type Neighbour } from '@/core/heat/ceilings';
 import { hotBossBand, type HotBossBand } from '@/core/heat/hotBoss';
 import { REST_CONDUCTANCE } from '@/core/heat/rest';
 import { CONVECTION, FREEZER_C } from '@/core/heat/soak';
 import { shareAwayFromBoss } from '@/core/heat/awayFromBoss';
+import { leastClearanceMm } from '@/core/heat/expansion';
 import { planWayIn } from '@/core/heat/planWayIn';
-import type { WayInPlan } from '@/core/heat/wayIn';
+import { PLANNED_GUN_S } from '@/core/heat/readyMinutes';
+import { CARRY_S, type WayTrial } from '@/core/heat/wayTrial';
+import type { WayInPlan, WayInProblem } from '@/core/heat/wayIn';
 import type { Casting, Seat } from '@/core/record/job';
-import type { HeatSource, Rest, Way, Workpiece } from '@/core/record/vocabulary';
+import type { AnySeatId } from '@/core/record/ids';
+import {
+  CASTING_STUFF,
+  type HeatSource,
+  type Rest,
+  type Way,
+  type Workpiece,
+} from '@/core/record/vocabulary';
 import { heatedInside, partMetal } from '@/core/record/seatFacts';
 import type { Tool } from '@/core/tools/tool';
 import { hasStop, sortOfPart } from './seatJudgement';
 import { usualHeatOf } from './workpiece';
-import { neighboursOf, type JobView, type SeatView } from './seatView';
+import { neighboursOf } from './inTheSameHeat';
+import type { JobView, SeatView } from './seatView';
 
-/** A boss is hot after some minutes of hot air; plans count on this. Common practice, no source. */
-const PLANNED_GUN_S = 180;
 /** Times are rounded down to steps of this ratio, so that a course can be used again; shorter is the safe side. */
 const GUN_STEP = 1.25;
 
@@ -76,33 +85,69 @@ const mostOf = (tools: readonly Tool[], sort: 'press' | 'clamp'): number | null 
   return forces.length > 0 ? Math.max(...forces) : null;
 };
 
-/** How much of the heat on this seat's boss arrives at another seat of the casting; all of it in an oven. */
+/** How much of the heat on this seat's boss arrives elsewhere in the casting; all of it in an oven. */
 function sharesAway({ seat, casting }: SeatView, heatedBy: HeatSource) {
   const metal = MATERIALS[casting.material];
-  return (seatName: string): { share?: number } => {
-    const other = casting.seats.find(({ name }) => name === seatName);
-    if (heatedBy === 'oven' || !other || other.id === seat.id) return {};
-    const apartMm = Math.hypot(other.xMm - seat.xMm, other.yMm - seat.yMm);
-    const outside = apartMm - seat.spec.housing.bossOutsideMm / 2 - other.spec.housing.bossOutsideMm / 2;
-    return { share: shareAwayFromBoss(outside, metal, PLANNED_GUN_S) };
+  /** Outside of this boss and of the other one. */
+  const apartMm = (other: Seat) =>
+    Math.hypot(other.xMm - seat.xMm, other.yMm - seat.yMm) -
+    seat.spec.housing.bossOutsideMm / 2 -
+    other.spec.housing.bossOutsideMm / 2;
+  const at = (mm: number): { share?: number } =>
+    heatedBy === 'oven' ? {} : { share: shareAwayFromBoss(mm, metal, PLANNED_GUN_S) };
+  return {
+    atSeat: (seatName: string) => {
+      const other = casting.seats.find(({ name }) => name === seatName);
+      return other && other.id !== seat.id ? at(apartMm(other)) : {};
+    },
+    /** So far from the boss of a seat; of another one, it may lie on this side of it. */
+    besideSeat: (seatId: AnySeatId | null, mm: number) => {
+      const other = casting.seats.find(({ id }) => id === seatId);
+      return at(other && other.id !== seat.id ? Math.max(0, apartMm(other) - mm) : mm);
+    },
   };
 }
 
-/**
- * The ways in for a viewed seat, with what is left in its casting and what sits there already; null where its fit is not known.
- * Apart from the view, because it simulates dozens of heats (some 20 ms).
- */
-export function planSeat(
+/** All that heat spoils on both sides of this seat's drop. */
+const ceilingsHere = (
+  { seat, casting, leftIn, stuff }: SeatView,
+  away: ReturnType<typeof sharesAway>,
+): Ceiling[] =>
+  ceilingsFor({
+    castingMaterial: casting.material,
+    leftIn: leftIn.map((each) => ({ ...each, ...away.atSeat(each.seatName) })),
+    stuff: CASTING_STUFF.flatMap((what) => {
+      const noted = stuff[what];
+      return noted ? [{ what, ...away.besideSeat(noted.seatId, noted.apartMm) }] : [];
+    }),
+    bearing: heatedInside(seat.spec.part),
+  });
+
+/** As a seat is planned unless a person tries something else. */
+export const usualTrial = ({ seat, history }: Pick<SeatView, 'seat' | 'history'>): WayTrial => ({
+  housingC: null,
+  freezerC: history.freezer?.freezerC ?? FREEZER_C,
+  carryS: CARRY_S,
+  wantedMm: leastClearanceMm(seat.spec.part.outsideMm),
+  rest: 'wood',
+});
+
+/** What the ways in of a seat are planned from; null where its fit is not known. */
+export function wayInProblem(
   view: SeatView,
-  { roomC, workpiece, usualHeat, tools, neighbours, preferredWay, rules }: Surroundings,
-  heatedBy: HeatSource = view.history.wayIn?.heatedBy ?? usualHeat,
-  stop = view.history.wayIn?.stop,
-): WayInPlan | null {
-  const { seat, casting, fit, leftIn, history } = view;
+  { roomC, workpiece, tools, neighbours, preferredWay, rules }: Surroundings,
+  heatedBy: HeatSource,
+  stop: boolean,
+  trial: WayTrial,
+): WayInProblem | null {
+  const { seat, casting, fit } = view;
   if (!fit) return null;
   const { part } = seat.spec;
   const away = sharesAway(view, heatedBy);
-  return planWayIn({
+  const { housingC, ...tried } = trial;
+  return {
+    ...tried,
+    setC: housingC,
     diameterMm: part.outsideMm,
     widthMm: part.widthMm,
     interferenceMm: fit.interference.forDropMm,
@@ -112,23 +157,32 @@ export function planSeat(
     bearing: bearingBody(part),
     casting,
     roomC,
-    freezerC: history.freezer?.freezerC ?? FREEZER_C,
     openAirH: CONVECTION.openAir,
-    hotBoss: heatedBy === 'gun' ? hotBossOf({ seat, casting }) : null,
+    hotBoss: heatedBy === 'gun' ? hotBossOf({ seat, casting }, PLANNED_GUN_S, trial.rest) : null,
     heatedBy,
     sort: sortOfPart(seat.spec),
     workpiece,
     preferredWay,
     ...(rules && { thresholds: rules }),
     isMeasured: fit.bore !== null,
-    hasStop: hasStop(seat.spec) || stop !== undefined,
+    hasStop: hasStop(seat.spec) || stop,
     toolsN: { press: mostOf(tools, 'press'), clamp: mostOf(tools, 'clamp') },
-    ceilings: ceilingsFor({
-      castingMaterial: casting.material,
-      leftIn: leftIn.map((each) => ({ ...each, ...away(each.seatName) })),
-      bearing: heatedInside(part),
-    }),
-    neighbours: neighbours.map((each) => ({ ...each, ...away(each.seatName) })),
+    ceilings: ceilingsHere(view, away),
+    neighbours: neighbours.map((each) => ({ ...each, ...away.atSeat(each.seatName) })),
     pushForce: fit.push,
-  });
+  };
+}
+
+/**
+ * The ways in for a viewed seat, with what is left in its casting and what sits there already; null where its fit is not known.
+ * Apart from the view, because it simulates dozens of heats.
+ */
+export function planSeat(
+  view: SeatView,
+  surroundings: Surroundings,
+  heatedBy: HeatSource = view.history.wayIn?.heatedBy ?? surroundings.usualHeat,
+  stop = view.history.wayIn?.stop,
+): WayInPlan | null {
+  const problem = wayInProblem(view, surroundings, heatedBy, stop !== undefined, usualTrial(view));
+  return problem && planWayIn(problem);
 }

@@ -2,7 +2,8 @@ import { isInLine, isFromSameFace } from '@/core/strip/coaxial';
 import { planRemoval } from '@/core/strip/removalPlan';
 import type { RemovalPlan } from '@/core/strip/removal';
 import { probableForceN } from './seatJudgement';
-import { neighboursOf, sealsBeside, type JobView, type SeatView } from './seatView';
+import { neighboursOf, sealsBeside } from './inTheSameHeat';
+import type { JobView, SeatView } from './seatView';
 
 /** Another bearing in line, from the other face, that is still in: nothing reaches this one straight from behind. */
 const isBehindTaken = ({ seats }: JobView, { seat, casting }: SeatView): boolean =>

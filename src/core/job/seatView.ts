@@ -1,6 +1,3 @@
-import { MATERIALS } from '@/core/catalogue/materials';
-import { interferenceAt } from '@/core/fit/runningFit';
-import type { Measured } from '@/core/quantity/measured';
 import type { PartCheck } from '@/core/parts/comparePart';
 import type { Casting, JobHead, Seat } from '@/core/record/job';
 import type { Instrument } from '@/core/record/instrument';
@@ -8,12 +5,10 @@ import type { Workpiece } from '@/core/record/vocabulary';
 import { kitOf } from '@/core/parts/kit';
 import type { JobPlan } from '@/core/record/plan';
 import { type Journal, journalOf } from '@/core/record/journals';
-import { partMetal } from '@/core/record/seatFacts';
 import type { Shaft } from '@/core/record/shafts';
-import type { Tool } from '@/core/tools/tool';
-import type { LeftIn, Neighbour } from '@/core/heat/ceilings';
+import { isAtHand, type Tool } from '@/core/tools/tool';
+import type { LeftIn } from '@/core/heat/ceilings';
 import type { Thresholds } from '@/core/heat/mildest';
-import { isDrop } from '@/core/heat/waySorts';
 import {
   FRESH_CASTING,
   FRESH_SEAT,
@@ -22,6 +17,7 @@ import {
   type SeatState as SeatDone,
   type Work,
 } from '@/core/project/jobState';
+import type { StuffNoted } from '@/core/project/heat';
 import type { ProjectedJob } from '@/core/project/project';
 import { countSetAside, readingsOf, type CurrentReading, type ProbeReading } from '@/core/project/readings';
 import { BORE_SLOTS, OUTSIDE_SLOTS, slotText, type Slot } from '@/core/record/slots';
@@ -53,6 +49,8 @@ export type SeatView = {
   heat: CastingHeat;
   fit: SeatFit | null;
   leftIn: LeftIn[];
+  /** What else is on its casting that heat spoils. */
+  stuff: StuffNoted;
   passes: JudgedPass[];
   isMeasured: boolean;
   seatState: SeatState;
@@ -74,7 +72,10 @@ export type JobView = {
   journals: JournalView[];
   work: Work;
   plan: JobPlan;
+  /** What hangs on the wall now. */
   tools: readonly Tool[];
+  /** The whole wall, with what is lent. */
+  wall: readonly Tool[];
   rules: Thresholds;
   skipped: Work['skipped'];
   kind: JobHead['kind'];
@@ -168,6 +169,7 @@ function makeView(
     heat: heatAt(castingDone.heat, nowMs),
     fit,
     leftIn,
+    stuff: castingDone.stuff,
     isMeasured:
       !fit?.doubted &&
       hasAll(readings, boreSlotsOf(seat)) &&
@@ -193,6 +195,7 @@ const isSame = (a: Made, b: Made) => (Object.keys(a) as (keyof Made)[]).every((k
 /** Makes the view of a job again and again: what no entry touched keeps its view, the very same object. */
 export class JobViewer {
   private made = new Map<string, { from: Made; view: SeatView }>();
+  private hung: { wall: readonly Tool[]; tools: readonly Tool[] } | null = null;
   private kit: { from: readonly unknown[]; plan: JobPlan } | null = null;
 
   /** The plan with its kit as the seats stand: the very same until one of them changes. */
@@ -202,6 +205,12 @@ export class JobViewer {
     if (!this.kit || this.kit.from.some((each, i) => each !== from[i]))
       this.kit = { from, plan: { ...plan, parts: kitOf(plan.parts, castings, removedSeats) } };
     return this.kit.plan;
+  }
+
+  /** What is not lent: the very same list until the wall changes. */
+  private atHand(wall: readonly Tool[]): readonly Tool[] {
+    if (this.hung?.wall !== wall) this.hung = { wall, tools: wall.filter(isAtHand) };
+    return this.hung.tools;
   }
 
   private viewSeat(job: ProjectedJob, casting: Casting, seat: Seat, nowMs: number): SeatView {
@@ -237,7 +246,8 @@ export class JobViewer {
       journals: viewJournals(job, seats),
       work,
       plan: this.planOf(job),
-      tools: job.tools,
+      tools: this.atHand(job.tools),
+      wall: job.tools,
       rules: job.rules,
       skipped: work.skipped,
       kind: job.kind,
@@ -256,44 +266,3 @@ export const viewHoldsUntilMs = ({ state }: Pick<ProjectedJob, 'state'>, nowMs: 
       .map(({ heat }) => coolsAtMs(heat))
       .filter((atMs) => atMs >= nowMs),
   );
-
-/** Seals of the same casting that would be in the heat while this seat is stripped; its own comes out first anyway. */
-export const sealsBeside = ({ seat, leftIn }: SeatView): LeftIn[] =>
-  leftIn.filter(({ seatName }) => seatName !== seat.name);
-
-/** Bearings that sit in the casting of a seat: they feel its heat too. While stripping, the old ones that are not out yet. */
-export const neighboursOf = (
-  views: readonly SeatView[],
-  { seat, casting }: SeatView,
-  { isStripping = false } = {},
-): Neighbour[] =>
-  views.flatMap((other) =>
-    other.casting.id === casting.id &&
-    other.seat.id !== seat.id &&
-    other.fit &&
-    (isStripping ? !other.history.takenOut && other.history.wayIn === null : other.history.homeMs !== null)
-      ? [
-          {
-            seatName: other.seat.name,
-            diameterMm: other.seat.spec.part.outsideMm,
-            interferenceMm: other.fit.benchMm,
-          },
-        ]
-      : [],
-  );
-
-/** Doubt of the planned temperatures at the drop, standard uncertainty, K. Common practice, no source. */
-const U_AT_DROP_K = 3;
-
-/** Interference at the planned drop (negative is clear); null where none is planned, or where it is driven cold. */
-export function interferenceAtDrop({ seat, casting, fit, history: { wayIn } }: SeatView): Measured | null {
-  if (!fit || !wayIn || !isDrop(wayIn.way)) return null;
-  return interferenceAt({
-    diameterMm: seat.spec.part.outsideMm,
-    interferenceMm: fit.interference.forDropMm,
-    ring: partMetal(seat.spec.part),
-    housing: MATERIALS[casting.material],
-    ringC: { value: wayIn.ringC, u: U_AT_DROP_K },
-    housingC: { value: wayIn.boreC ?? wayIn.housingC, u: U_AT_DROP_K },
-  });
-}

@@ -1,6 +1,6 @@
-import type { PersonId } from '@/core/record/ids';
+import type { AnySeatId, PersonId } from '@/core/record/ids';
 import type { HeatPlace } from '@/core/record/events/heat';
-import type { HeatSource, Rest } from '@/core/record/vocabulary';
+import type { CastingStuff, HeatSource, Rest } from '@/core/record/vocabulary';
 import type { Reducers } from './area';
 
 /** The last heat of a casting, whether or not it still counts. Times in ms since the epoch. */
@@ -17,15 +17,21 @@ export type LastHeat = {
   /** Which oven; null where it was not said. */
   place: HeatPlace | null;
 };
-export type CastingHeatState = { heat: LastHeat | null };
+/** What else is on a casting and dislikes heat, and how far outside of which seat's boss. */
+export type StuffNoted = Partial<Record<CastingStuff, { seatId: AnySeatId | null; apartMm: number }>>;
+export type CastingHeatState = { heat: LastHeat | null; stuff: StuffNoted };
 
-export const freshHeat: CastingHeatState = { heat: null };
+export const freshHeat: CastingHeatState = { heat: null, stuff: {} };
 
 export const heatReducers: Reducers<CastingHeatState> = {
   casting_into_heat: (_state, { source, sourceC, castingC, place }, { atMs, personId }) => ({
     heat: { sinceMs: atMs, outMs: null, source, sourceC, startC: castingC, rest: 'wood', personId, place },
   }),
   casting_rest_noted: ({ heat }, { on }) => ({ heat: heat && { ...heat, rest: on } }),
+  casting_stuff_noted: ({ stuff }, { what, isThere, apartMm }, { seatId }) => {
+    const { [what]: _before, ...others } = stuff;
+    return { stuff: isThere ? { ...others, [what]: { seatId, apartMm } } : others };
+  },
   casting_out: ({ heat }, _body, { atMs, personId }) => ({
     heat: heat && heat.outMs === null ? { ...heat, outMs: atMs, personId } : heat,
   }),

@@ -79,7 +79,10 @@ export type OrderReason = (typeof ORDER_REASONS)[number];
 export const WORKPIECES = ['bare_casting', 'engine_in_frame', 'frame_or_arm', 'wheel'] as const;
 export type Workpiece = (typeof WORKPIECES)[number];
 
-/** How a part goes in. `drive`: hammer and driver. `warm_tap`: into a warm casting by light blows, creeping to depth. */
+/**
+ * How a part goes in. `drive`: hammer and driver. `warm_tap`: into a warm casting by light blows, creeping to depth. `warm_draw`: into a
+ * warm casting by a threaded rod, which then needs little force.
+ */
 export const WAYS_IN = [
   'by_hand',
   'drive',
@@ -89,10 +92,15 @@ export const WAYS_IN = [
   'chill',
   'chill_press',
   'warm_tap',
+  'warm_draw',
   'heat',
   'heat_chill',
 ] as const;
 export type Way = (typeof WAYS_IN)[number];
+
+/** What may be on a casting, beside seals, that heat spoils: a plastic slider, paint, powder coat, glued or locked parts. */
+export const CASTING_STUFF = ['plastic_slider', 'paint', 'powder_coat', 'adhesive'] as const;
+export type CastingStuff = (typeof CASTING_STUFF)[number];
 
 export const SKIP_REASONS = [
   'not_on_this_machine',

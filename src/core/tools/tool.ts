@@ -16,7 +16,12 @@ export const HAND_TOOLS = [
 ] as const;
 
 const mm = (min: number, max: number) => z.number().min(min).max(max);
-const common = { id: toolIdSchema, name: z.string().trim().min(1).max(80) };
+const common = {
+  id: toolIdSchema,
+  name: z.string().trim().min(1).max(80),
+  /** Who has it, while it is away; left out: it hangs here. */
+  lentTo: z.string().trim().min(1).max(80).optional(),
+};
 const push = { outsideMm: mm(3, 400), insideMm: mm(0, 390), lengthMm: mm(3, 1000) };
 
 export const toolSchema = z.discriminatedUnion('sort', [
@@ -60,3 +65,5 @@ export const toolSchema = z.discriminatedUnion('sort', [
 ]);
 export type Tool = z.infer<typeof toolSchema>;
 export type ToolSort = Tool['sort'];
+
+export const isAtHand = ({ lentTo }: Pick<Tool, 'lentTo'>): boolean => lentTo === undefined;

@@ -16,6 +16,7 @@ const BODIES: Record<EventKind, Record<string, unknown>> = {
   part_into_freezer: { freezerC: -18, place: null },
   casting_into_heat: { source: 'oven', sourceC: 110, castingC: 20, place: null },
   casting_rest_noted: { on: 'bare_steel' },
+  casting_stuff_noted: { what: 'paint', isThere: true, apartMm: 30 },
   casting_out: {},
   let_go: {},
   home: {},

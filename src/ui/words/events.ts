@@ -7,6 +7,7 @@ import { PIECE_WORDS } from './pieces';
 import { SHAFT_OFF_WORDS, SHAFT_ON_WORDS } from './shafts';
 import { slotWords } from './slots';
 import { STEP_WORDS } from './steps';
+import { CASTING_STUFF_WORDS } from './wayIn';
 import { BY_SIGN_WORDS, FASTENER_WORDS, OUTSIDE_WORDS, REST_WORDS, SEAT_FINDING_WORDS } from './walk';
 import { WAY_WORDS } from './verdicts';
 import {
@@ -45,6 +46,10 @@ const EVENT_WORDS: { [K in EventKind]: (body: EventBody<K>, say: Say) => string 
       ? `Hot air on the boss, to ${degrees(body.sourceC)}`
       : `Casting into ${placeWords(body.place, 'the oven')} at ${degrees(body.sourceC)}`,
   casting_rest_noted: (body) => `It lies on ${REST_WORDS[body.on]} when it is out`,
+  casting_stuff_noted: (body, { length }) =>
+    body.isThere
+      ? `${CASTING_STUFF_WORDS[body.what]} ${body.apartMm > 0 ? `${length(body.apartMm)} from the boss` : 'at the boss'}`
+      : `No ${CASTING_STUFF_WORDS[body.what].toLowerCase()} on it`,
   casting_out: () => 'Casting out of the heat',
   let_go: () => 'Let go',
   home: () => 'Home',

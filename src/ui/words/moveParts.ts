@@ -65,6 +65,10 @@ const PUSH_WORDS: Record<Way, { headline: (name: string) => string; reason: stri
     headline: (name) => `While it is warm, light blows to depth: ${name}.`,
     reason: 'Wood first, then the near-size driver; creep up to it, measure, and stop.',
   },
+  warm_draw: {
+    headline: (name) => `While it is warm, draw in, square: ${name}.`,
+    reason: 'Greased thread, thrust bearing under the nut; warm it needs little force.',
+  },
   chill: { headline: (name) => `Drop the ${name}.`, reason: 'Frost wiped off.' },
   heat: { headline: (name) => `Drop the ${name}.`, reason: 'The casting is cooling.' },
   heat_chill: { headline: (name) => `Drop the ${name}.`, reason: 'The casting is cooling.' },

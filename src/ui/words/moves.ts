@@ -121,9 +121,11 @@ const MOVE_WORDS: Record<MoveCode, Say> = {
     headline:
       move.way === 'warm_tap'
         ? `Out of the heat, then light blows to depth: ${theSeats(first(move))}.`
-        : move.heatedBy === 'gun'
-          ? `Watch the probe; drop the ${theSeats(move)}.`
-          : `Watch the heat; drop the ${theSeats(move)}.`,
+        : move.way === 'warm_draw'
+          ? `Out of the heat, then draw in: ${theSeats(first(move))}.`
+          : move.heatedBy === 'gun'
+            ? `Watch the probe; drop the ${theSeats(move)}.`
+            : `Watch the heat; drop the ${theSeats(move)}.`,
     reason: 'Everything within reach first: a boss cools fast, a door opens once.',
   }),
   drop_now: (move) => ({

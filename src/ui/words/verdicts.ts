@@ -1,4 +1,5 @@
 import type { DepthVerdict } from '@/core/seating/depthChain';
+import { CASTING_STUFF_WORDS } from './wayIn';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import type { Ceiling } from '@/core/heat/ceilings';
 import type { FitVerdict } from '@/core/fit/judgeFit';
@@ -69,6 +70,7 @@ export const WAY_WORDS: Record<Way, { name: string; note: string }> = {
   clamp: { name: 'Clamp or vice', note: 'flat plates on both sides, look often' },
   chill_press: { name: 'Freezer, then press', note: 'frost off, a film of oil, at once' },
   warm_tap: { name: 'Warm, then light blows', note: 'creep up to the depth, measure, stop' },
+  warm_draw: { name: 'Warm, then draw it in', note: 'greased thread; even drag, then a definite stop' },
   drive: { name: 'Drive it in cold', note: 'driver on the outer race, square before force' },
   chill: { name: 'Freezer, then drop', note: 'wipe off frost, then oil' },
   heat: { name: 'Heat the casting', note: 'bearing at room temperature' },
@@ -84,17 +86,33 @@ export const WAY_OBJECTION_WORDS: Record<WayObjection, string> = {
   too_much_for_a_hand: 'more than a hand gives',
 };
 
-const WHAT: Record<Ceiling['what'], string> = {
+export const CEILING_WORDS: Record<Ceiling['what'], string> = {
   casting_metal: 'The casting’s metal',
   seal_left_in: 'The old seal',
   bearing_seals: 'The bearing’s own seals',
   bearing_cage: 'The plastic cage',
   bearing_grease: 'The bearing’s grease',
   bearing_steel: 'The bearing’s steel',
+  ...CASTING_STUFF_WORDS,
+};
+
+/** The step that takes the weakest thing out of the heat's way; where none does, what to do with the heat. */
+export const CEILING_STEPS: Record<Ceiling['what'], string> = {
+  casting_metal: 'Less heat: chill the bearing as well.',
+  seal_left_in: 'Take it out first; a new one goes in when it has cooled.',
+  bearing_seals:
+    'Less heat, or an open bearing: one side’s seal comes out with a pick where the engine oils it.',
+  bearing_cage: 'Less heat: a plastic cage can not be taken out of the way.',
+  bearing_grease: 'Less heat: the grease can not be taken out of the way.',
+  bearing_steel: 'Less heat: chill the bearing as well.',
+  plastic_slider: 'Unscrew or unclip it first.',
+  paint: 'Shield it, wet rag beside it, or an oven no hotter than this.',
+  powder_coat: 'Shield it, or less heat.',
+  adhesive: 'What it holds is held, or glued anew.',
 };
 
 export const sayCeiling = ({ what, seatName, limitC, isNew }: Ceiling, units: Units) =>
-  `${isNew ? 'The new seal' : WHAT[what]}${seatName ? ` at ${seatName}` : ''} takes no more than ${asText(showTemperature(limitC, units))}`;
+  `${isNew ? 'The new seal' : CEILING_WORDS[what]}${seatName ? ` at ${seatName}` : ''} takes no more than ${asText(showTemperature(limitC, units))}`;
 
 export const REASON_WORDS: Record<HeatReason, string> = {
   nothing_planned: 'No way in is chosen yet.',
@@ -102,9 +120,11 @@ export const REASON_WORDS: Record<HeatReason, string> = {
   probe_the_boss: 'Hot air has no dial: hold the probe on the boss.',
   bore_still_small: 'The bore is still too small to be sure.',
   still_tight_for_blows: 'Still too tight for light blows.',
+  still_tight_to_draw: 'Still too tight to be drawn in with ease.',
   not_for_long_enough: 'It would go in now, but not for long enough to work in. Leave it in the heat.',
   dial_too_low: 'Set like this, the oven never gets it hot enough to be sure. Out, and in again hotter.',
   cooled_blows_too_hard: 'It has cooled: light blows no longer do it. Back to the heat.',
+  cooled_draw_too_hard: 'It has cooled: the rod would have to force it. Back to the heat.',
   hot_enough_take_it_out: 'Hot enough. Take the casting out.',
   hot_enough_air_off: 'Hot enough. Air off, and in with it at once.',
   not_cold_yet: 'The bearing is not in the freezer yet.',
@@ -113,6 +133,7 @@ export const REASON_WORDS: Record<HeatReason, string> = {
   was_it_home: 'Did the note change? Hold it down until it grips.',
   square_before_force: 'Square before force. Heavy force means cocked, wrong part or wrong race: stop.',
   light_blows: 'Light blows while it is warm: creep up to the depth, measure, stop.',
+  draw_while_warm: 'Draw it in while it is warm: even drag, then a definite stop.',
   cocked_back_out: 'Back it out, look at the bore, start again square; draw it in rather than hammer.',
   it_grabbed: 'It grabbed. Back to the heat, no hammer.',
   it_is_home: 'Home. Check it again when cold.',

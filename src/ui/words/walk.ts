@@ -70,6 +70,14 @@ export const FASTENER_THEN: Record<(typeof FASTENER_STATES)[number], string> = {
   thread_damaged: 'Chase or insert the thread before anything is closed.',
 };
 
+/** The same, where four stand side by side. */
+export const REST_SHORT: Record<Rest, string> = {
+  wood: 'wood',
+  bare_steel: 'steel',
+  vise: 'vise',
+  hung: 'hung',
+};
+
 export const REST_WORDS: Record<Rest, string> = {
   wood: 'wood',
   bare_steel: 'bare steel',

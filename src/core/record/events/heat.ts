@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { HEAT_SOURCES, RESTS } from '../vocabulary';
+import { CASTING_STUFF, HEAT_SOURCES, RESTS } from '../vocabulary';
 import { toolIdSchema } from '../ids';
 import { empty, finite } from './fields';
 
@@ -25,6 +25,12 @@ export const heatBodies = {
   }),
   /** Said once per heat, before the door opens; unsaid: wood. */
   casting_rest_noted: z.strictObject({ on: z.enum(RESTS) }),
+  /** Something on the casting that heat spoils, `apartMm` outside of this seat's boss; or it is not there (any more). */
+  casting_stuff_noted: z.strictObject({
+    what: z.enum(CASTING_STUFF),
+    isThere: z.boolean(),
+    apartMm: finite.min(0).max(500),
+  }),
   casting_out: empty,
   let_go: empty,
   home: empty,

@@ -16,6 +16,8 @@ export const seatBodies = {
     heatedBy: z.enum(HEAT_SOURCES).optional(),
     /** As wide as a bore of this temperature that grows freely; left out: `housingC`. */
     boreC: finite.min(-60).max(300).optional(),
+    /** Clearance at which it is let go, mm on diameter; left out: the usual one. */
+    wantedMm: finite.min(0.001).max(2).optional(),
     /** What stops the part where no shoulder does. */
     stop: z.enum(STOPS).optional(),
     /** Why, where it is not the one that was proposed, or goes beyond it. */

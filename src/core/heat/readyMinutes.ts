@@ -1,0 +1,58 @@
+import type { Way } from '@/core/record/vocabulary';
+import { ovenDialC } from '@/core/tools/heatPlaces';
+import { CONVECTION, timeUntil, timeUntilWithin } from './soak';
+import type { ReadyIn, WayInProblem } from './wayIn';
+import { isChilled } from './waySorts';
+
+/** To lay out and set up. Common practice, no source. */
+const SET_UP_MIN: Record<Way, number> = {
+  by_hand: 1,
+  drive: 2,
+  press: 5,
+  draw_in: 8,
+  clamp: 5,
+  chill: 2,
+  chill_press: 5,
+  warm_tap: 3,
+  warm_draw: 8,
+  heat: 3,
+  heat_chill: 3,
+};
+
+/** A boss is hot after some minutes of hot air; plans count on this. Common practice, no source. */
+export const PLANNED_GUN_S = 180;
+
+/** One lump in an oven that is set somewhat hotter, and one in still cold air (see `timeUntil`). */
+export function readyMinutes(problem: WayInProblem, way: Way, housingC: number, ringC: number): ReadyIn {
+  const { casting, housing, bearing, race, roomC, heatedBy } = problem;
+  const isHot = housingC > roomC;
+  const ovenS = timeUntil(
+    {
+      ...casting,
+      specificHeatJKgK: housing.specificHeatJKgK,
+      hWM2K: CONVECTION.oven,
+      startC: roomC,
+      surroundingsC: ovenDialC(housingC),
+    },
+    housingC,
+  );
+  const freezerS = timeUntilWithin(
+    {
+      ...bearing,
+      specificHeatJKgK: race.specificHeatJKgK,
+      hWM2K: CONVECTION.freezer,
+      startC: roomC,
+      surroundingsC: ringC,
+    },
+    1,
+  );
+  return {
+    heatMin: isHot ? (heatedBy === 'gun' ? PLANNED_GUN_S : (ovenS ?? 0)) / 60 : null,
+    coldMin: isChilled(way) && ringC < roomC ? freezerS / 60 : null,
+    setUpMin: SET_UP_MIN[way],
+  };
+}
+
+/** Until all of it is there. */
+export const totalMinutes = ({ heatMin, coldMin, setUpMin }: ReadyIn): number =>
+  Math.max(heatMin ?? 0, coldMin ?? 0, setUpMin);
