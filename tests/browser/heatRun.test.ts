@@ -33,7 +33,7 @@ describe('the heat run', () => {
     const { page } = await openPage(browser, { person: 'iq' });
     const place = await findPlace(app, 'Ostrel 250', 'Main bearing');
     await gotoReady(page, place.at('way-in'));
-    await tap(page, 'Heat, and bearing from the freezer');
+    await tap(page, 'Hot casting, cold bearing: drop');
     await page.waitForSelector('[data-way="heat_chill"][aria-pressed="true"]');
     await gotoReady(page, place.at('run'));
     await untilReady(page);
@@ -115,7 +115,7 @@ describe('the heat run', () => {
     await tap(page, 'hot air, the boss');
     await page.waitForFunction(() => /Only the boss is hot/.test(document.body.textContent ?? ''));
     expect(await coolestOf()).toBeGreaterThan(inOven);
-    await tap(page, 'Heat, and bearing from the freezer');
+    await tap(page, 'Hot casting, cold bearing: drop');
     await waitForText(page, 'next-move', /freezer/);
     await gotoReady(page, place.at('run'));
     const press = async (words: RegExp) => {

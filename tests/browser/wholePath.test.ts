@@ -73,7 +73,7 @@ describe('one seat from measured bore to home, square and on record', () => {
     expect(await page.$eval('[data-way="heat_chill"]', (node) => node.hasAttribute('disabled'))).toBe(true);
     await tabAndEnter(page, 'Same number as the old one');
     await page.waitForSelector('[data-way="heat_chill"]:not([disabled])');
-    await tabTo(page, 'Heat, and bearing from the freezer');
+    await tabTo(page, 'Hot casting, cold bearing: drop');
     await page.keyboard.press('Enter');
     await page.waitForSelector('[data-way="heat_chill"][aria-pressed="true"]');
 
@@ -168,7 +168,7 @@ describe('one seat from measured bore to home, square and on record', () => {
     await typeOnPad(page, '46.985');
 
     await tap(page, 'Way in');
-    await tap(page, 'Heat, and bearing from the freezer');
+    await tap(page, 'Hot casting, cold bearing: drop');
     await page.waitForSelector('[data-way="heat_chill"][aria-pressed="true"]');
     await tap(page, 'Heat run');
     await page.waitForSelector('[data-testid="heat-run"]');

@@ -85,7 +85,7 @@ export function RunControls({
   isEyeEnough: boolean;
   isNextHere: boolean;
 }) {
-  const { record, person } = useJob();
+  const { record, job, person } = useJob();
   const addEvent = useActsAsProposed(view);
   const router = useRouter();
   const { seat, heat, history } = view;
@@ -93,8 +93,8 @@ export function RunControls({
   const [ovenC, setOvenC] = useState(ovenDialC(history.wayIn?.housingC ?? 80));
   const read = Object.values(record.state.seats).flatMap((each) => each.history.cautions);
   const caution = findDueCaution(view, read);
-  const [oven, setOven] = usePlace(ovensFor(record.tools, ovenC));
-  const [freezer, setFreezer] = usePlace(freezersOf(record.tools));
+  const [oven, setOven] = usePlace(ovensFor(job.tools, ovenC));
+  const [freezer, setFreezer] = usePlace(freezersOf(job.tools));
   const actions = actionsFor({
     view,
     run,

@@ -13,7 +13,6 @@ const SIZES = [
   length('outsideMm', 'Outside', null),
   length('widthMm', 'Width', null),
   figure('count', 'How many', 1),
-  ...KEPT,
 ];
 
 const SETTING: WallFormSetting<StockItem> = {
@@ -25,7 +24,6 @@ const SETTING: WallFormSetting<StockItem> = {
       length('outsideMm', 'Outside', 28),
       length('widthMm', 'Thickness', 0.2),
       figure('count', 'How many', 5),
-      ...KEPT,
     ],
     bearing: SIZES,
     seal: SIZES,
@@ -36,10 +34,10 @@ const SETTING: WallFormSetting<StockItem> = {
       length('outsideMm', 'Outside', null),
       length('widthMm', 'Section', null),
       figure('count', 'How many', 1),
-      ...KEPT,
     ],
     other: SIZES,
   },
+  also: KEPT,
   given: {},
   words: {
     title: 'Lay something into stock',

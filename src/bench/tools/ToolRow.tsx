@@ -73,6 +73,7 @@ export function ToolRow({ title, tools, units, fits, nearly, isPicking, onPick }
               >
                 {tool.name}
               </Box>
+              {tool.lentTo && <Box sx={{ fontSize: TYPE.fine, fontWeight: 700 }}>lent to {tool.lentTo}</Box>}
               {isFit && <Box sx={{ fontSize: TYPE.fine, fontWeight: 700 }}>serves</Box>}
               {!isFit && by !== undefined && (
                 <Box sx={{ fontSize: TYPE.fine }}>off by {showSize(by, units, 1).figure}</Box>

@@ -9,6 +9,7 @@ import { useMemo, useState } from 'react';
 import type { Instrument } from '@/core/record/instrument';
 import type { Seat } from '@/core/record/job';
 import type { Thresholds } from '@/core/heat/mildest';
+import { isAtHand } from '@/core/tools/atHand';
 import { pickTools, type ToolNeed } from '@/core/tools/pickTools';
 import { TOOL_SORTS } from '@/core/tools/sorts';
 import type { StockItem } from '@/core/tools/stock';
@@ -70,7 +71,8 @@ export function ToolWall({
   const [laying, setLaying] = useState<StockItem | 'new' | null>(null);
   const [taken, setTaken] = useState<Taken | null>(null);
   const needs = useMemo(
-    () => (forSeat ? pickTools({ spec: forSeat.seat.spec, planned: forSeat.planned }, tools) : []),
+    () =>
+      forSeat ? pickTools({ spec: forSeat.seat.spec, planned: forSeat.planned }, tools.filter(isAtHand)) : [],
     [forSeat, tools],
   );
   const fits = new Set(needs.flatMap((need) => need.fits.map(({ id }) => id)));

@@ -43,6 +43,8 @@ export type WallFormSetting<T extends Thing> = {
   schema: z.ZodType<T>;
   sorts: readonly { value: T['sort']; words: string }[];
   fields: Record<T['sort'], readonly Field[]>;
+  /** Asked of every sort. */
+  also: readonly Field[];
   /** What a new one of a sort has that is not asked. */
   given: Partial<Record<T['sort'], object>>;
   words: { title: string; add: string; change: string; takeOff: string };
@@ -64,6 +66,7 @@ function useWallForm<T extends Thing>({ setting, thing, units, onSave }: Props<T
   const [name, setName] = useState(thing?.name ?? '');
   const [texts, setTexts] = useState<Record<string, string>>({});
   const [problems, setProblems] = useState<Record<string, string>>({});
+  const fields = [...setting.fields[sort], ...setting.also];
   const valueOf = ({ key, usual }: Field): number | string | null =>
     thing && key in thing ? (thing as unknown as Record<string, number | string | null>)[key]! : usual;
   const shown = (field: Field): string => {
@@ -86,12 +89,12 @@ function useWallForm<T extends Thing>({ setting, thing, units, onSave }: Props<T
   };
   const save = () => {
     const found: Record<string, string> = {};
-    const values: Record<string, number | string | null> = {};
-    for (const field of setting.fields[sort]) {
+    const values: Record<string, number | string | null | undefined> = {};
+    for (const field of fields) {
       const read = readField(field);
       if ('problem' in read) found[field.key] = read.problem;
-      // Words that nobody said are left out; a size that was not measured is null.
-      else if (field.reads !== 'words' || read.value !== null) values[field.key] = read.value;
+      // Words that nobody said, or that were taken out, are left out; a size that was not measured is null.
+      else values[field.key] = field.reads === 'words' ? (read.value ?? undefined) : read.value;
     }
     const checked = setting.schema.safeParse({
       ...setting.given[sort],
@@ -113,14 +116,14 @@ function useWallForm<T extends Thing>({ setting, thing, units, onSave }: Props<T
     setProblems({});
   };
   const type = (key: string, text: string) => setTexts({ ...texts, [key]: text });
-  return { sort, pickSort, name, setName, shown, type, problems, save };
+  return { sort, pickSort, fields, name, setName, shown, type, problems, save };
 }
 
 /** A thing on the tool wall or in stock: put there, changed, or taken away. */
 export function WallForm<T extends Thing>(props: Props<T>) {
   const { setting, thing, onClose, onTakeOff } = props;
   const { words } = setting;
-  const { sort, pickSort, name, setName, shown, type, problems, save } = useWallForm(props);
+  const { sort, pickSort, fields, name, setName, shown, type, problems, save } = useWallForm(props);
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm">
       <DialogTitle>{thing ? thing.name : words.title}</DialogTitle>
@@ -140,7 +143,7 @@ export function WallForm<T extends Thing>(props: Props<T>) {
           slotProps={{ htmlInput: { maxLength: 80, name: 'thing-name' } }}
         />
         <Pair>
-          {setting.fields[sort].map((field) => (
+          {fields.map((field) => (
             <TextField
               key={`${sort}${field.key}`}
               label={field.label}

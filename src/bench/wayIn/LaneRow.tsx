@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import visuallyHidden from '@mui/utils/visuallyHidden';
 import type { Lane } from '@/core/heat/lanes';
 import type { WayIn } from '@/core/heat/wayIn';
 import type { Units } from '@/core/quantity/format';
@@ -72,7 +73,7 @@ export function LaneRow({ lane, shown, axis, isLooked, onLook, ...acts }: Props)
           <Name
             sx={{
               lineHeight: 1,
-              color: token(isOut ? 'mid' : 'ink'),
+              color: token(isOut ? 'steel' : 'ink'),
               textDecoration: isOut ? 'line-through' : 'none',
             }}
           >
@@ -124,7 +125,7 @@ function WayButtons({
               textAlign: 'center',
               fontSize: TYPE.text,
               fontWeight: isTaken || way === shown ? 750 : 500,
-              color: isTaken ? token('onBlock') : token(isStruck ? 'mid' : 'ink'),
+              color: isTaken ? token('onBlock') : token(isStruck ? 'steel' : 'ink'),
               textDecoration: isStruck ? 'line-through' : 'none',
               backgroundColor: isTaken ? token('block') : 'transparent',
               borderBottom: `2px ${isStruck ? 'dashed' : 'solid'} ${token(isTaken ? 'block' : 'steel')}`,
@@ -132,6 +133,7 @@ function WayButtons({
               '&:focus-visible': { outline: `3px solid ${token('cold')}` },
             }}
           >
+            <span style={visuallyHidden}>{LANE_WORDS[lane.lane]}: </span>
             {BY_WORDS[way.way]}
             {lane.lane === 'hot_air' && (way.way === 'heat' ? ', as it is' : ', cold')}
           </Box>

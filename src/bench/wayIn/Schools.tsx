@@ -6,12 +6,11 @@ import type { WayIn, WayInPlan } from '@/core/heat/wayIn';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { TYPE } from '@/ui/theme/tokens';
+import { inSentence } from '@/ui/words/moveParts';
 import { sayCeiling } from '@/ui/words/verdicts';
 import { AGAINST_WORDS } from '@/ui/words/work';
 import { Note } from '@/ui/parts/text';
 import { Ruled } from '@/ui/parts/layout';
-
-const lowerFirst = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
 
 type Props = {
   plan: WayInPlan;
@@ -38,7 +37,7 @@ function School({ school, units, isShut, choose }: Omit<Props, 'plan'> & { schoo
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
         <Box sx={{ flex: 1 }}>
           A school heats such a casting to {hot}.
-          {weakest && <b> Not here: {lowerFirst(sayCeiling(weakest, units))}.</b>}
+          {weakest && <b> Not here: {inSentence(sayCeiling(weakest, units))}.</b>}
           {` Casting and part settle at ${asText(showTemperature(school.settlingC, units))}.`}
           {school.minutesAllowed && ` No longer than ${school.minutesAllowed} min: its temper goes.`}
         </Box>

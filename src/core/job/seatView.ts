@@ -6,7 +6,8 @@ import { kitOf } from '@/core/parts/kit';
 import type { JobPlan } from '@/core/record/plan';
 import { type Journal, journalOf } from '@/core/record/journals';
 import type { Shaft } from '@/core/record/shafts';
-import { isAtHand, type Tool } from '@/core/tools/tool';
+import { isAtHand } from '@/core/tools/atHand';
+import type { Tool } from '@/core/tools/tool';
 import type { LeftIn } from '@/core/heat/ceilings';
 import type { Thresholds } from '@/core/heat/mildest';
 import {

@@ -65,5 +65,3 @@ export const toolSchema = z.discriminatedUnion('sort', [
 ]);
 export type Tool = z.infer<typeof toolSchema>;
 export type ToolSort = Tool['sort'];
-
-export const isAtHand = ({ lentTo }: Pick<Tool, 'lentTo'>): boolean => lentTo === undefined;

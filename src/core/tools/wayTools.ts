@@ -3,7 +3,8 @@ import { isChilled, isHeated } from '@/core/heat/waySorts';
 import type { BoreSpec } from '@/core/record/seatSpec';
 import type { Way } from '@/core/record/vocabulary';
 import { pickTools } from './pickTools';
-import { isAtHand, type Tool } from './tool';
+import { isAtHand } from './atHand';
+import type { Tool } from './tool';
 
 /** What a way in needs, and what of it the shop has. */
 export type WayTool = {
