@@ -5,6 +5,7 @@ import {
   gotoReady,
   loadStored,
   openPage,
+  layAllOut,
   retimeHeat,
   sendEvent,
   waitForLine,
@@ -63,6 +64,7 @@ describe('a reload while the server is away', () => {
       body: { caution: 'magnesium' },
       seatId: place.seatId,
     });
+    await layAllOut(app, place);
     await retimeHeat(app, place, 'casting_into_heat', 3600);
     const { page } = await openPage(browser, { person: 'tm' });
     await page.evaluateOnNewDocument(() => {

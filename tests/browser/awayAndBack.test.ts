@@ -11,6 +11,7 @@ import {
   loadDemo,
   loadStored,
   openPage,
+  layAllOut,
   retimeHeat,
   sendEvent,
   startApp,
@@ -219,6 +220,7 @@ describe('when the server or the database goes away', () => {
       body: { caution: 'magnesium' },
       seatId: place.seatId,
     });
+    await layAllOut(app, place);
     await retimeHeat(app, place, 'casting_into_heat', 3600);
     const { page } = await openPage(browser, { person: 'tm' });
     await gotoReady(page, place.at('run'));

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import {
   findPlace,
   gotoReady,
+  layAllOut,
   loadStored,
   openPage,
   retimeHeat,
@@ -10,7 +11,7 @@ import {
   waitForText,
   type App,
 } from '../support/app';
-import { startJob, tap, untilReady } from '../support/hands';
+import { layOut, startJob, tap, untilReady } from '../support/hands';
 import { serveDemo } from '../support/serveDemo';
 
 let app: App;
@@ -87,6 +88,7 @@ describe('the heat run', () => {
     await happen('casting_rest_noted', { on: 'bare_steel' });
     await page.waitForSelector('[data-testid="rest-caution"]');
     expect(await overflow(), 'in the oven, with the caution of what it lies on').toEqual([0, 0]);
+    await layAllOut(app, { jobId, seatId });
     for (const [kind, call] of [
       ['casting_out', 'go'],
       ['let_go', 'let_go'],
@@ -102,20 +104,15 @@ describe('the heat run', () => {
     const { page, errors } = await openPage(browser, { person: 'tm' });
     const place = await findPlace(app, 'Pelling 90', 'Drive side');
     await gotoReady(page, place.at('way-in'));
-    const coolestOf = async () =>
-      Number(
-        /^(\d+)/.exec(
-          await page.$eval(
-            '[data-way="heat_chill"]',
-            (node) => /(\d+)\D°C/.exec(node.textContent ?? '')?.[1] ?? '',
-          ),
-        )?.[1],
+    // How hot the lane wants it.
+    const heatOf = (lane: string) =>
+      page.$eval(`[data-lane="${lane}"]`, (node) =>
+        Number(/(?:oven|boss) (\d+)\s°C/.exec(node.textContent ?? '')?.[1]),
       );
-    const inOven = await coolestOf();
-    await tap(page, 'hot air, the boss');
+    await page.waitForSelector('[data-lane="hot_air"]');
+    expect(await heatOf('hot_air')).toBeGreaterThan(await heatOf('heated_chilled'));
+    await tap(page, 'Hot air on the boss: drop, cold');
     await page.waitForFunction(() => /Only the boss is hot/.test(document.body.textContent ?? ''));
-    expect(await coolestOf()).toBeGreaterThan(inOven);
-    await tap(page, 'Hot casting, cold bearing: drop');
     await waitForText(page, 'next-move', /freezer/);
     await gotoReady(page, place.at('run'));
     const press = async (words: RegExp) => {
@@ -127,7 +124,7 @@ describe('the heat run', () => {
     await press(/Bearing into the freezer/);
     await press(/Hot air on the boss/);
     await waitForText(page, 'run-reason', /hold the probe on the boss/);
-    await waitForText(page, 'run-main', /The air is off/);
+    await layOut(page);
     await page.waitForFunction(() => !/kept here/.test(document.body.textContent ?? ''));
     await retimeHeat(app, place, 'part_into_freezer', 5000);
     await retimeHeat(app, place, 'casting_into_heat', 240);

@@ -8,6 +8,7 @@ import {
   gotoReady,
   loadStored,
   openPage,
+  layAllOut,
   retimeHeat,
   sendEvent,
   waitForStored,
@@ -68,6 +69,7 @@ describe('two people on one job', () => {
 
   it('a heat run shows the same on a second screen at once', async () => {
     const place = await findPlace(app, 'Fenwold 7', 'Main bearing');
+    await layAllOut(app, place);
     await retimeHeat(app, place, 'casting_into_heat', 3600);
     const [one, two] = [await openPage(browser, { person: 'iq' }), await openPage(browser, { person: 'tm' })];
     await Promise.all([gotoReady(one.page, place.at('run')), gotoReady(two.page, place.at('run'))]);

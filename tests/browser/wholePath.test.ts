@@ -12,6 +12,7 @@ import {
   type App,
 } from '../support/app';
 import {
+  layOut,
   pressWhenReady,
   tabAndEnter,
   tabTo,
@@ -87,7 +88,7 @@ describe('one seat from measured bore to home, square and on record', () => {
     await pressWhenReady(page);
     await waitForText(page, 'run-main', /Casting into the heat/);
     await pressWhenReady(page);
-    await waitForText(page, 'run-main', /It is out/);
+    await layOut(page);
     expect(await page.$eval('[data-testid="call"]', (node) => node.getAttribute('data-call'))).toBe('wait');
     await page.waitForFunction(() => !/kept here/.test(document.body.textContent ?? ''));
     await retimeHeat(app, place, 'part_into_freezer', 5000);
@@ -180,13 +181,14 @@ describe('one seat from measured bore to home, square and on record', () => {
     await press(/Understood/);
     await press(/Bearing into the freezer/);
     await press(/Casting into the heat/);
-    await waitForText(page, 'run-main', /It is out/);
+    await waitForText(page, 'run-main', /Gloves/);
     await page.waitForFunction(() => !/kept here/.test(document.body.textContent ?? ''));
     await retimeHeat(app, place, 'part_into_freezer', 5000);
     await retimeHeat(app, place, 'casting_into_heat', 4000);
     await tap(page, 'Put the probe on');
     await waitForText(page, 'probe-live', /\d/);
-    for (const item of ['gloves', 'bearing', 'driver', 'wood']) await tap(page, item);
+    for (const item of ['gloves', 'extinguisher', 'wood', 'bearing on', 'driver']) await tap(page, item);
+    await layOut(page);
     await press(/It is out/);
     await page.waitForSelector('[data-call="go"]');
     await press(/Let go/);

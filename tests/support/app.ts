@@ -1,4 +1,5 @@
 import type { CastingId, JobId, SeatId } from '@/core/record/ids';
+import { REACH_ITEMS } from '@/core/job/withinReach';
 import { spawn, type ChildProcess } from 'node:child_process';
 import type { Browser, Page } from 'puppeteer-core';
 import { ensureBuild } from '../../scripts/lib/install.mjs';
@@ -227,6 +228,11 @@ export type StoredJob = {
 };
 export const loadStored = async (app: App, jobId: JobId) =>
   (await (await fetch(`${app.url}/api/v1/jobs/${jobId}`)).json()) as StoredJob;
+
+/** All that the heat of a seat asks for lies within reach. */
+export async function layAllOut(app: App, { jobId, seatId }: { jobId: JobId; seatId: SeatId }) {
+  for (const item of REACH_ITEMS) await sendEvent(app, jobId, { kind: 'laid_out', body: { item }, seatId });
+}
 
 /** Puts the start of a heat back in time, as a person does who pressed too late: the oven then had its time. */
 export async function retimeHeat(

@@ -171,6 +171,27 @@ export async function pressWhenReady(page: Page) {
   await page.keyboard.press('Space');
 }
 
+/** What is to be within reach is ticked with the one key, thing by thing, until the casting may leave the heat. */
+export async function layOut(page: Page) {
+  const next = () =>
+    page.waitForFunction(
+      () =>
+        /^(Gloves|Extinguisher|Dry sand|Wood|Probe|Bearing on its socket|Driver|Rod and|Clip pliers|It is out|The air is off)/.exec(
+          document.querySelector('[data-testid="run-main"]')?.textContent ?? '',
+        )?.[1] ?? null,
+    );
+  for (;;) {
+    const words = (await (await next()).jsonValue())!;
+    if (words === 'It is out' || words === 'The air is off') return;
+    await pressWhenReady(page);
+    await page.waitForFunction(
+      (before) => !document.querySelector('[data-testid="run-main"]')?.textContent?.startsWith(before),
+      {},
+      words,
+    );
+  }
+}
+
 export async function typeInto(page: Page, name: string, text: string) {
   const field = await page.waitForSelector(`input[name="${name}"]`);
   await field!.click({ count: 3 });

@@ -6,6 +6,7 @@ import { useEffect, useMemo, useRef } from 'react';
 import { viewHeatRun, type HeatCall, type HeatRunView } from '@/core/job/heatRun';
 import { isColdPush, isPushed } from '@/core/job/pushNow';
 import { asProposed } from '@/core/job/seatJudgement';
+import { missingWithinReach } from '@/core/job/withinReach';
 import { notesAt } from '@/core/job/specialNotes';
 import type { SeatView } from '@/core/job/seatView';
 import type { Units } from '@/core/quantity/format';
@@ -16,7 +17,7 @@ import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { ifOpen, later } from '@/bench/record/later';
 import { useLoaded } from '@/bench/record/useLoaded';
 import { STRETCH, TYPE } from '@/ui/theme/tokens';
-import { REASON_WORDS } from '@/ui/words/verdicts';
+import { REASON_WORDS } from '@/ui/words/runReasons';
 import { CallSign } from './CallSign';
 import { RunControls } from './RunControls';
 import { useProbe } from './useProbe';
@@ -52,11 +53,13 @@ export function HeatRunScreen({ seatId }: { seatId: SeatId }) {
 }
 
 /** The run at this half second, by what the probe shows where it is fresh. */
-function useRun(view: SeatView, probe: ReturnType<typeof useProbe>, nowMs: number): HeatRunView {
-  const { record } = useJob();
+function useRun(view: SeatView, probe: ReturnType<typeof useProbe>, nowMs: number) {
+  const { record, job } = useJob();
+  const missing = missingWithinReach(view, job.seats);
+  const isLaidOut = missing.length === 0;
   const { heat } = view;
   const half = Math.floor(nowMs / 500);
-  return useMemo(() => {
+  const run = useMemo(() => {
     // The clock here goes by half seconds; what the probe shows may be newer, and counts.
     const ticked = half * 500;
     const isFresh = probe.liveC !== null && ticked - probe.liveAtMs < probe.freshMs;
@@ -68,8 +71,10 @@ function useRun(view: SeatView, probe: ReturnType<typeof useProbe>, nowMs: numbe
       probe: isFresh ? [...stored, { atMs: probe.liveAtMs, celsius: probe.liveC! }] : stored,
       roomC: record.roomC,
       nowMs: at,
+      isLaidOut,
     });
-  }, [half, view, record.roomC, heat, probe.liveC, probe.liveAtMs, probe.freshMs]);
+  }, [half, view, record.roomC, heat, probe.liveC, probe.liveAtMs, probe.freshMs, isLaidOut]);
+  return { run, missing };
 }
 
 /** Sounds each change of the call. */
@@ -126,7 +131,7 @@ function Run({ view }: { view: SeatView }) {
   const chart = useLoaded(loadChart);
   const { seat, casting, heat } = view;
   const { next, ...walk } = useWalkHere(view);
-  const run = useRun(view, probe, nowMs);
+  const { run, missing } = useRun(view, probe, nowMs);
   useCalls(run.call);
   useStepKeys(record.id);
 
@@ -190,7 +195,7 @@ function Run({ view }: { view: SeatView }) {
           )}
         </Column>
       </Box>
-      <RunControls view={view} run={run} units={units} {...walk} />
+      <RunControls view={view} run={run} units={units} missing={missing} {...walk} />
       {(lastActs.length > 0 || lastChange) && <UndoBar />}
       <PersonPicker people={record.people} isOpen={isAskingPerson} onClose={stopAsking} />
     </Column>

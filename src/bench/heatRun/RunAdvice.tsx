@@ -5,6 +5,7 @@ import Button from '@mui/material/Button';
 import { drawsHeat } from '@/core/heat/rest';
 import { brokenAtDial } from '@/core/job/dialCeilings';
 import { isPushed } from '@/core/job/pushNow';
+import { itemsWithinReach, type ReachItem } from '@/core/job/withinReach';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import { useJob } from '@/bench/record/JobProvider';
@@ -12,13 +13,11 @@ import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { StateMark } from '@/ui/marks/StateMark';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { CAUTIONS, sayCeiling } from '@/ui/words/verdicts';
-import { REST_WORDS } from '@/ui/words/walk';
+import { REACH_WORDS, REST_WORDS } from '@/ui/words/hotWork';
 import { Lead, Note, Quiet } from '@/ui/parts/text';
 import type { HeatPlace } from '@/core/record/events/heat';
 import { Column, Row } from '@/ui/parts/layout';
 
-/** Things that must be within reach before the door opens. Common practice, no source. */
-const WITHIN_REACH = ['gloves', 'bearing', 'driver', 'wood'] as const;
 const COOLEST_OVEN_C = 40;
 const HOTTEST_OVEN_C = 250;
 const DIAL_STEP_K = 5;
@@ -91,9 +90,12 @@ export function OvenDial({ view, ovenC, units, onOven }: DialProps) {
   );
 }
 
+type BeforeProps = { view: SeatView; missing: readonly ReachItem[] };
+
 /** Before the door opens: what the casting will lie on, and everything within reach, tick by tick. */
-export function BeforeTheDoor({ view: { seat, casting, heat, history } }: { view: SeatView }) {
+export function BeforeTheDoor({ view, missing }: BeforeProps) {
   const { addEvent } = useJob();
+  const { seat, casting, heat } = view;
   const rest = heat.phase === 'cold' ? 'wood' : heat.rest;
   return (
     <Column sx={{ gap: 0.75, minWidth: 0 }}>
@@ -110,8 +112,8 @@ export function BeforeTheDoor({ view: { seat, casting, heat, history } }: { view
       )}
       <Row>
         <Note sx={{ minWidth: 84 }}>Within reach</Note>
-        {WITHIN_REACH.map((item) => {
-          const isThere = history.laidOut.includes(item);
+        {itemsWithinReach(view).map((item) => {
+          const isThere = !missing.includes(item);
           return (
             <Button
               key={item}
@@ -128,7 +130,7 @@ export function BeforeTheDoor({ view: { seat, casting, heat, history } }: { view
               }}
             >
               {isThere ? '✓ ' : ''}
-              {item}
+              {REACH_WORDS[item]}
             </Button>
           );
         })}

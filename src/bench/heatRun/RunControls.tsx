@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { checkReading } from '@/core/job/checkReading';
 import { sizesOfSeat } from '@/core/job/checkSize';
 import type { HeatRunView } from '@/core/job/heatRun';
+import type { ReachItem } from '@/core/job/withinReach';
 import { slotOf } from '@/core/record/slots';
 import type { HeatPlace } from '@/core/record/events/heat';
 import { freezersOf, ovenDialC, ovensFor } from '@/core/tools/heatPlaces';
@@ -76,12 +77,15 @@ export function RunControls({
   view,
   run,
   units,
+  missing,
   isEyeEnough,
   isNextHere,
 }: {
   view: SeatView;
   run: HeatRunView;
   units: Units;
+  /** What is still to be laid out. */
+  missing: readonly ReachItem[];
   isEyeEnough: boolean;
   isNextHere: boolean;
 }) {
@@ -103,6 +107,7 @@ export function RunControls({
     freezer: freezer.chosen,
     units,
     caution,
+    missing,
     addEvent,
     isEyeEnough,
     isNextHere,
@@ -119,7 +124,8 @@ export function RunControls({
   const isOvenAsked =
     heat.phase === 'cold' && history.wayIn?.heatedBy !== 'gun' && main?.words.startsWith('Casting into');
   const isFreezerAsked = freezer.places.length > 1 && main?.words.endsWith('into the freezer');
-  const isBeforeTheDoor = heat.phase === 'in_heat' && history.letGoMs === null;
+  const isBeforeTheDoor =
+    history.letGoMs === null && (heat.phase === 'in_heat' || (heat.phase === 'out' && missing.length > 0));
   return (
     <Box component="footer" data-strip sx={FOOTER}>
       <Box sx={ASKED}>
@@ -135,7 +141,7 @@ export function RunControls({
         ) : isFreezerAsked ? (
           <PlaceChoice label="Which freezer" {...freezer} onPick={setFreezer} />
         ) : isBeforeTheDoor ? (
-          <BeforeTheDoor view={view} />
+          <BeforeTheDoor view={view} missing={missing} />
         ) : (
           <NextUp view={view} />
         )}

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import visuallyHidden from '@mui/utils/visuallyHidden';
 import type { HeatRunView } from '@/core/job/heatRun';
 import type { SeatView } from '@/core/job/seatView';
-import { REASON_WORDS } from '@/ui/words/verdicts';
+import { REASON_WORDS } from '@/ui/words/runReasons';
 import { CALL_WORDS } from './CallSign';
 import { signWords } from './runWords';
 

@@ -1,96 +1,20 @@
-import { idOf } from '../../../database/demo/demo';
 import { describe, expect, it } from 'vitest';
-import { demo, event, NOW, seatOf, withEvents, viewSeat } from '../../../tests/support/records';
+import { event, NOW } from '../../../tests/support/records';
+import { FREEZER, OVEN, RunBench } from '../../../tests/support/runBench';
 import { viewHeatRun } from '@/core/job/heatRun';
-import type { EventBody, JobEvent } from '@/core/record/entries';
-import type { JobRecord } from '@/core/record/job';
-import { actionsFor, findDueCaution, type Actions } from './runActions';
-
-const OVEN = { toolId: idOf('tool oven'), name: 'Oven' };
-const FREEZER = { toolId: idOf('tool freezer'), name: 'Chest freezer' };
-
-/** The buttons of the heat run, pressed one after another on a real seat, as a person does. */
-class Bench {
-  record: JobRecord;
-  atS = 0;
-  isEyeEnough = false;
-  isNextHere = true;
-  readonly wentTo: string[] = [];
-  private readonly seat;
-  private readonly castingId;
-
-  constructor(machine = 'Harrow 1200', name = 'Left main') {
-    this.record = demo(machine);
-    this.seat = seatOf(this.record, name);
-    this.castingId = this.record.castings.find(({ seats }) => seats.includes(this.seat))!.id;
-    // Nothing of an earlier heat is in the way.
-    this.record = { ...this.record, entries: { readings: this.record.entries.readings, events: [] } };
-  }
-
-  get view() {
-    return viewSeat(this.record, this.seat.id, NOW + this.atS * 1000)!;
-  }
-
-  add(...events: JobEvent[]) {
-    this.record = withEvents(this.record, ...events);
-  }
-
-  choose(way: EventBody<'way_in_chosen'>['way'], more: Partial<EventBody<'way_in_chosen'>> = {}) {
-    const body = { way, housingC: 95, ringC: -18, formulaVersion: 't', ...more };
-    this.add(event('usual_fit_accepted', {}, { seatId: this.seat.id }, this.atS));
-    this.add(event('way_in_chosen', body, { seatId: this.seat.id }, this.atS));
-  }
-
-  get caution() {
-    const read = this.record.entries.events.flatMap((each) =>
-      each.kind === 'caution_acknowledged' ? [each.body.caution] : [],
-    );
-    return findDueCaution(this.view, read);
-  }
-
-  actions(probe: { atS: number; celsius: number }[] = [], ovenC = 110): Actions {
-    const { view } = this;
-    const nowMs = NOW + this.atS * 1000;
-    const readings = probe.map(({ atS, celsius }) => ({ atMs: NOW + atS * 1000, celsius }));
-    return actionsFor({
-      view,
-      run: viewHeatRun({ view, probe: readings, roomC: 20, nowMs }),
-      ovenC,
-      oven: OVEN,
-      freezer: FREEZER,
-      units: 'metric',
-      caution: this.caution,
-      addEvent: (kind, body, where) => {
-        const happened = event(kind, body, where, this.atS);
-        this.add(happened);
-        return happened.id;
-      },
-      isEyeEnough: this.isEyeEnough,
-      isNextHere: this.isNextHere,
-      goTo: (step) => this.wentTo.push(step),
-      askDepth: () => this.wentTo.push('depth'),
-    });
-  }
-
-  /** Presses the big button after some seconds; gives what stood on it. */
-  press(afterS = 0): string {
-    this.atS += afterS;
-    const [main] = this.actions();
-    main!.does();
-    return main!.words;
-  }
-}
+import type { EventBody } from '@/core/record/entries';
+import { actionsFor, findDueCaution } from './runActions';
 
 describe('the buttons of the heat run', () => {
   it('nothing can be done before a way in is chosen', () => {
-    const bench = new Bench();
+    const bench = new RunBench();
     expect(bench.press()).toBe('Choose the way in');
     expect(bench.wentTo).toEqual(['way-in']);
     expect(bench.record.entries.events).toEqual([]);
   });
 
   it('heat and cold: the caution, the freezer, the oven, the door, the drop, home, square', () => {
-    const bench = new Bench();
+    const bench = new RunBench();
     bench.choose('heat_chill');
     const said = [0, 5, 5400, 2400, 10, 5, 5].map((afterS) => bench.press(afterS));
     expect(said).toEqual([
@@ -105,15 +29,54 @@ describe('the buttons of the heat run', () => {
     expect(bench.wentTo).toEqual(['square']);
   });
 
+  it('nothing is offered before all is within reach, thing by thing, and one key does it', () => {
+    const bench = new RunBench();
+    bench.laysOut = false;
+    bench.choose('heat_chill');
+    for (const afterS of [0, 5, 5400]) bench.press(afterS);
+    bench.atS += 2400;
+    const asked = bench.missing.length;
+    expect(asked).toBeGreaterThanOrEqual(5);
+    const runNow = (isLaidOut: boolean) =>
+      viewHeatRun({ view: bench.view, probe: [], roomC: 20, nowMs: NOW + bench.atS * 1000, isLaidOut });
+    expect(runNow(false)).toMatchObject({ call: 'wait', reason: 'hot_enough_lay_it_out' });
+    expect(bench.actions()[1]).toBeNull();
+    const ticked = Array.from({ length: asked }, () => bench.press(2));
+    expect(ticked).toEqual(expect.arrayContaining(['Gloves', 'Bearing on its socket', 'Driver']));
+    expect(runNow(true)).toMatchObject({ call: 'wait', reason: 'hot_enough_take_it_out' });
+    expect(bench.press(2)).toBe('It is out');
+    expect(bench.press(2)).toBe('Let go');
+  });
+
+  it('out all the same, GO waits for what is missing; what no longer drops goes back to the heat at once', () => {
+    const outIn = (afterS: number) => {
+      const bench = new RunBench();
+      bench.laysOut = false;
+      bench.choose('heat_chill');
+      for (const pauseS of [0, 5, 5400]) bench.press(pauseS);
+      bench.atS += 2400;
+      bench.add(event('casting_out', {}, { castingId: bench.view.casting.id }, bench.atS));
+      bench.atS += afterS;
+      return bench;
+    };
+    const bench = outIn(5);
+    const nowMs = NOW + bench.atS * 1000;
+    const said = viewHeatRun({ view: bench.view, probe: [], roomC: 20, nowMs, isLaidOut: false });
+    expect(said).toMatchObject({ call: 'wait', reason: 'lay_it_out' });
+    while (bench.missing.length > 0) bench.press(1);
+    expect(bench.actions()[0]?.words).toBe('Let go');
+    expect(outIn(3000).actions()[0]?.words).toBe('Back to the heat');
+  });
+
   it('cold alone asks for no hot metal, and driven in for no heat', () => {
-    const cold = new Bench();
+    const cold = new RunBench();
     cold.choose('chill', { housingC: 20 });
     expect([0, 5400, 5].map((afterS) => cold.press(afterS))).toEqual([
       'Bearing into the freezer',
       'Let go',
       'It is home',
     ]);
-    const driven = new Bench();
+    const driven = new RunBench();
     driven.choose('drive', { housingC: 20, ringC: 20 });
     expect(driven.caution).toBe('press');
     expect([0, 5, 5].map((afterS) => driven.press(afterS))).toEqual([
@@ -124,7 +87,7 @@ describe('the buttons of the heat run', () => {
   });
 
   it('where the eye is enough, a push that ended well is square, and the job goes on', () => {
-    const bench = new Bench();
+    const bench = new RunBench();
     bench.isEyeEnough = true;
     bench.choose('press', { housingC: 20, ringC: 20 });
     expect([0, 5, 5].map((afterS) => bench.press(afterS))).toEqual([
@@ -138,7 +101,7 @@ describe('the buttons of the heat run', () => {
   });
 
   it('home, but another part wants the same warmth: on with that, square is read later', () => {
-    const bench = new Bench();
+    const bench = new RunBench();
     bench.isNextHere = false;
     bench.choose('chill', { housingC: 20 });
     for (let i = 0; i < 3; i += 1) bench.press(5);
@@ -154,7 +117,7 @@ describe('the buttons of the heat run', () => {
   });
 
   it('cocked and cold goes out again and is drawn in, never back to the heat', () => {
-    const bench = new Bench();
+    const bench = new RunBench();
     bench.choose('press', { housingC: 20, ringC: 20 });
     bench.press(0);
     const [, cocked] = bench.actions();
@@ -166,7 +129,7 @@ describe('the buttons of the heat run', () => {
   });
 
   it('warm and light blows: too tight while it warms, then taps, with the force of now; cooled, back to the heat', () => {
-    const bench = new Bench('Ostrel 250', 'Right main bearing');
+    const bench = new RunBench('Ostrel 250', 'Right main bearing');
     bench.choose('warm_tap', { housingC: 85 });
     bench.press(0);
     bench.press(0);
@@ -191,7 +154,7 @@ describe('the buttons of the heat run', () => {
   });
 
   it('a part that never saw the freezer is not called too tight: it is not cold yet', () => {
-    const bench = new Bench();
+    const bench = new RunBench();
     bench.choose('warm_tap', { housingC: 60 });
     bench.press(0);
     const intoHeat = { source: 'oven', sourceC: 60, castingC: 20, place: OVEN } as const;
@@ -202,7 +165,7 @@ describe('the buttons of the heat run', () => {
   });
 
   it('hot air says air, and starts at what is wanted of the boss, not at an oven’s dial', () => {
-    const bench = new Bench();
+    const bench = new RunBench();
     bench.choose('heat', { heatedBy: 'gun', ringC: 20 });
     expect([0, 5, 240].map((afterS) => bench.press(afterS))).toEqual([
       'Understood',
@@ -217,7 +180,7 @@ describe('the buttons of the heat run', () => {
   });
 
   it('bearing and casting are recorded with the freezer and the oven that they went into', () => {
-    const bench = new Bench();
+    const bench = new RunBench();
     bench.choose('heat_chill');
     for (let press = 0; press < 3; press += 1) bench.press();
     const places = bench.record.entries.events.flatMap((each) =>
@@ -227,7 +190,7 @@ describe('the buttons of the heat run', () => {
   });
 
   it('a casting of magnesium is warned of before its heat, any other of hot metal, and once only', () => {
-    const bench = new Bench();
+    const bench = new RunBench();
     bench.choose('heat', { ringC: 20 });
     const inMagnesium = { ...bench.view, casting: { ...bench.view.casting, material: 'az91' as const } };
     expect(findDueCaution(inMagnesium, ['hot_metal'])).toBe('magnesium');
@@ -237,7 +200,7 @@ describe('the buttons of the heat run', () => {
   });
 
   it('with an old seal in, an oven above 100 °C stays shut; cooler it may go', () => {
-    const bench = new Bench();
+    const bench = new RunBench();
     bench.choose('heat', { ringC: 20 });
     bench.press();
     const sealed = {
@@ -248,6 +211,7 @@ describe('the buttons of the heat run', () => {
       units: 'metric' as const,
       run: viewHeatRun({ view: sealed, probe: [], roomC: 20, nowMs: NOW }),
       caution: null,
+      missing: [],
     };
     const places = { oven: null, freezer: null };
     const doors = {
@@ -265,7 +229,7 @@ describe('the buttons of the heat run', () => {
   });
 
   it('too late asks for the heat again, with the dial that it had; letting go all the same is the small one', () => {
-    const bench = new Bench();
+    const bench = new RunBench();
     bench.choose('heat', { ringC: 20 });
     for (const afterS of [0, 5, 2400]) bench.press(afterS);
     bench.atS += 3000;
@@ -277,7 +241,7 @@ describe('the buttons of the heat run', () => {
   });
 
   it('grabbed: only then the depth is asked, only that act listens to G, and heat is what comes next', () => {
-    const bench = new Bench();
+    const bench = new RunBench();
     bench.choose('heat', { ringC: 20 });
     for (const afterS of [0, 5, 2400, 10]) bench.press(afterS);
     const [home, grabbed] = bench.actions();

@@ -5,9 +5,12 @@ import type { HeatRunView } from '@/core/job/heatRun';
 import { isColdPush, isPushed } from '@/core/job/pushNow';
 import { FORMULA_VERSION } from '@/core/job/seatFit';
 import type { SeatView } from '@/core/job/seatView';
+import type { ReachItem } from '@/core/job/withinReach';
 import { asText, showSize, showTemperature, type Units } from '@/core/quantity/format';
 import type { useJob } from '@/bench/record/JobProvider';
+import { asHeadline } from '@/ui/words/sentence';
 import type { CautionCode } from '@/ui/words/verdicts';
+import { REACH_WORDS } from '@/ui/words/hotWork';
 
 /** One act at the heat run: its words, what it stands for, and whether key G means it. */
 export type Action = {
@@ -30,6 +33,8 @@ export type ActionInput = {
   freezer: HeatPlace | null;
   units: Units;
   caution: CautionCode | null;
+  /** What is still to be laid out before the door opens. */
+  missing: readonly ReachItem[];
   addEvent: ReturnType<typeof useJob>['addEvent'];
   /** This walk asks for no readings here: a push that ended well is square by the eye. */
   isEyeEnough: boolean;
@@ -135,6 +140,20 @@ function outOfHeatAction({ view: { heat, casting }, run, addEvent }: ActionInput
   };
 }
 
+/** One thing after the other, each by its own press: so that a pedal does it too. */
+function layOutActions(input: ActionInput): Actions {
+  const { view, missing, addEvent } = input;
+  const [item, ...others] = missing;
+  return [
+    {
+      words: asHeadline(REACH_WORDS[item!]),
+      note: others.length > 0 ? `within reach; then ${others.length} more` : 'within reach: the last',
+      does: () => addEvent('laid_out', { item: item! }, { seatId: view.seat.id }),
+    },
+    null,
+  ];
+}
+
 function tooLateActions(input: ActionInput): Actions {
   const { view, run } = input;
   const dialC = view.heat.phase === 'cold' ? undefined : view.heat.sourceC;
@@ -221,6 +240,7 @@ function actionsOfWay(input: ActionInput): Actions {
   const last: Actions = isPushed(view) ? pushActions(input) : [letGo(input), null];
   if (way && !isHeated(way)) return last;
   if (heat.phase === 'cold') return coldActions(input);
+  if (input.missing.length > 0 && run.call !== 'too_late') return layOutActions(input);
   if (heat.phase === 'in_heat') return [outOfHeatAction(input), null];
   return run.call === 'too_late' ? tooLateActions(input) : last;
 }

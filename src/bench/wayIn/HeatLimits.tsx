@@ -10,8 +10,10 @@ import { useJob } from '@/bench/record/JobProvider';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { Lead, Name, Quiet } from '@/ui/parts/text';
 import { token, TYPE } from '@/ui/theme/tokens';
-import { CEILING_WORDS, CEILING_STEPS, sayCeiling } from '@/ui/words/verdicts';
-import { CASTING_STUFF_WORDS, LANE_WORDS } from '@/ui/words/wayIn';
+import { CEILING_STEPS } from '@/ui/words/behindWays';
+import { CEILING_WORDS, sayCeiling } from '@/ui/words/verdicts';
+import { CASTING_STUFF_WORDS } from '@/ui/words/castingStuff';
+import { LANE_WORDS } from '@/ui/words/lanes';
 
 type Props = { view: SeatView; problem: WayInProblem; way: WayIn; units: Units };
 

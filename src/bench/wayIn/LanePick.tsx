@@ -1,7 +1,7 @@
 import type { Lane } from '@/core/heat/lanes';
 import type { WayIn } from '@/core/heat/wayIn';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
-import { LANE_WORDS } from '@/ui/words/wayIn';
+import { LANE_WORDS } from '@/ui/words/lanes';
 
 type Props = {
   lanes: readonly Lane[];

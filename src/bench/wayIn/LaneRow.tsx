@@ -4,13 +4,14 @@ import type { Lane } from '@/core/heat/lanes';
 import type { WayIn } from '@/core/heat/wayIn';
 import type { Units } from '@/core/quantity/format';
 import type { WayTool } from '@/core/tools/wayTools';
-import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { Name, Quiet } from '@/ui/parts/text';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { sayGist, sayHowLong, sayLane, sayObjection, sayReady, sayTool } from '@/ui/words/ways';
-import { BY_WORDS, LANE_WORDS } from '@/ui/words/wayIn';
-import { AGAINST_WORDS } from '@/ui/words/work';
+import { BY_WORDS, LANE_WORDS } from '@/ui/words/lanes';
+import { later } from '@/bench/record/later';
 import type { LaneAxis } from './buildLaneAxis';
+
+const LaneAsk = later(() => import('./LaneAsk'), 'LaneAsk');
 
 export type LaneActs = {
   units: Units;
@@ -214,16 +215,10 @@ function LaneSays({ shown, units, toolsOf, asked, onAsk, onChoose }: { shown: Wa
   const against = sayObjection(shown, units);
   if (asked && asked.way === shown.way && asked.heatedBy === shown.heatedBy)
     return (
-      <Box sx={{ fontSize: TYPE.small, gridColumn: { md: '2 / 4' } }} role="alert">
-        {against} All the same?
-        <ChoiceRow
-          label="Because"
-          isLabelHidden
-          options={[...optionsFrom(AGAINST_WORDS), { value: 'no' as const, words: 'No' }]}
-          value={null}
-          onPick={(reason) => (reason === 'no' ? onAsk(null) : onChoose(asked, AGAINST_WORDS[reason]))}
-        />
-      </Box>
+      <LaneAsk
+        against={against}
+        onPick={(because) => (because === null ? onAsk(null) : onChoose(asked, because))}
+      />
     );
   if (against) return <Quiet sx={{ fontSize: TYPE.small, lineHeight: 1.2 }}>{against}</Quiet>;
   const tools = toolsOf(shown);

@@ -6,7 +6,7 @@ import type { WayIn, WayInPlan } from '@/core/heat/wayIn';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { TYPE } from '@/ui/theme/tokens';
-import { inSentence } from '@/ui/words/moveParts';
+import { inSentence } from '@/ui/words/sentence';
 import { sayCeiling } from '@/ui/words/verdicts';
 import { AGAINST_WORDS } from '@/ui/words/work';
 import { Note } from '@/ui/parts/text';

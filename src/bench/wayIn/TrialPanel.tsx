@@ -8,7 +8,7 @@ import type { Units } from '@/core/quantity/format';
 import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { Note } from '@/ui/parts/text';
 import { CAUTIONS } from '@/ui/words/verdicts';
-import { REST_SHORT } from '@/ui/words/walk';
+import { REST_SHORT } from '@/ui/words/hotWork';
 import { TrialSlider, type Trial } from './TrialSlider';
 
 type Props = {

@@ -25,15 +25,23 @@ const looks = (colour: Trial['colour']) => ({
   mt: 1.25,
   '& .MuiSlider-rail': { height: 2, opacity: 1, backgroundColor: token('ink'), borderRadius: 0 },
   '& .MuiSlider-track': { height: 6, border: 0, borderRadius: 0 },
+  // The knob that is hit is a hand wide; the block that is seen stands in its middle.
   '& .MuiSlider-thumb': {
-    width: 16,
-    height: 30,
+    width: 28,
+    height: 48,
     borderRadius: 0,
+    backgroundColor: 'transparent',
     transition: 'none',
-    '&::before': { display: 'none' },
-    '&::after': { width: 48, height: 48, borderRadius: 0 },
+    '&::before': {
+      width: 16,
+      height: 30,
+      borderRadius: 0,
+      backgroundColor: 'currentColor',
+      boxShadow: 'none',
+    },
+    '&::after': { display: 'none' },
     '&:hover, &.Mui-active': { boxShadow: 'none' },
-    '&.Mui-focusVisible': { boxShadow: 'none', outline: `3px solid ${token('cold')}`, outlineOffset: 2 },
+    '&.Mui-focusVisible': { boxShadow: 'none', outline: `3px solid ${token('cold')}`, outlineOffset: -4 },
   },
 });
 

@@ -11,8 +11,8 @@ import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { Quiet, Text } from '@/ui/parts/text';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { CAUTIONS, WAY_WORDS } from '@/ui/words/verdicts';
-import { LANE_SCHOOLS, MILD_WORDS, STOP_WORDS } from '@/ui/words/wayIn';
-import { sayInstead, sayRisk } from '@/ui/words/ways';
+import { LANE_SCHOOLS, sayInstead, sayRisk } from '@/ui/words/behindWays';
+import { MILD_WORDS, STOP_WORDS } from '@/ui/words/wayIn';
 
 type Stop = (typeof STOPS)[number];
 
@@ -52,9 +52,9 @@ export function WayNotes({ view, plan, lane, shown, units, stop, setStop }: Prop
         </Box>
       </Box>
       {isDrop(shown.way) && <DropFigures shown={shown} plan={plan} units={units} />}
-      {shown.heatedBy === 'gun' && plan.heldShare !== null && (
+      {shown.heldShare !== null && (
         <Box role="note">
-          <b>Only the boss is hot:</b> the cold web holds its bore back to {Math.round(plan.heldShare * 100)}{' '}
+          <b>Only the boss is hot:</b> the cold web holds its bore back to {Math.round(shown.heldShare * 100)}{' '}
           % of free growth and draws its heat away. Trust the probe, not the clock.
         </Box>
       )}

@@ -1,4 +1,5 @@
-import { courseOfWay, planLanes, type LaneInput } from '@/core/job/planLanes';
+import { courseOfWay } from '@/core/job/courseOfWay';
+import { planLanes, type LaneInput } from '@/core/job/planLanes';
 import type { DropCourse } from '@/core/heat/dropCourse';
 import type { WayIn } from '@/core/heat/wayIn';
 

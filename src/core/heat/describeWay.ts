@@ -163,6 +163,7 @@ export function describeWay(problem: WayInProblem, way: Way, ringC: number, hous
   return {
     way,
     heatedBy,
+    heldShare: heatedBy === 'gun' ? (problem.hotBoss?.likely.boreShare[0] ?? null) : null,
     ringC,
     housingC,
     boreC: moments[0]!.boreC,

@@ -172,6 +172,5 @@ export function planWayIn(problem: WayInProblem): WayInPlan {
       housingAlphaPerK: housing.alphaPerK,
     }),
     wantedMm: problem.wantedMm,
-    heldShare: problem.hotBoss?.likely.boreShare[0] ?? null,
   };
 }

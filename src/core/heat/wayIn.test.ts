@@ -132,7 +132,8 @@ describe('ways in', () => {
     expect(predictDropAt(air.housingC, hotBoss).sureUntilS!).toBeLessThan(
       predictDropAt(air.housingC, null).sureUntilS ?? Infinity,
     );
-    expect(planWayIn({ ...problem, hotBoss }).heldShare!).toBeLessThan(0.8);
+    expect(way('heat', { hotBoss, heatedBy: 'gun' }).heldShare!).toBeLessThan(0.8);
+    expect(way('heat').heldShare).toBeNull();
     for (const name of ['drive', 'chill'])
       expect([way(name, { hotBoss }).clearanceMm, way(name, { hotBoss }).works]).toEqual([
         way(name).clearanceMm,

@@ -36,6 +36,8 @@ export type WayIn = {
   way: Way;
   /** Null where nothing is heated. */
   heatedBy: HeatSource | null;
+  /** Share of its free growth that a boss heated alone keeps; null: the whole casting is heated, or nothing. */
+  heldShare: number | null;
   /** Of the part as it leaves the freezer, or the room. */
   ringC: number;
   /** Temperature to bring the casting to: what is needed plus the seconds to work in. Room temperature for drive and chill. */
@@ -117,6 +119,4 @@ export type WayInPlan = {
   schools: WayIn[];
   freeC: number | null;
   wantedMm: number;
-  /** Share of its free growth that a boss heated alone keeps; null: the whole casting is heated. */
-  heldShare: number | null;
 };

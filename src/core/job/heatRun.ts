@@ -25,6 +25,8 @@ export type HeatReason =
   | 'cooled_draw_too_hard'
   | 'hot_enough_take_it_out'
   | 'hot_enough_air_off'
+  | 'hot_enough_lay_it_out'
+  | 'lay_it_out'
   | 'not_cold_yet'
   | 'sure'
   | 'band_at_margin'
@@ -133,7 +135,7 @@ export function viewHeatRun(input: RunInput): HeatRunView {
   const hotInS = readyInS(input, started);
   const readiness = isReady(input, problem) ? 'ready' : hotInS === null ? 'never' : 'not_yet';
   return {
-    ...judge(view, { now, marginMm: problem.marginMm, push, readiness }),
+    ...withheld(judge(view, { now, marginMm: problem.marginMm, push, readiness }), input),
     now,
     marginMm: problem.marginMm,
     push,
@@ -206,6 +208,15 @@ function judge(view: SeatView, { now, marginMm, push, readiness }: Now): Call {
     return isSure ? { call: 'go', reason: 'sure' } : { call: 'wait', reason: 'not_heating' };
   const isNotColdYet = history.wayIn?.way === 'heat_chill' && !history.freezer;
   return judgeHeating(heat.source, readiness, isSure, isNotColdYet ? 'not_cold_yet' : 'bore_still_small');
+}
+
+/** Nothing is offered while something is still to be looked for: a hot casting waits for nobody. */
+function withheld(said: Call, { view: { heat }, isLaidOut = true }: RunInput): Call {
+  if (isLaidOut) return said;
+  if (said.reason === 'hot_enough_take_it_out' || said.reason === 'hot_enough_air_off')
+    return { call: 'wait', reason: 'hot_enough_lay_it_out' };
+  const isOffered = said.call === 'go' || (said.call === 'push' && heat.phase === 'out');
+  return isOffered ? { call: 'wait', reason: 'lay_it_out' } : said;
 }
 
 const emptyRun = (view: SeatView): HeatRunView => ({

@@ -24,6 +24,8 @@ export type RunInput = {
   probe: readonly Pick<ProbeReading, 'atMs' | 'celsius'>[];
   roomC: number;
   nowMs: number;
+  /** Not all that the drop asks for is at hand (see `missingWithinReach`); left out: it is. */
+  isLaidOut?: boolean;
 };
 
 /** Temperature of the part at `atMs`: in the freezer, or at room temperature. */

@@ -1,7 +1,6 @@
-import { courseOf, type DropCourse } from '@/core/heat/dropCourse';
 import { lanesOf, type Lane } from '@/core/heat/lanes';
 import { planWayIn } from '@/core/heat/planWayIn';
-import type { WayIn, WayInPlan } from '@/core/heat/wayIn';
+import type { WayInPlan } from '@/core/heat/wayIn';
 import type { WayTrial } from '@/core/heat/wayTrial';
 import type { HeatSource } from '@/core/record/vocabulary';
 import { wayInProblem, type Surroundings } from './planSeat';
@@ -34,22 +33,4 @@ export function planLanes({ view, surroundings, isStopSet, trial }: LaneInput): 
   const { usualHeat } = surroundings;
   const usual = trial.housingC === null ? plans[usualHeat] : plan(usualHeat, { ...trial, housingC: null });
   return { usual: usual!, lanes: lanesOf(plans, usualHeat) };
-}
-
-/** How one of its ways goes on after the door; null where its fit is not known. */
-export function courseOfWay(
-  { view, surroundings, isStopSet, trial }: LaneInput,
-  way: Pick<WayIn, 'ringC' | 'housingC' | 'heatedBy'>,
-): DropCourse | null {
-  const heatedBy = way.heatedBy ?? surroundings.usualHeat;
-  const problem = wayInProblem(view, surroundings, heatedBy, isStopSet, trial);
-  const { housing } = view.seat.spec;
-  return (
-    problem &&
-    courseOf(problem, way, {
-      outsideMm: housing.bossOutsideMm,
-      widthMm: housing.bossHeightMm,
-      webThicknessMm: housing.webThicknessMm,
-    })
-  );
 }

@@ -7,8 +7,9 @@ import { PIECE_WORDS } from './pieces';
 import { SHAFT_OFF_WORDS, SHAFT_ON_WORDS } from './shafts';
 import { slotWords } from './slots';
 import { STEP_WORDS } from './steps';
-import { CASTING_STUFF_WORDS } from './wayIn';
-import { BY_SIGN_WORDS, FASTENER_WORDS, OUTSIDE_WORDS, REST_WORDS, SEAT_FINDING_WORDS } from './walk';
+import { CASTING_STUFF_WORDS } from './castingStuff';
+import { BY_SIGN_WORDS, FASTENER_WORDS, OUTSIDE_WORDS, SEAT_FINDING_WORDS } from './walk';
+import { REST_WORDS } from './hotWork';
 import { WAY_WORDS } from './verdicts';
 import {
   AGAINST_WORDS,

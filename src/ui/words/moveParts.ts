@@ -1,15 +1,11 @@
 import type { ItemAct } from '@/core/walk/item';
 import type { Move } from '@/core/walk/move';
 import { CHECKS, type OrderReason, type Way } from '@/core/record/vocabulary';
+import { asHeadline, inSentence } from './sentence';
 import { slotWords } from './slots';
 import { CHECK_WORDS, REMOVAL_WORDS } from './work';
 
 export type MoveWords = { headline: string; reason: string };
-
-/** Inside of a sentence; what is written with capitals (an O-ring) stays so. */
-export const inSentence = (words: string) =>
-  /^[A-Z]([A-Z]|-)/.test(words) ? words : words.charAt(0).toLowerCase() + words.slice(1);
-export const asHeadline = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
 /** A name that has a comma in it is parted from the next by more than a comma. */

@@ -2,8 +2,6 @@ import type { MoveCode, Move } from '@/core/walk/move';
 import { slotOf } from '@/core/record/slots';
 import { clockWords } from '@/core/seating/squareness';
 import {
-  asHeadline,
-  inSentence,
   listed,
   namesOf,
   theSeats,
@@ -19,6 +17,7 @@ import {
   type MoveWords,
   type Say,
 } from './moveParts';
+import { asHeadline, inSentence } from './sentence';
 import { slotWords } from './slots';
 import { TOOL_NEED_WORDS } from './work';
 

@@ -1,9 +1,8 @@
 import type { DepthVerdict } from '@/core/seating/depthChain';
-import { CASTING_STUFF_WORDS } from './wayIn';
+import { CASTING_STUFF_WORDS } from './castingStuff';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import type { Ceiling } from '@/core/heat/ceilings';
 import type { FitVerdict } from '@/core/fit/judgeFit';
-import type { HeatReason } from '@/core/job/heatRun';
 import type { SquareVerdict } from '@/core/seating/squareness';
 import type { WayObjection } from '@/core/heat/wayIn';
 import type { Way } from '@/core/record/vocabulary';
@@ -96,49 +95,8 @@ export const CEILING_WORDS: Record<Ceiling['what'], string> = {
   ...CASTING_STUFF_WORDS,
 };
 
-/** The step that takes the weakest thing out of the heat's way; where none does, what to do with the heat. */
-export const CEILING_STEPS: Record<Ceiling['what'], string> = {
-  casting_metal: 'Less heat: chill the bearing as well.',
-  seal_left_in: 'Take it out first; a new one goes in when it has cooled.',
-  bearing_seals:
-    'Less heat, or an open bearing: one side’s seal comes out with a pick where the engine oils it.',
-  bearing_cage: 'Less heat: a plastic cage can not be taken out of the way.',
-  bearing_grease: 'Less heat: the grease can not be taken out of the way.',
-  bearing_steel: 'Less heat: chill the bearing as well.',
-  plastic_slider: 'Unscrew or unclip it first.',
-  paint: 'Shield it, wet rag beside it, or an oven no hotter than this.',
-  powder_coat: 'Shield it, or less heat.',
-  adhesive: 'What it holds is held, or glued anew.',
-};
-
 export const sayCeiling = ({ what, seatName, limitC, isNew }: Ceiling, units: Units) =>
   `${isNew ? 'The new seal' : CEILING_WORDS[what]}${seatName ? ` at ${seatName}` : ''} takes no more than ${asText(showTemperature(limitC, units))}`;
-
-export const REASON_WORDS: Record<HeatReason, string> = {
-  nothing_planned: 'No way in is chosen yet.',
-  not_heating: 'The casting is cold.',
-  probe_the_boss: 'Hot air has no dial: hold the probe on the boss.',
-  bore_still_small: 'The bore is still too small to be sure.',
-  still_tight_for_blows: 'Still too tight for light blows.',
-  still_tight_to_draw: 'Still too tight to be drawn in with ease.',
-  not_for_long_enough: 'It would go in now, but not for long enough to work in. Leave it in the heat.',
-  dial_too_low: 'Set like this, the oven never gets it hot enough to be sure. Out, and in again hotter.',
-  cooled_blows_too_hard: 'It has cooled: light blows no longer do it. Back to the heat.',
-  cooled_draw_too_hard: 'It has cooled: the rod would have to force it. Back to the heat.',
-  hot_enough_take_it_out: 'Hot enough. Take the casting out.',
-  hot_enough_air_off: 'Hot enough. Air off, and in with it at once.',
-  not_cold_yet: 'The bearing is not in the freezer yet.',
-  sure: 'Light on both sides: let it fall.',
-  band_at_margin: 'No longer sure. Back to the heat; do not try your luck.',
-  was_it_home: 'Did the note change? Hold it down until it grips.',
-  square_before_force: 'Square before force. Heavy force means cocked, wrong part or wrong race: stop.',
-  light_blows: 'Light blows while it is warm: creep up to the depth, measure, stop.',
-  draw_while_warm: 'Draw it in while it is warm: even drag, then a definite stop.',
-  cocked_back_out: 'Back it out, look at the bore, start again square; draw it in rather than hammer.',
-  it_grabbed: 'It grabbed. Back to the heat, no hammer.',
-  it_is_home: 'Home. Check it again when cold.',
-  it_is_home_cold: 'Home: an even gap all round.',
-};
 
 export const CAUTIONS = {
   hot_metal: 'Hot metal: gloves on, extinguisher near, ventilate. No fuel, solvent or aerosol near heat.',

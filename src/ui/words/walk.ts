@@ -1,6 +1,5 @@
 import {
   STAGES,
-  type Rest,
   type FASTENER_STATES,
   type Locking,
   type SEAT_FINDINGS,
@@ -68,19 +67,4 @@ export const FASTENER_THEN: Record<(typeof FASTENER_STATES)[number], string> = {
   ground_off: 'Renew it: no tool holds it again.',
   substituted: 'Longer is fine while the plain part stays covered; check that it does not bottom.',
   thread_damaged: 'Chase or insert the thread before anything is closed.',
-};
-
-/** The same, where four stand side by side. */
-export const REST_SHORT: Record<Rest, string> = {
-  wood: 'wood',
-  bare_steel: 'steel',
-  vise: 'vise',
-  hung: 'hung',
-};
-
-export const REST_WORDS: Record<Rest, string> = {
-  wood: 'wood',
-  bare_steel: 'bare steel',
-  vise: 'the vise',
-  hung: 'hung',
 };

@@ -1,12 +1,11 @@
 import { ceilingsSeen } from '@/core/heat/ceilings';
 import type { LaneCode } from '@/core/heat/lanes';
-import { totalMinutes } from '@/core/heat/readyMinutes';
-import type { WayIn, WayRisk } from '@/core/heat/wayIn';
+import type { WayIn } from '@/core/heat/wayIn';
 import { isDrop } from '@/core/heat/waySorts';
 import { asText, showForce, showTemperature, type Units } from '@/core/quantity/format';
 import type { WayTool } from '@/core/tools/wayTools';
 import { sayCeiling, WAY_OBJECTION_WORDS } from './verdicts';
-import { RISK_WORDS, WAY_TOOL_WORDS } from './wayIn';
+import { WAY_TOOL_WORDS } from './lanes';
 
 /** What a way comes to, in the words of its lane. */
 
@@ -70,33 +69,6 @@ export const sayTool = ({ need, state, name, lentTo }: WayTool): string =>
     : state === 'lent'
       ? `${name} is lent${lentTo ? ` to ${lentTo}` : ''}`
       : `no ${WAY_TOOL_WORDS[need]}`;
-
-export function sayRisk(risk: WayRisk, units: Units): string {
-  const degrees = (celsius: number) => asText(showTemperature(celsius, units));
-  switch (risk.what) {
-    case 'ceiling_near': {
-      const { ceiling, seesC, spareK } = risk.seen;
-      return `${sayCeiling(ceiling, units)}, ${spareK < 0 ? 'and would see' : 'and sees'} ${degrees(seesC)}`;
-    }
-    case 'lets_go':
-      return `${risk.seatNames.join(' and ')} may let go`;
-    case 'temper':
-      return `temper: no longer than ${risk.minutes} min`;
-    default:
-      return RISK_WORDS[risk.what];
-  }
-}
-
-/** Taking this way in place of the proposed one: what it spares, and what it costs. */
-export function sayInstead(way: WayIn, proposed: WayIn, units: Units): string {
-  const sooner = Math.round(totalMinutes(proposed.ready) - totalMinutes(way.ready));
-  const added = way.risks.filter(({ what }) => !proposed.risks.some((risk) => risk.what === what));
-  return [
-    sooner > 1 ? `ready ${sooner} min sooner` : sooner < -1 ? `ready ${-sooner} min later` : 'ready as soon',
-    sayGist(way, units),
-    ...(added.length > 0 ? [added.map((risk) => sayRisk(risk, units)).join(', ')] : ['no more at stake']),
-  ].join('; ');
-}
 
 /** One lane for who does not see it. */
 export const sayLane = (name: string, way: WayIn, lane: LaneCode, units: Units): string =>
