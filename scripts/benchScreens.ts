@@ -105,6 +105,38 @@ async function steps(page: Page): Promise<number[]> {
   return times;
 }
 
+/** Frames and redrawn lanes per second while a slider of the ways in is moved all the time and the worker reckons. */
+async function sliders(page: Page, url: string): Promise<{ frames: number; lanes: number }> {
+  await gotoReady(page, url);
+  await page.waitForSelector('[data-testid="way-trial"] input[type="range"]');
+  await page.focus('[data-testid="way-trial"] input[type="range"]');
+  // The worker is fetched with the first move.
+  await page.keyboard.press('ArrowRight');
+  await wait(2000);
+  const counted = page.evaluate(
+    (forMs) =>
+      new Promise<{ frames: number; lanes: number }>((resolve) => {
+        const started = performance.now();
+        let [frames, lanes] = [0, 0];
+        const watcher = new MutationObserver(() => (lanes += 1));
+        watcher.observe(document.querySelector('[data-bar="heated_chilled"]')!, { attributes: true });
+        const next = (now: number) => {
+          frames += 1;
+          if (now - started < forMs) requestAnimationFrame(next);
+          else resolve({ frames: (frames * 1000) / forMs, lanes: (lanes * 1000) / forMs });
+        };
+        requestAnimationFrame(next);
+      }),
+    4000,
+  );
+  const until = performance.now() + 3900;
+  for (let i = 0; performance.now() < until; i += 1) {
+    await page.keyboard.press(i % 60 < 30 ? 'ArrowRight' : 'ArrowLeft');
+    await wait(12);
+  }
+  return counted;
+}
+
 export async function screens(app: App) {
   const browser = await launchChromium();
   try {
@@ -116,6 +148,11 @@ export async function screens(app: App) {
     report('a job screen loaded, work of its main thread, median of 3', medianMs(loads), '< 300 ms');
     await waitForLine(page);
     report('an idle job screen, share of one core', `${((await idle(client)) * 100).toFixed(1)} %`, '< 2 %');
+    const moved = await sliders(page, (await findPlace(app, 'Ostrel 250', 'Main bearing')).at('way-in'));
+    report('sliders of the ways in moved all the time, frames a second', moved.frames.toFixed(0), '> 50');
+    report('lanes redrawn a second meanwhile', moved.lanes.toFixed(0), 'as many as there are');
+    await gotoReady(page, place.at('measure'));
+    await waitForLine(page);
     await client.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });
     report(
       `Enter to the painted section, ${SLOWED} × slowed, median of 6`,

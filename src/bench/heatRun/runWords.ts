@@ -18,6 +18,7 @@ const PUSH_SIGN: Partial<Record<Way, string>> = {
 export function signWords({ history }: SeatView, { call, reason }: HeatRunView): { words?: string[] } {
   const word = history.wayIn && PUSH_SIGN[history.wayIn.way];
   if (call === 'push' && word) return { words: word.split(' ') };
+  if (reason === 'never_hot_enough') return { words: ['TOO', 'COOL'] };
   if (reason === 'cooled_blows_too_hard' || reason === 'cooled_draw_too_hard')
     return { words: ['TOO', 'COOL'] };
   return reason === 'cocked_back_out' ? { words: ['COCKED'] } : {};

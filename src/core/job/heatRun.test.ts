@@ -74,7 +74,14 @@ describe('the heat run', () => {
     expect(run([], 0)).toMatchObject({ call: 'wait', reason: 'bore_still_small' });
     expect(run([], 1100)).toMatchObject({ call: 'wait', reason: 'hot_enough_take_it_out' });
     expect(run([out], 1205)).toMatchObject({ call: 'go' });
-    expect(run([out], 1200 + 800)).toMatchObject({ call: 'too_late' });
+    expect(run([out], 1200 + 800)).toMatchObject({ call: 'too_late', reason: 'band_at_margin' });
+  });
+  it('what cooled is told from what never was hot enough, by a probe as well', () => {
+    const cooled = run([out], 2000, [{ atS: 1995, celsius: 45 }]);
+    expect(cooled).toMatchObject({ call: 'too_late', reason: 'band_at_margin' });
+    const early = event('casting_out', {}, { castingId: casting.id }, 60);
+    for (const probe of [[], [{ atS: 70, celsius: 40 }]])
+      expect(run([early], 75, probe)).toMatchObject({ call: 'too_late', reason: 'never_hot_enough' });
   });
   it('whatever is taken out when it is told to goes in for the seconds to work in, by every warm way', () => {
     let tried = 0;

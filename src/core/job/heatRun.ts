@@ -30,6 +30,7 @@ export type HeatReason =
   | 'not_cold_yet'
   | 'sure'
   | 'band_at_margin'
+  | 'never_hot_enough'
   | 'was_it_home'
   | 'square_before_force'
   | 'light_blows'
@@ -115,6 +116,15 @@ function gripsAfter(input: RunInput, problem: DropProblem, now: DropMoment): num
 const freeBoth = (problem: DropProblem) =>
   freeTemperature({ ...pairOf(problem), interferenceMm: Math.max(0, problem.interferenceMm.value) });
 
+/** Would it have dropped when the door opened, by what was known then? Where nothing was, nobody says that it would not. */
+function wasSureAt(input: RunInput, doorMs: number): boolean {
+  const then = { ...input, nowMs: doorMs, probe: input.probe.filter(({ atMs }) => atMs <= doorMs) };
+  const started = startOfPrediction(then, doorMs);
+  const problem = started && dropProblem(then, started, doorMs);
+  const [atDoor] = problem ? predictDrop(problem, 1, 1).moments : [];
+  return !problem || !atDoor || bandOf(atDoor.clearanceMm).low >= problem.marginMm;
+}
+
 /** State of the drop at `nowMs`: restarted from the last probe reading where there is one, else from the oven's dial. */
 export function viewHeatRun(input: RunInput): HeatRunView {
   const { view, nowMs } = input;
@@ -133,9 +143,10 @@ export function viewHeatRun(input: RunInput): HeatRunView {
   const falls = !isPushed(view);
   const push = now && !falls ? pushNow(view, problem, now) : null;
   const hotInS = readyInS(input, started);
+  const wasSure = wasSureAt(input, doorMs);
   const readiness = isReady(input, problem) ? 'ready' : hotInS === null ? 'never' : 'not_yet';
   return {
-    ...withheld(judge(view, { now, marginMm: problem.marginMm, push, readiness }), input),
+    ...withheld(judge(view, { now, marginMm: problem.marginMm, push, readiness, wasSure }), input),
     now,
     marginMm: problem.marginMm,
     push,
@@ -164,7 +175,11 @@ function momentAt(moments: readonly DropMoment[], timeS: number): DropMoment | n
 type Call = { call: HeatCall; reason: HeatReason };
 /** Of a casting in the heat: taken out now, is there time to work in? `never`: not at this dial, or nobody knows. */
 type Readiness = 'ready' | 'not_yet' | 'never';
-type Now = Pick<HeatRunView, 'now' | 'marginMm' | 'push'> & { readiness: Readiness };
+type Now = Pick<HeatRunView, 'now' | 'marginMm' | 'push'> & {
+  readiness: Readiness;
+  /** It would have dropped when the door opened. */
+  wasSure: boolean;
+};
 
 /** Of a casting in the heat that would take the part by now, or would not yet. */
 function judgeHeating(source: HeatSource, readiness: Readiness, wouldGo: boolean, notYet: HeatReason): Call {
@@ -188,7 +203,7 @@ function judgeWarmPush({ heat, history }: SeatView, push: PushNow | null, readin
   return judgeHeating(heat.source, readiness, isLight, isColdYet ? tight : 'not_cold_yet');
 }
 
-function judge(view: SeatView, { now, marginMm, push, readiness }: Now): Call {
+function judge(view: SeatView, { now, marginMm, push, readiness, wasSure }: Now): Call {
   const { heat, history } = view;
   if (history.homeMs !== null)
     return { call: 'home', reason: isColdPush(view) ? 'it_is_home_cold' : 'it_is_home' };
@@ -203,7 +218,9 @@ function judge(view: SeatView, { now, marginMm, push, readiness }: Now): Call {
   if (isUnknownAir) return { call: 'too_late', reason: 'probe_the_boss' };
   const isSure = now !== null && bandOf(now.clearanceMm).low >= marginMm;
   if (heat.phase === 'out')
-    return isSure ? { call: 'go', reason: 'sure' } : { call: 'too_late', reason: 'band_at_margin' };
+    return isSure
+      ? { call: 'go', reason: 'sure' }
+      : { call: 'too_late', reason: wasSure ? 'band_at_margin' : 'never_hot_enough' };
   if (heat.phase === 'cold')
     return isSure ? { call: 'go', reason: 'sure' } : { call: 'wait', reason: 'not_heating' };
   const isNotColdYet = history.wayIn?.way === 'heat_chill' && !history.freezer;
@@ -220,7 +237,7 @@ function withheld(said: Call, { view: { heat }, isLaidOut = true }: RunInput): C
 }
 
 const emptyRun = (view: SeatView): HeatRunView => ({
-  ...judge(view, { now: null, marginMm: 0, push: null, readiness: 'not_yet' }),
+  ...judge(view, { now: null, marginMm: 0, push: null, readiness: 'not_yet', wasSure: false }),
   now: null,
   push: null,
   marginMm: leastClearanceMm(view.seat.spec.part.outsideMm),

@@ -19,6 +19,7 @@ export const REASON_WORDS: Record<HeatReason, string> = {
   not_cold_yet: 'The bearing is not in the freezer yet.',
   sure: 'Light on both sides: let it fall.',
   band_at_margin: 'No longer sure. Back to the heat; do not try your luck.',
+  never_hot_enough: 'It came out before it was hot enough. Back to the heat.',
   was_it_home: 'Did the note change? Hold it down until it grips.',
   square_before_force: 'Square before force. Heavy force means cocked, wrong part or wrong race: stop.',
   light_blows: 'Light blows while it is warm: creep up to the depth, measure, stop.',
