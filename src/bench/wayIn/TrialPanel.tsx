@@ -1,6 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { startTransition, useState } from 'react';
 import { leastClearanceMm } from '@/core/heat/expansion';
 import { drawsHeat } from '@/core/heat/rest';
 import { mostClearanceMm, TRIAL_RANGE, type WayTrial } from '@/core/heat/wayTrial';
@@ -76,22 +77,29 @@ const isUsual = (trial: WayTrial, usual: WayTrial) =>
 
 /** What may be tried: other heat, freezer, walk, clearance, bench. All of it redraws as it moves, and nothing is put on record. */
 export function TrialPanel(props: Props) {
-  const { trial, usual, units, diameterMm, onTry } = props;
+  const { usual, units, diameterMm, onTry } = props;
+  // The knob goes with the hand at once; all that follows from it is drawn behind, and gives way to the next move.
+  const [moved, setMoved] = useState<Partial<WayTrial>>({});
+  const trial = { ...props.trial, ...moved };
+  const tryIt = (change: Partial<WayTrial>) => {
+    setMoved((before) => ({ ...before, ...change }));
+    startTransition(() => onTry(change));
+  };
   return (
     <Box component="section" aria-label="Try other figures" data-testid="way-trial">
-      {slidersOf(props).map(({ change, ...slider }) => (
-        <TrialSlider key={slider.name} {...slider} units={units} onMove={(value) => onTry(change(value))} />
+      {slidersOf({ ...props, trial }).map(({ change, ...slider }) => (
+        <TrialSlider key={slider.name} {...slider} units={units} onMove={(value) => tryIt(change(value))} />
       ))}
       <ChoiceRow
         label="It lies on"
         isLabelHidden
         options={optionsFrom(REST_SHORT)}
         value={trial.rest}
-        onPick={(rest) => onTry({ rest })}
+        onPick={(rest) => tryIt({ rest })}
       />
       {drawsHeat(trial.rest) && <Note role="alert">{CAUTIONS.rest_draws_heat}</Note>}
       {!isUsual(trial, usual) && (
-        <Button variant="text" sx={{ px: 0, minHeight: 48 }} onClick={() => onTry(usual)}>
+        <Button variant="text" sx={{ px: 0, minHeight: 48 }} onClick={() => tryIt(usual)}>
           As planned again
         </Button>
       )}
