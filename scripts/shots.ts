@@ -6,6 +6,7 @@ import {
   findPlace,
   loadDemo,
   openPage,
+  layAllOut,
   retimeHeat,
   sendEvent,
   startApp,
@@ -63,6 +64,7 @@ try {
   await take(page, drum.at('square'), 'square-up');
   await take(page, drum.at('record'), 'record');
   await take(page, saw.at('run'), 'heat-run-wait');
+  await layAllOut(app, saw);
   await retimeHeat(app, saw, 'casting_into_heat', 2400);
   await sendEvent(app, saw.jobId, {
     kind: 'casting_out',
