@@ -90,7 +90,7 @@ export const predictWay = (problem: WayInProblem, ringC: number, housingC: numbe
   predictDrop(dropProblemOf(problem, ringC, housingC), horizonS, STEP_S);
 
 /** The bare need: at this temperature the wanted clearance is just there, at the unfavourable edge. */
-const neededTemperature = (problem: WayInProblem, ringC: number) =>
+export const neededTemperature = (problem: WayInProblem, ringC: number) =>
   bossTemperatureFor(
     problem,
     housingTemperatureFor(worstPair(problem), { ringC, clearanceMm: problem.wantedMm }),

@@ -19,7 +19,7 @@ import { doubtedReading, type DoubtedReading } from './doubtedReading';
 import { fitInStates, type StateFit } from './runningStates';
 
 /** Version of the formulas in this folder's results; stored beside every result that is kept. */
-export const FORMULA_VERSION = '2026.14';
+export const FORMULA_VERSION = '2026.15';
 
 /** Doubt of a metal temperature that a person typed or a probe showed, K. Common practice, no source. */
 const U_METAL_K = 1;
