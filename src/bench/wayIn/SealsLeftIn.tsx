@@ -9,9 +9,9 @@ import { useJob } from '@/bench/record/JobProvider';
 import { Framed } from '@/ui/parts/layout';
 import { TYPE } from '@/ui/theme/tokens';
 
-/** Old seals that would be heated with the casting, each with the act that takes it out of the way. */
+/** Old seals that would be heated with the casting, side by side, each with the act that takes it out of the way. */
 export const SealsLeftIn = ({ view: { leftIn, casting }, units }: { view: SeatView; units: Units }) => (
-  <>
+  <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1 }}>
     {leftIn
       .filter(({ isNew }) => !isNew)
       .map(({ seatName, sealMaterial }) => (
@@ -23,7 +23,7 @@ export const SealsLeftIn = ({ view: { leftIn, casting }, units }: { view: SeatVi
           units={units}
         />
       ))}
-  </>
+  </Box>
 );
 
 type SealInProps = { seatName: string; sealMaterial: SealMaterial; casting: Casting; units: Units };
@@ -37,7 +37,15 @@ function SealIn({ seatName, sealMaterial, casting, units }: SealInProps) {
   return (
     <Framed
       role="alert"
-      sx={{ fontSize: TYPE.text, display: 'flex', alignItems: 'center', columnGap: 1.5, py: 0.25, my: 0.5 }}
+      sx={{
+        flex: '1 1 340px',
+        fontSize: TYPE.text,
+        display: 'flex',
+        alignItems: 'center',
+        columnGap: 1.5,
+        py: 0.25,
+        my: 0.5,
+      }}
     >
       <Box sx={{ flex: 1, lineHeight: 1.2 }}>
         <b>The old seal at {seatName} is still in.</b> {sealMaterial.toUpperCase()} takes{' '}

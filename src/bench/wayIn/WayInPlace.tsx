@@ -146,7 +146,8 @@ function InTheWay({ view, units }: { view: SeatView; units: Units }) {
   return (
     <>
       <BlockList seatId={view.seat.id} blocks={blocks} />
-      <SealsLeftIn view={view} units={units} />
+      {/* A wheel is not heated: its seals are the stripping's to name. */}
+      {job.workpiece !== 'wheel' && <SealsLeftIn view={view} units={units} />}
     </>
   );
 }
