@@ -98,6 +98,12 @@ describe('the ways in', () => {
     const { page, place } = await openWays('Head in an oven', 'Upper race');
     await tap(page, 'Compared by eye');
     await page.waitForSelector('[data-lane="heated_chilled"] [data-way="heat_chill"]:not([disabled])');
+    // Struck out beside the one that its lane shows: it says why all the same.
+    await tap(page, 'Cold: by hand');
+    await page.waitForFunction(() =>
+      /more than a hand gives\. All the same\?/.test(document.body.textContent ?? ''),
+    );
+    await tap(page, 'Leave it');
     await tap(page, 'Hot casting, cold bearing: drop');
     await page.waitForFunction(() => /All the same\?/.test(document.body.textContent ?? ''));
     await tap(page, 'Worked before');
@@ -140,6 +146,8 @@ describe('what stands behind a way', () => {
       /The old seal at Output shaft takes no more than 100\s°C. Take it out first/,
     );
     expect(await page.$$('[data-neighbour]')).not.toHaveLength(0);
+    // The hatch of heat is drawn by a pattern: it has to be there.
+    expect(await page.$('pattern#lane-heat')).not.toBeNull();
     await tap(page, 'Hot air on the boss');
     // Away from the boss less arrives.
     await page.waitForFunction(() => /\d+ % of the heat arrives/.test(document.body.textContent ?? ''));

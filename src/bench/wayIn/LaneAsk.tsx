@@ -12,7 +12,7 @@ export const LaneAsk = ({ against, onPick }: Props) => (
     <ChoiceRow
       label="Because"
       isLabelHidden
-      options={[...optionsFrom(AGAINST_WORDS), { value: 'no' as const, words: 'No' }]}
+      options={[...optionsFrom(AGAINST_WORDS), { value: 'no' as const, words: 'Leave it' }]}
       value={null}
       onPick={(reason) => onPick(reason === 'no' ? null : AGAINST_WORDS[reason])}
     />

@@ -6,7 +6,7 @@ import { showFit, type Units } from '@/core/quantity/format';
 import { Quiet } from '@/ui/parts/text';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { buildLaneAxis } from './buildLaneAxis';
-import { LANE_GRID, LaneHatches, LaneRow, type LaneActs } from './LaneRow';
+import { LANE_GRID, LaneRow, type LaneActs } from './LaneRow';
 
 type Props = Omit<LaneActs, 'units'> & {
   units: Units;
@@ -27,7 +27,6 @@ export function LaneBoard({ lanes, shownOf, wantedMm, looked, isOld, onLook, ...
   const axis = buildLaneAxis(lanes, shownOf, wantedMm, fine === 'imperial' ? MM_PER_THOU : MM_PER_UM);
   return (
     <Box data-testid="lanes" aria-busy={isOld} sx={{ borderBottom: `1px solid ${token('rule')}` }}>
-      <LaneHatches />
       {lanes.map((lane) => {
         const shown = shownOf(lane);
         return (

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import visuallyHidden from '@mui/utils/visuallyHidden';
-import type { Lane } from '@/core/heat/lanes';
+import { isSameWay, type Lane } from '@/core/heat/lanes';
 import type { WayIn } from '@/core/heat/wayIn';
 import type { Units } from '@/core/quantity/format';
 import type { WayTool } from '@/core/tools/wayTools';
@@ -87,7 +87,7 @@ export function LaneRow({ lane, shown, axis, isLooked, onLook, ...acts }: Props)
         <WayButtons lane={lane} shown={shown} {...acts} />
       </Box>
       <LaneBarPicture axis={axis} lane={lane} isOut={isOut} onLook={() => onLook(shown)} />
-      <LaneSays shown={shown} {...acts} />
+      <LaneSays lane={lane} shown={shown} {...acts} />
     </Box>
   );
 }
@@ -211,15 +211,24 @@ function LaneBarPicture({ axis, lane, isOut, onLook }: BarProps) {
 }
 
 /** What the lane's way comes to, or what speaks against it. */
-function LaneSays({ shown, units, toolsOf, asked, onAsk, onChoose }: { shown: WayIn } & LaneActs) {
-  const against = sayObjection(shown, units);
-  if (asked && asked.way === shown.way && asked.heatedBy === shown.heatedBy)
+function LaneSays({
+  lane,
+  shown,
+  units,
+  toolsOf,
+  asked,
+  onAsk,
+  onChoose,
+}: { lane: Lane; shown: WayIn } & LaneActs) {
+  const inQuestion = lane.ways.find((way) => isSameWay(way, asked));
+  if (inQuestion)
     return (
       <LaneAsk
-        against={against}
-        onPick={(because) => (because === null ? onAsk(null) : onChoose(asked, because))}
+        against={sayObjection(inQuestion, units)}
+        onPick={(because) => (because === null ? onAsk(null) : onChoose(inQuestion, because))}
       />
     );
+  const against = sayObjection(shown, units);
   if (against) return <Quiet sx={{ fontSize: TYPE.small, lineHeight: 1.2 }}>{against}</Quiet>;
   const tools = toolsOf(shown);
   return (
@@ -245,30 +254,3 @@ function LaneSays({ shown, units, toolsOf, asked, onAsk, onChoose }: { shown: Wa
     </Box>
   );
 }
-
-/** The hatches of the lanes: heat leans right, cold leans left, neither is bare. */
-export const LaneHatches = () => (
-  <svg width="0" height="0" aria-hidden style={{ position: 'absolute' }}>
-    <defs>
-      {(
-        [
-          ['heat', 'rotate(45)', 'heatLight', 'heat'],
-          ['cold', 'rotate(-45)', 'coldLight', 'cold'],
-          ['plain', 'rotate(45)', 'plate', 'mid'],
-        ] as const
-      ).map(([fill, turn, ground, line]) => (
-        <pattern
-          key={fill}
-          id={`lane-${fill}`}
-          width="9"
-          height="9"
-          patternUnits="userSpaceOnUse"
-          patternTransform={turn}
-        >
-          <rect width="9" height="9" fill={token(ground)} />
-          <path d="M0 0V9" stroke={token(line)} strokeWidth="2.4" />
-        </pattern>
-      ))}
-    </defs>
-  </svg>
-);

@@ -9,7 +9,7 @@ import { usualHeatOf } from '@/core/job/workpiece';
 import { asText, showSize, type Units } from '@/core/quantity/format';
 import type { SeatId } from '@/core/record/ids';
 import type { WayIn } from '@/core/heat/wayIn';
-import { WAYS_OF_LANE } from '@/core/heat/lanes';
+import { isSameWay, WAYS_OF_LANE } from '@/core/heat/lanes';
 import { isHeated } from '@/core/heat/waySorts';
 import { toolsForWay } from '@/core/tools/wayTools';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
@@ -21,6 +21,7 @@ import { TYPE } from '@/ui/theme/tokens';
 import { sayFit } from '@/ui/words/fits';
 import type { Ghost } from './DropCurve';
 import { LaneBoard } from './LaneBoard';
+import { LaneHatches } from './LaneHatches';
 import { useWayIn } from './useWayIn';
 
 const BlockList = later(() => import('./BlockList'), 'BlockList');
@@ -85,6 +86,7 @@ function WaysIn({ view, notes, sits }: { view: SeatView } & Pick<Props, 'notes' 
   const { trial, usual, looked, input } = ways;
   return (
     <Box data-testid="way-in-slate" sx={GRID}>
+      <LaneHatches />
       <Box sx={{ order: { xs: 2, lg: 0 }, minHeight: 0, overflowY: { lg: 'auto' }, pr: 0.5 }}>
         <SeatSays view={view} units={units} />
         <ChoiceRow label="Look at" isLabelHidden options={LOOKS} value={look} onPick={setLook} />
@@ -181,7 +183,7 @@ function Ways({ view, ways, units }: WaysProps) {
         units={units}
         isShut={isBarred}
         isChosen={ways.isChosen}
-        isProposed={({ way, heatedBy }) => way === proposed?.way && heatedBy === proposed.heatedBy}
+        isProposed={(way) => isSameWay(way, proposed)}
         toolsOf={(way) => toolsForWay(view.seat.spec, way, job.wall)}
         asked={asked}
         onAsk={setAsked}

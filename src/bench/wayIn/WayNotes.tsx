@@ -1,6 +1,6 @@
 'use client';
 import Box from '@mui/material/Box';
-import type { Lane } from '@/core/heat/lanes';
+import { isSameWay, type Lane } from '@/core/heat/lanes';
 import type { WayIn, WayInPlan } from '@/core/heat/wayIn';
 import { isDrop, isHeated } from '@/core/heat/waySorts';
 import { hasStop } from '@/core/job/seatJudgement';
@@ -30,7 +30,7 @@ type Props = {
 export function WayNotes({ view, plan, lane, shown, units, stop, setStop }: Props) {
   const degrees = (celsius: number) => asText(showTemperature(celsius, units));
   const { mildest, asked } = plan;
-  const isProposed = mildest?.way === shown.way && mildest.heatedBy === shown.heatedBy;
+  const isProposed = isSameWay(shown, mildest);
   return (
     <Box sx={{ fontSize: TYPE.text, lineHeight: 1.25, pt: 0.5 }}>
       <Box data-testid="why-proposed">

@@ -1,6 +1,6 @@
 'use client';
 import { useMemo, useState } from 'react';
-import { leadOf, type Lane } from '@/core/heat/lanes';
+import { isSameWay, leadOf, type Lane } from '@/core/heat/lanes';
 import type { WayIn } from '@/core/heat/wayIn';
 import type { WayTrial } from '@/core/heat/wayTrial';
 import { isHeated } from '@/core/heat/waySorts';
@@ -14,8 +14,6 @@ import { useJob } from '@/bench/record/JobProvider';
 import { useLanes } from './useLanes';
 
 type Stop = (typeof STOPS)[number];
-
-const isSameWay = (a: WayIn, b: WayIn | null) => b !== null && a.way === b.way && a.heatedBy === b.heatedBy;
 
 /** What a person tries at a seat's ways in: nothing of it is on record until a way is taken. */
 function useTrial(view: SeatView, job: JobView) {

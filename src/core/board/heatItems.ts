@@ -1,7 +1,7 @@
 import type { JobId, PersonId, SeatId } from '@/core/record/ids';
 import { bearingBody } from '@/core/catalogue/bearings/inside';
 import { MATERIALS } from '@/core/catalogue/materials';
-import { CONVECTION, timeUntil, timeUntilWithin } from '@/core/heat/soak';
+import { soakInFreezer, soakInOven, timeUntil, timeUntilWithin } from '@/core/heat/soak';
 import { coolsAtMs } from '@/core/job/castingHeat';
 import { partMetal } from '@/core/record/seatFacts';
 import type { LastHeat } from '@/core/project/heat';
@@ -39,14 +39,10 @@ const ovenTimeS = ({ massKg, areaM2, material }: Casting, heat: LastHeat, wanted
   heat.source === 'gun'
     ? null
     : timeUntil(
-        {
-          massKg,
-          areaM2,
-          specificHeatJKgK: MATERIALS[material].specificHeatJKgK,
-          hWM2K: CONVECTION.oven,
-          startC: heat.startC,
-          surroundingsC: heat.sourceC,
-        },
+        soakInOven(
+          { massKg, areaM2, specificHeatJKgK: MATERIALS[material].specificHeatJKgK },
+          { startC: heat.startC, surroundingsC: heat.sourceC },
+        ),
         wantedC,
       );
 
@@ -83,13 +79,13 @@ function seatItem(job: ProjectedJob, seat: Seat): HeatItem[] {
   const { freezer = null, homeMs = null } = job.state.seats[seat.id]?.history ?? {};
   if (!freezer || homeMs !== null) return [];
   const neededS = timeUntilWithin(
-    {
-      ...bearingBody(seat.spec.part),
-      specificHeatJKgK: partMetal(seat.spec.part).specificHeatJKgK,
-      hWM2K: CONVECTION.freezer,
-      startC: job.roomC,
-      surroundingsC: freezer.freezerC,
-    },
+    soakInFreezer(
+      {
+        ...bearingBody(seat.spec.part),
+        specificHeatJKgK: partMetal(seat.spec.part).specificHeatJKgK,
+      },
+      { startC: job.roomC, surroundingsC: freezer.freezerC },
+    ),
     COLD_WITHIN_K,
   );
   return [

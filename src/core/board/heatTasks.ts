@@ -2,7 +2,7 @@ import { bearingBody } from '@/core/catalogue/bearings/inside';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { neededTemperature, WANTED_SECONDS } from '@/core/heat/describeWay';
 import { PLANNED_GUN_S } from '@/core/heat/readyMinutes';
-import { CONVECTION, timeConstantS, timeUntil, type Soak } from '@/core/heat/soak';
+import { soakInAir, soakInOven, timeConstantS, timeUntil, type Soak } from '@/core/heat/soak';
 import { isChilled, isDrop, isHeated } from '@/core/heat/waySorts';
 import { freezerMinutes } from '@/core/job/freezerMinutes';
 import { surroundingsOf, usualTrial, wayInProblem } from '@/core/job/planSeat';
@@ -38,14 +38,15 @@ const S = 1000;
 const isWaiting = ({ history: { wayIn, homeMs } }: SeatView) =>
   wayIn !== null && homeMs === null && isHeated(wayIn.way);
 
-const inAir = ({ massKg, areaM2, material }: Casting, startC: number, roomC: number): Soak => ({
+/** A casting as a body that takes and gives heat. */
+const bodyOf = ({ massKg, areaM2, material }: Casting) => ({
   massKg,
   areaM2,
   specificHeatJKgK: MATERIALS[material].specificHeatJKgK,
-  hWM2K: CONVECTION.openAir,
-  startC,
-  surroundingsC: roomC,
 });
+
+const inAir = (casting: Casting, startC: number, roomC: number): Soak =>
+  soakInAir(bodyOf(casting), { startC, surroundingsC: roomC });
 
 /** Least heat of the casting at which this seat's part still goes in, °C: a drop at its unfavourable edge, a push while it is light. */
 function leastC(view: SeatView, job: JobView, plan: DropPlan): number {
@@ -85,11 +86,8 @@ function soakS(
   roomC: number,
 ): number {
   if (heat.phase !== 'cold' && heat.source === 'gun') return PLANNED_GUN_S;
-  const soak: Soak = {
-    ...inAir(casting, heat.phase === 'in_heat' ? heat.startC : roomC, roomC),
-    hWM2K: CONVECTION.oven,
-    surroundingsC: dialC,
-  };
+  const startC = heat.phase === 'in_heat' ? heat.startC : roomC;
+  const soak = soakInOven(bodyOf(casting), { startC, surroundingsC: dialC });
   return timeUntil(soak, wantedC) ?? 0;
 }
 

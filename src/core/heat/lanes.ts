@@ -38,8 +38,12 @@ export function lanesOf(plans: Record<HeatSource, WayInPlan>, usualHeat: HeatSou
   });
 }
 
+/** The same way with the same heat, whatever it comes to. */
+export const isSameWay = (
+  a: Pick<WayIn, 'way' | 'heatedBy'>,
+  b: Pick<WayIn, 'way' | 'heatedBy'> | null,
+): boolean => a.way === b?.way && a.heatedBy === b.heatedBy;
+
 /** The way that a lane shows unless another of its ways was picked: the proposed one, else the first that works, else the first. */
 export const leadOf = ({ ways }: Lane, proposed: Pick<WayIn, 'way' | 'heatedBy'> | null): WayIn =>
-  ways.find(({ way, heatedBy }) => way === proposed?.way && heatedBy === proposed.heatedBy) ??
-  ways.find(({ works }) => works) ??
-  ways[0]!;
+  ways.find((way) => isSameWay(way, proposed)) ?? ways.find(({ works }) => works) ?? ways[0]!;

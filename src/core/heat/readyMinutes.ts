@@ -1,6 +1,6 @@
 import type { Way } from '@/core/record/vocabulary';
 import { ovenDialC } from '@/core/tools/heatPlaces';
-import { CONVECTION, timeUntil, timeUntilWithin } from './soak';
+import { soakInFreezer, soakInOven, timeUntil, timeUntilWithin } from './soak';
 import type { ReadyIn, WayInProblem } from './wayIn';
 import { isChilled } from './waySorts';
 
@@ -26,24 +26,14 @@ export const PLANNED_GUN_S = 180;
 export function readyMinutes(problem: WayInProblem, way: Way, housingC: number, ringC: number): ReadyIn {
   const { casting, housing, bearing, race, roomC, heatedBy } = problem;
   const isHot = housingC > roomC;
+  const oven = { startC: roomC, surroundingsC: ovenDialC(housingC) };
   const ovenS = timeUntil(
-    {
-      ...casting,
-      specificHeatJKgK: housing.specificHeatJKgK,
-      hWM2K: CONVECTION.oven,
-      startC: roomC,
-      surroundingsC: ovenDialC(housingC),
-    },
+    soakInOven({ ...casting, specificHeatJKgK: housing.specificHeatJKgK }, oven),
     housingC,
   );
+  const freezer = { startC: roomC, surroundingsC: ringC };
   const freezerS = timeUntilWithin(
-    {
-      ...bearing,
-      specificHeatJKgK: race.specificHeatJKgK,
-      hWM2K: CONVECTION.freezer,
-      startC: roomC,
-      surroundingsC: ringC,
-    },
+    soakInFreezer({ ...bearing, specificHeatJKgK: race.specificHeatJKgK }, freezer),
     1,
   );
   return {

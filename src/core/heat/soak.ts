@@ -42,3 +42,21 @@ export const CONVECTION = { freezer: 8, oven: 15, openAir: 10 } as const;
 export const FREEZER_C = -18;
 /** Convection is a guess; this factor either way is taken as its 2u band. */
 export const CONVECTION_FACTOR = 1.3;
+
+type Body = Pick<Soak, 'massKg' | 'areaM2' | 'specificHeatJKgK'>;
+type Stay = { startC: number; surroundingsC: number };
+
+const soakIn =
+  (place: keyof typeof CONVECTION) =>
+  ({ massKg, areaM2, specificHeatJKgK }: Body, stay: Stay): Soak => ({
+    massKg,
+    areaM2,
+    specificHeatJKgK,
+    hWM2K: CONVECTION[place],
+    ...stay,
+  });
+
+/** A body in an oven at its dial, in a freezer, in open air. */
+export const soakInOven = soakIn('oven');
+export const soakInFreezer = soakIn('freezer');
+export const soakInAir = soakIn('openAir');

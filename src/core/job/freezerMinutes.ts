@@ -1,5 +1,5 @@
 import { bearingBody } from '@/core/catalogue/bearings/inside';
-import { CONVECTION, FREEZER_C, timeUntilWithin } from '@/core/heat/soak';
+import { FREEZER_C, soakInFreezer, timeUntilWithin } from '@/core/heat/soak';
 import { partMetal } from '@/core/record/seatFacts';
 import type { SeatView } from './seatView';
 
@@ -8,10 +8,6 @@ export function freezerMinutes({ seat, history }: SeatView, roomC: number): numb
   const body = bearingBody(seat.spec.part);
   const surroundingsC = history.freezer?.freezerC ?? FREEZER_C;
   const { specificHeatJKgK } = partMetal(seat.spec.part);
-  return (
-    timeUntilWithin(
-      { ...body, specificHeatJKgK, hWM2K: CONVECTION.freezer, startC: roomC, surroundingsC },
-      1,
-    ) / 60
-  );
+  const soak = soakInFreezer({ ...body, specificHeatJKgK }, { startC: roomC, surroundingsC });
+  return timeUntilWithin(soak, 1) / 60;
 }
