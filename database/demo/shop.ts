@@ -135,10 +135,10 @@ export const TOOLS: Tool[] = [
   }),
   hang({ sort: 'press', name: 'Shop press', maxN: 98_000 }),
   hang({ sort: 'clamp', name: 'C-clamp, long', maxN: 9000, openingMm: 250 }),
-  hang({ sort: 'heat', name: 'Oven', maxC: 220, isEven: true }),
+  hang({ sort: 'heat', name: 'Oven', maxC: 220, isEven: true, holds: 2, offsetK: -4 }),
   hang({ sort: 'heat', name: 'Small oven', maxC: 120, isEven: true }),
   hang({ sort: 'heat', name: 'Hot-air gun', maxC: 130, isEven: false }),
-  hang({ sort: 'cold', name: 'Chest freezer', minC: -19 }),
+  hang({ sort: 'cold', name: 'Chest freezer', minC: -19, holds: 12 }),
 ];
 
 const lay = (item: Omit<StockItem, 'id'>): StockItem => ({ id: idOf(`stock ${item.name}`), ...item });

@@ -1,6 +1,7 @@
 import 'server-only';
 import { z } from 'zod';
 import { shopRulesSchema } from '@/core/record/shopRules';
+import { heatPlanSchema, type HeatPlan } from '@/core/record/heatPlan';
 import type { Thresholds } from '@/core/heat/mildest';
 import { pool, queryMaybeOne, type Queryable } from './pool';
 
@@ -26,18 +27,27 @@ export async function saveShop(
     demoName,
     showsDemo,
     rules,
+    heatPlan,
   }: {
     name?: string | undefined;
     demoName?: string | undefined;
     showsDemo?: boolean | undefined;
     rules?: Thresholds | undefined;
+    heatPlan?: HeatPlan | undefined;
   },
   client: Queryable = pool(),
 ): Promise<Shop> {
   await client.query(
     `UPDATE shop SET name = coalesce($1, name), demo_name = CASE WHEN $1::text IS NULL THEN coalesce($5, demo_name) END, shows_demo = coalesce($2, shows_demo), nip_share = coalesce($3, nip_share),
-      push_force_n = coalesce($4, push_force_n)`,
-    [name ?? null, showsDemo ?? null, rules?.nipShare ?? null, rules?.forceN ?? null, demoName ?? null],
+      push_force_n = coalesce($4, push_force_n), heat_plan = coalesce($6::jsonb, heat_plan)`,
+    [
+      name ?? null,
+      showsDemo ?? null,
+      rules?.nipShare ?? null,
+      rules?.forceN ?? null,
+      demoName ?? null,
+      heatPlan ? JSON.stringify(heatPlan) : null,
+    ],
   );
   return loadShop(client);
 }
@@ -49,8 +59,13 @@ export const loadRules = async (client: Queryable): Promise<Thresholds> =>
     'SELECT nip_share AS "nipShare", push_force_n AS "forceN" FROM shop',
   ))!;
 
+/** What is wanted of the heats, and doors that somebody set. */
+export const loadHeatPlan = async (client: Queryable): Promise<HeatPlan> =>
+  (await queryMaybeOne<{ heatPlan: HeatPlan }>(client, 'SELECT heat_plan AS "heatPlan" FROM shop'))!.heatPlan;
+
 export const shopChangeSchema = z.strictObject({
   name: z.string().trim().min(1).max(80).optional(),
   showsDemo: z.boolean().optional(),
   rules: shopRulesSchema.optional(),
+  heatPlan: heatPlanSchema.optional(),
 });

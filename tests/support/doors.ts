@@ -70,6 +70,8 @@ export function openDoors() {
     add('ask', (await import('@/app/api/v1/ask/route')).GET);
     add('orders', (await import('@/app/api/v1/orders/route')).GET);
     add('ordersCsv', (await import('@/app/api/v1/orders.csv/route')).GET);
+    add('heatPlan', (await import('@/app/api/v1/heat/plan/route')).GET);
+    add('heatCalendar', (await import('@/app/api/v1/heat/plan.ics/route')).GET);
     add('stacks', (await import('@/app/api/v1/stacks/route')).GET);
     add('rebuilds', (await import('@/app/api/v1/seats/[seatId]/rebuilds/route')).GET);
     add('shop', (await import('@/app/api/v1/shop/route')).PATCH);

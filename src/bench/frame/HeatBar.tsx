@@ -13,11 +13,11 @@ import { useNow } from '@/bench/record/hooks';
 import { liveStream } from '@/bench/record/liveStream';
 import { loadJson } from '@/bench/record/door';
 import { StateMark } from '@/ui/marks/StateMark';
-import { HEAT_BAR_PX, HEAT_LINE_PX, STRETCH, token, TYPE } from '@/ui/theme/tokens';
+import { HEAT_BAR_PX, HEAT_LINE_PX, token, TYPE } from '@/ui/theme/tokens';
+import { HeatItemLink, MoreItems } from './HeatBarItems';
 import { playCall } from './sounds';
-import { Note, Text } from '@/ui/parts/text';
 
-/** As many as stand side by side at 1280 px with their clocks; the Bench shows all. */
+/** As many as stand side by side at 1280 px with their clocks; the heat board shows all. */
 const SHOWN = 3;
 
 const NOTHING: readonly HeatItem[] = [];
@@ -199,8 +199,22 @@ export function HeatBar({ initial, own, people, units, initialMs, isLine = false
           />
         );
       })}
-      {shown.length > SHOWN && <MoreItems shown={shown} />}
+      {shown.length > SHOWN && <MoreItems count={shown.length - SHOWN} />}
       <Box sx={{ flex: 1 }} />
+      <Box
+        component={Link}
+        href="/heat"
+        sx={{
+          display: { xs: 'none', sm: 'flex' },
+          alignItems: 'center',
+          minHeight: 48,
+          fontWeight: 700,
+          color: token('ink'),
+          whiteSpace: 'nowrap',
+        }}
+      >
+        Heat board
+      </Box>
       <IconButton
         aria-label={isLoud ? 'Sounds are on' : 'Sounds are off'}
         onClick={() => setLoud(!isLoud)}
@@ -208,90 +222,6 @@ export function HeatBar({ initial, own, people, units, initialMs, isLine = false
       >
         {isLoud ? <VolumeUpOutlined /> : <VolumeOffOutlined />}
       </IconButton>
-    </Box>
-  );
-}
-
-type HeatItemLinkProps = {
-  item: HeatItem;
-  isCold: boolean;
-  isForgotten: boolean;
-  words: string;
-  people: readonly Person[];
-  clock: string;
-  isLine: boolean;
-};
-
-/** One thing that is hot or cold, with its clock; leads to its run. */
-function HeatItemLink({ item, isCold, isForgotten, words, people, clock, isLine }: HeatItemLinkProps) {
-  const tall = { xs: HEAT_LINE_PX, sm: isLine ? HEAT_LINE_PX : 60 };
-  return (
-    <Box
-      component={Link}
-      href={item.seatId ? `/jobs/${item.jobId}/${item.seatId}/run` : `/jobs/${item.jobId}`}
-      sx={{
-        display: 'flex',
-        position: 'relative',
-        alignItems: 'center',
-        gap: { xs: 0.5, sm: 1.5 },
-        color: token('ink'),
-        textDecoration: 'none',
-        whiteSpace: 'nowrap',
-        minHeight: tall,
-        // A long name gives way to the clocks: those must be read.
-        minWidth: { xs: 0, lg: 220 },
-        flex: { xs: '0 1 auto', lg: 'none' },
-      }}
-    >
-      <StateMark name={isCold ? 'cold' : 'hot'} size={isLine ? 26 : 34} />
-      <Box
-        sx={{
-          lineHeight: 1.15,
-          minWidth: 0,
-          // On a phone there is room for the clocks alone; who listens hears the name all the same.
-          position: { xs: 'absolute', sm: 'static' },
-          left: 0,
-          clipPath: { xs: 'inset(50%)', sm: 'none' },
-          width: { xs: 1, sm: 'auto' },
-          '& > *': { overflow: 'hidden', textOverflow: 'ellipsis' },
-        }}
-      >
-        <Text sx={{ fontWeight: 700 }}>
-          {item.name}, {item.machine}
-        </Text>
-        <Note sx={{ display: { xs: 'none', sm: isLine ? 'none' : 'block' } }}>
-          {isForgotten ? 'forgotten? ' : ''}
-          {words} · {people.find(({ id }) => id === item.personId)?.initials ?? ''}
-        </Note>
-      </Box>
-      <Box
-        sx={{
-          fontSize: { xs: TYPE.title, sm: isLine ? TYPE.head : TYPE.headline },
-          fontWeight: 700,
-          fontStretch: STRETCH.headline,
-          color: isCold ? token('cold') : token('heat'),
-          lineHeight: 1,
-        }}
-        suppressHydrationWarning
-      >
-        {clock}
-      </Box>
-    </Box>
-  );
-}
-
-type MoreItemsProps = {
-  shown: { words: string; clock: string; isDone: boolean; isForgotten: boolean; item: HeatItem }[];
-};
-
-function MoreItems({ shown }: MoreItemsProps) {
-  return (
-    <Box
-      component={Link}
-      href="/"
-      sx={{ alignSelf: 'center', fontWeight: 700, color: token('ink'), whiteSpace: 'nowrap' }}
-    >
-      and {shown.length - SHOWN} more
     </Box>
   );
 }

@@ -239,7 +239,7 @@ type MoreJobsProps = {
   shop: { name: string; showsDemo: boolean; hasDemo: boolean };
 };
 
-/** Taking a job in, and the ways to orders, look-over rounds and tools. */
+/** Taking a job in, and the ways to the heat board, orders, look-over rounds and tools. */
 function MoreJobs({ shop }: MoreJobsProps) {
   return (
     <Box
@@ -253,6 +253,9 @@ function MoreJobs({ shop }: MoreJobsProps) {
     >
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 3 }}>
         <JobFileTaker />
+        <Button variant="text" component={Link} href="/heat">
+          Heat board
+        </Button>
         <Button variant="text" component={Link} href="/orders">
           Orders
         </Button>

@@ -150,6 +150,8 @@ function shopRequestOf(edit: ShopEdit): [path: string, init: RequestInit] {
       return ['/api/v1/rounds/gone', asJson('POST', edit.gone)];
     case 'rules':
       return ['/api/v1/shop', asJson('PATCH', { rules: edit.rules })];
+    case 'heat_plan':
+      return ['/api/v1/shop', asJson('PATCH', { heatPlan: edit.heatPlan })];
     case 'choices':
       return [`/api/v1/people/${edit.personId}`, asJson('PATCH', edit.choices)];
   }

@@ -27,9 +27,9 @@ export function useShop<S extends Partial<Shop>>(said: S, drawnMs = 0): S {
     () => outbox.shopChanges,
     () => NO_CHANGES,
   );
-  const { tools, stock, instruments, people, rules, rounds, roundsGone } = said;
+  const { tools, stock, instruments, people, rules, heatPlan, rounds, roundsGone } = said;
   return useMemo(() => {
-    const lists = { tools, stock, instruments, people, rules, rounds, roundsGone } as S;
+    const lists = { tools, stock, instruments, people, rules, heatPlan, rounds, roundsGone } as S;
     return withChanges(lists, changes, drawnMs);
-  }, [changes, drawnMs, tools, stock, instruments, people, rules, rounds, roundsGone]);
+  }, [changes, drawnMs, tools, stock, instruments, people, rules, heatPlan, rounds, roundsGone]);
 }

@@ -35,8 +35,16 @@ const SIZES: Record<Tool['sort'], readonly Field[]> = {
   ],
   press: [figure('maxN', 'Force, N', 98_000)],
   clamp: [figure('maxN', 'Force, N', 9000), length('openingMm', 'Opens to', 200)],
-  heat: [figure('maxC', 'Hottest, °C', 200)],
-  cold: [figure('minC', 'Coldest, °C', -18)],
+  heat: [
+    figure('maxC', 'Hottest, °C', 200),
+    figure('holds', 'Holds castings', 1),
+    figure('offsetK', 'Hotter than it says, °C', 0),
+  ],
+  cold: [
+    figure('minC', 'Coldest, °C', -18),
+    figure('holds', 'Holds parts', 40),
+    figure('offsetK', 'Warmer than it says, °C', 0),
+  ],
 };
 
 /** Any of them may be away: who has it. */

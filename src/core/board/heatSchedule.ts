@@ -11,12 +11,13 @@ import type { HeatSource } from '@/core/record/vocabulary';
  */
 export type HeatTask = {
   key: string;
-  source: HeatSource;
+  /** Null: nothing is heated, its part alone is cold. */
+  source: HeatSource | null;
   /** What the oven is set to; castings that stand in it together share it, °C. */
   dialC: number;
   /** In the heat until it is hot enough, ms. */
   soakMs: number;
-  cold: readonly { key: string; soakMs: number; sinceMs: number | null }[];
+  cold: readonly { key: string; soakMs: number; sinceMs: number | null; placeKey: string | null }[];
   /** From the door until its last part is home, ms. */
   handsMs: number;
   /** From the last part home until rubber, and until a hand, may touch it, ms. */
@@ -28,7 +29,13 @@ export type HeatTask = {
   placeKey: string | null;
 };
 
-export type HeatSpot = { key: string; kind: 'oven' | 'hot_air' | 'freezer'; holds: number };
+/** `reachesC`: the hottest that an oven becomes, °C; null: whatever is asked of it. */
+export type HeatSpot = {
+  key: string;
+  kind: 'oven' | 'hot_air' | 'freezer';
+  holds: number;
+  reachesC: number | null;
+};
 
 export type Span = { fromMs: number; toMs: number };
 export type PlacedCold = Span & { key: string; placeKey: string | null };
@@ -65,8 +72,6 @@ export function crowdOf(span: Span, others: readonly Span[]): number {
 
 export type Placed = { task: HeatTask; heat: PlacedHeat };
 
-const kindOf = ({ source }: HeatTask): HeatSpot['kind'] => (source === 'gun' ? 'hot_air' : 'oven');
-
 /** Why this heat cannot stand in `spot` beside the others; null: it can. */
 function heatConflict(
   task: HeatTask,
@@ -84,19 +89,29 @@ function heatConflict(
     : null;
 }
 
-/** A spot of the kind for the span: the first that has room; else the first, and why it has none. */
+/** Of the spots that serve, the first that has room; else the first, and why it has none. */
 export function findSpot(
-  kind: HeatSpot['kind'],
-  wantedKey: string | null,
-  spots: readonly HeatSpot[],
+  fit: readonly HeatSpot[],
+  none: Conflict,
   conflictAt: (spot: HeatSpot) => Conflict | null,
 ): { placeKey: string | null; conflict: Conflict | null } {
-  const fit = spots.filter((spot) => spot.kind === kind && (wantedKey === null || spot.key === wantedKey));
-  const none: Conflict = kind === 'freezer' ? 'no_place_for_cold' : 'no_place_for_heat';
   const [first] = fit;
   if (!first) return { placeKey: null, conflict: none };
   const free = fit.find((spot) => conflictAt(spot) === null);
   return { placeKey: (free ?? first).key, conflict: free ? null : conflictAt(first) };
+}
+
+/** Where it is heated: in the place that it is in or is to be in, else in one that becomes hot enough. */
+function placeHeat(task: HeatTask, span: Span, placed: readonly Placed[], spots: readonly HeatSpot[]) {
+  const { source, placeKey, dialC } = task;
+  if (source === null) return { placeKey: null, conflict: null };
+  const kind = source === 'gun' ? 'hot_air' : 'oven';
+  const fit = spots.filter(
+    (spot) =>
+      spot.kind === kind &&
+      (placeKey === null ? spot.reachesC === null || spot.reachesC >= dialC : spot.key === placeKey),
+  );
+  return findSpot(fit, 'no_place_for_heat', (spot) => heatConflict(task, span, spot, placed));
 }
 
 /** The parts of a heat in the freezer until its door opens, each beside those that are in already. */
@@ -107,14 +122,19 @@ function placeCold(
   spots: readonly HeatSpot[],
 ): { cold: PlacedCold[]; conflicts: (Conflict | null)[] } {
   const taken = placed.flatMap(({ heat }) => heat.cold);
+  const freezers = spots.filter(({ kind }) => kind === 'freezer');
   const cold: PlacedCold[] = [];
-  const conflicts = task.cold.map(({ key, soakMs, sinceMs }) => {
+  const conflicts = task.cold.map(({ key, soakMs, sinceMs, placeKey: isIn }) => {
     const span = { fromMs: sinceMs ?? outMs - soakMs, toMs: outMs };
     const beside = [...taken, ...cold];
-    const { placeKey, conflict } = findSpot('freezer', null, spots, (spot) => {
-      const inIt = beside.filter((each) => each.placeKey === spot.key);
-      return crowdOf(span, inIt) > spot.holds ? 'freezer_full' : null;
-    });
+    const { placeKey, conflict } = findSpot(
+      isIn === null ? freezers : freezers.filter((spot) => spot.key === isIn),
+      'no_place_for_cold',
+      (spot) => {
+        const inIt = beside.filter((each) => each.placeKey === spot.key);
+        return crowdOf(span, inIt) > spot.holds ? 'freezer_full' : null;
+      },
+    );
     cold.push({ ...span, key, placeKey });
     return conflict;
   });
@@ -131,7 +151,7 @@ export function placeAt(
 ): { heat: PlacedHeat; conflicts: Conflict[] } {
   const span: Span = { fromMs: task.inMs ?? outMs - task.soakMs, toMs: outMs };
   const hands: Span = { fromMs: outMs, toMs: outMs + task.handsMs };
-  const spot = findSpot(kindOf(task), task.placeKey, spots, (each) => heatConflict(task, span, each, placed));
+  const spot = placeHeat(task, span, placed, spots);
   const { cold, conflicts } = placeCold(task, outMs, placed, spots);
   const begun = [
     ...(task.inMs === null ? [span] : []),

@@ -1,116 +1,82 @@
-import { bearingBody } from '@/core/catalogue/bearings/inside';
-import { MATERIALS } from '@/core/catalogue/materials';
-import { neededTemperature, WANTED_SECONDS } from '@/core/heat/describeWay';
 import { PLANNED_GUN_S } from '@/core/heat/readyMinutes';
-import { soakInAir, soakInOven, timeConstantS, timeUntil, type Soak } from '@/core/heat/soak';
-import { isChilled, isDrop, isHeated } from '@/core/heat/waySorts';
+import { soakInOven, timeUntil } from '@/core/heat/soak';
+import { isChilled, isHeated } from '@/core/heat/waySorts';
+import { brokenAtDial } from '@/core/job/dialCeilings';
 import { freezerMinutes } from '@/core/job/freezerMinutes';
-import { surroundingsOf, usualTrial, wayInProblem } from '@/core/job/planSeat';
-import { precedencesOf } from '@/core/job/precedence';
+import { seatsBefore } from '@/core/job/precedence';
 import type { JobView, SeatView } from '@/core/job/seatView';
 import { usualHeatOf } from '@/core/job/workpiece';
+import type { CastingId, JobId, PersonId, SeatId } from '@/core/record/ids';
 import type { Casting } from '@/core/record/job';
 import type { HeatSource } from '@/core/record/vocabulary';
-import { partMetal } from '@/core/record/seatFacts';
 import { ovenDialC } from '@/core/tools/heatPlaces';
-import { planDropOrder, runOrder, type DropOrder, type DropPlan, type DropSeat } from './dropOrder';
+import { toolsForWay, type WayTool } from '@/core/tools/wayTools';
+import type { Ceiling } from '@/core/heat/ceilings';
+import { castingBody, castingInAir, orderDrops, type Drop } from './castingDrops';
 import type { HeatTask } from './heatSchedule';
 
-/** A casting that is to be heated, with the order in which its parts go in. */
-export type CastingHeatTask = HeatTask & {
+/** What speaks against a heat, whenever it is. */
+export type HeatTrouble =
+  | { is: 'suffers'; ceiling: Ceiling }
+  | { is: 'tool'; need: WayTool['need']; name: string | null; lentTo: string | null }
+  | { is: 'before_it'; name: string };
+
+/** One casting that is hot or is to be heated, with the order in which its parts go in; or a part that is cold for a bore that is not. */
+export type JobHeatTask = HeatTask & {
+  jobId: JobId;
+  castingId: CastingId;
+  /** Where one goes from here. */
+  seatId: SeatId;
+  machine: string;
   name: string;
-  /** To be brought to, °C. */
-  wantedC: number;
-  drops: DropOrder;
-  /** Seats in the order of their drops, with the face that is up for each. */
-  seats: { id: string; name: string; face: DropSeat['face'] }[];
+  /** The casting is to be brought to, °C; null: it is not heated. */
+  wantedC: number | null;
+  /** Of the freezer, °C; null: nothing goes into one. */
+  freezerC: number | null;
+  drops: Drop[];
+  heats: number;
+  leastSlackS: number | null;
+  isProvenBest: boolean;
+  /** Who has it in hand; null: nobody yet. */
+  personId: PersonId | null;
+  troubles: HeatTrouble[];
 };
 
-/** Hands on one part until it is home; walked in it takes longer; turning a hot casting over. Common practice, no source. */
-const HANDLING_S = { drop: 8, push: 30 } as const;
-const TURN_OVER_S = 15;
 /** Rubber and retaining rings go in below this, hands touch it below that, °C. Common practice, no source. */
 export const RUBBER_C = 60;
 export const TOUCH_C = 45;
 
 const S = 1000;
 
-const isWaiting = ({ history: { wayIn, homeMs } }: SeatView) =>
-  wayIn !== null && homeMs === null && isHeated(wayIn.way);
+const isWaiting = ({ history: { wayIn, homeMs } }: SeatView) => wayIn !== null && homeMs === null;
+const isForHeat = (view: SeatView) => isWaiting(view) && isHeated(view.history.wayIn!.way);
+const isForColdAlone = (view: SeatView) =>
+  isWaiting(view) && isChilled(view.history.wayIn!.way) && !isHeated(view.history.wayIn!.way);
 
-/** A casting as a body that takes and gives heat. */
-const bodyOf = ({ massKg, areaM2, material }: Casting) => ({
-  massKg,
-  areaM2,
-  specificHeatJKgK: MATERIALS[material].specificHeatJKgK,
-});
-
-const inAir = (casting: Casting, startC: number, roomC: number): Soak =>
-  soakInAir(bodyOf(casting), { startC, surroundingsC: roomC });
-
-/** Least heat of the casting at which this seat's part still goes in, °C: a drop at its unfavourable edge, a push while it is light. */
-function leastC(view: SeatView, job: JobView, plan: DropPlan): number {
-  const { way, ringC, housingC, heatedBy = usualHeatOf(job) } = view.history.wayIn!;
-  if (!isDrop(way))
-    return plan.roomC + (housingC - plan.roomC) * Math.exp(-WANTED_SECONDS / plan.timeConstantS);
-  const problem = wayInProblem(view, surroundingsOf(view, job), heatedBy, true, usualTrial(view));
-  return problem ? Math.min(plan.startC, neededTemperature(problem, ringC)) : plan.startC;
+/** Seconds in an oven at its dial, or under hot air, until it is hot enough. */
+function soakS(view: SeatView, source: HeatSource, dialC: number, wantedC: number, roomC: number): number {
+  if (source === 'gun') return PLANNED_GUN_S;
+  const startC = view.heat.phase === 'in_heat' ? view.heat.startC : roomC;
+  return timeUntil(soakInOven(castingBody(view.casting), { startC, surroundingsC: dialC }), wantedC) ?? 0;
 }
 
-function dropSeat(view: SeatView, job: JobView, plan: DropPlan, here: readonly SeatView[]): DropSeat {
-  const { seat, casting, history } = view;
-  const { part } = seat.spec;
-  const { way, ringC } = history.wayIn!;
-  const share =
-    (bearingBody(part).massKg * partMetal(part).specificHeatJKgK) /
-    (casting.massKg * MATERIALS[casting.material].specificHeatJKgK);
-  const neededC = leastC(view, job, plan);
-  return {
-    id: seat.id,
-    neededC,
-    handlingS: HANDLING_S[isDrop(way) ? 'drop' : 'push'],
-    coolsByK: share * (neededC - ringC),
-    face: seat.face === 'back' ? 'outside' : 'inside',
-    after: precedencesOf(job)
-      .filter(({ then, first }) => then === seat.id && here.some((other) => other.seat.id === first))
-      .map(({ first }) => first),
-  };
-}
-
-/** Seconds in an oven at its dial until it is hot enough. */
-function soakS(
-  casting: Casting,
-  heat: SeatView['heat'],
-  dialC: number,
-  wantedC: number,
-  roomC: number,
-): number {
-  if (heat.phase !== 'cold' && heat.source === 'gun') return PLANNED_GUN_S;
-  const startC = heat.phase === 'in_heat' ? heat.startC : roomC;
-  const soak = soakInOven(bodyOf(casting), { startC, surroundingsC: dialC });
-  return timeUntil(soak, wantedC) ?? 0;
-}
-
-/** When the last part is home, the casting at that moment, and how long it then cools. */
-function afterDrops({ drops }: DropOrder, seats: readonly DropSeat[], casting: Casting, roomC: number) {
-  const last = drops.at(-1)!;
-  const { handlingS, coolsByK } = seats.find(({ id }) => id === last.id)!;
-  const coolS = (celsius: number) => timeUntil(inAir(casting, last.castingC - coolsByK, roomC), celsius) ?? 0;
-  return { homeS: last.atS + handlingS, rubberS: coolS(RUBBER_C), touchS: coolS(TOUCH_C) };
-}
-
-/** Its parts in the freezer. */
-const coldOf = (views: readonly SeatView[], roomC: number): HeatTask['cold'] =>
-  views
-    .filter(({ history }) => isChilled(history.wayIn!.way))
-    .map((view) => ({
+/** Parts in the freezer, in together: longer makes none of them colder, and it is one way there. */
+function coldOf(views: readonly SeatView[], roomC: number): HeatTask['cold'] {
+  const chilled = views.filter(({ history }) => isChilled(history.wayIn!.way));
+  const longestMs = Math.max(0, ...chilled.map((view) => freezerMinutes(view, roomC) * 60 * S));
+  return chilled.map((view) => {
+    const { freezer } = view.history;
+    return {
       key: view.seat.id,
-      soakMs: freezerMinutes(view, roomC) * 60 * S,
-      sinceMs: view.history.freezer?.sinceMs ?? null,
-    }));
+      soakMs: freezer ? freezerMinutes(view, roomC) * 60 * S : longestMs,
+      sinceMs: freezer?.sinceMs ?? null,
+      placeKey: freezer?.place?.toolId ?? null,
+    };
+  });
+}
 
 /** What has happened to the casting. */
-const factsOf = ({ heat }: SeatView): Pick<HeatTask, 'inMs' | 'outMs' | 'placeKey'> =>
+const factsOf = ({ heat }: SeatView): Pick<JobHeatTask, 'inMs' | 'outMs' | 'placeKey'> =>
   heat.phase === 'cold'
     ? { inMs: null, outMs: null, placeKey: null }
     : {
@@ -123,50 +89,102 @@ const factsOf = ({ heat }: SeatView): Pick<HeatTask, 'inMs' | 'outMs' | 'placeKe
 const dialOf = ({ heat }: SeatView, source: HeatSource, wantedC: number): number =>
   heat.phase !== 'cold' ? heat.sourceC : source === 'gun' ? wantedC : ovenDialC(wantedC);
 
-function taskOf(casting: Casting, views: readonly SeatView[], job: JobView): CastingHeatTask {
-  const [first] = views;
+/** What stands in the way of these seats' parts, each thing once. */
+function troublesOf(views: readonly SeatView[], job: JobView, dialC: number): HeatTrouble[] {
+  const found = views.flatMap((view): HeatTrouble[] => {
+    const { way, ringC, housingC, heatedBy = usualHeatOf(job) } = view.history.wayIn!;
+    const inTheWay = seatsBefore(view, job).filter((each) => !views.includes(each.view));
+    const suffers = isHeated(way) ? brokenAtDial(view, dialC, ringC) : [];
+    return [
+      ...inTheWay.map(({ view: { seat } }) => ({ is: 'before_it' as const, name: seat.name })),
+      ...suffers.map((ceiling) => ({ is: 'suffers' as const, ceiling })),
+      ...toolsForWay(view.seat.spec, { way, ringC, housingC, heatedBy, forceN: null }, job.wall)
+        .filter(({ state }) => state !== 'owned')
+        .map(({ need, name, lentTo }) => ({ is: 'tool' as const, need, name, lentTo: lentTo ?? null })),
+    ];
+  });
+  return [...new Map(found.map((each) => [JSON.stringify(each), each])).values()];
+}
+
+type Head = { jobId: JobId; machine: string };
+
+function castingTask(casting: Casting, views: readonly SeatView[], job: JobView, head: Head): JobHeatTask {
   const { roomC } = job;
-  const source = first!.history.wayIn!.heatedBy ?? usualHeatOf(job);
-  const wantedC = Math.max(...views.map(({ history }) => history.wayIn!.housingC));
-  const dialC = dialOf(first!, source, wantedC);
-  const heatedS = source === 'gun' ? PLANNED_GUN_S : soakS(casting, first!.heat, dialC, wantedC, roomC);
-  const plan: DropPlan = {
-    startC: wantedC,
-    roomC,
-    timeConstantS: timeConstantS(inAir(casting, wantedC, roomC)),
-    turnOverS: TURN_OVER_S,
-    reheatS: heatedS,
-  };
-  const seats = views.map((view) => dropSeat(view, job, plan, views));
-  const ordered = planDropOrder(seats, plan);
-  // What waits in a circle is said where it was put down; here it goes in as it stands.
-  const drops = ordered.ok ? ordered.value : { ...runOrder(seats, plan), isProvenBest: false };
-  const after = afterDrops(drops, seats, casting, roomC);
+  const waiting = views.filter(isForHeat);
+  const [first] = waiting.length > 0 ? waiting : views;
+  const { seat, heat } = first!;
+  const chosen = first!.history.wayIn?.heatedBy ?? usualHeatOf(job);
+  const source = heat.phase === 'cold' ? chosen : heat.source;
+  const wantedC = Math.max(...waiting.map(({ history }) => history.wayIn!.housingC));
+  // A casting that is hot and waits for nothing stands in its oven, and cools, all the same.
+  const reachedC = waiting.length > 0 ? wantedC : dialOf(first!, source, 0);
+  const dialC = dialOf(first!, source, reachedC);
+  const heatS = soakS(first!, source, dialC, reachedC, roomC);
+  const { homeS, homeC, ...drops } = orderDrops(casting, waiting, job, { startC: reachedC, reheatS: heatS });
+  const coolMs = (celsius: number) => (timeUntil(castingInAir(casting, homeC, roomC), celsius) ?? 0) * S;
+  const cold = coldOf(waiting, roomC);
   return {
+    ...head,
+    ...drops,
     key: casting.id,
+    castingId: casting.id,
+    seatId: drops.drops[0]?.seatId ?? seat.id,
     name: casting.name,
     source,
     dialC,
-    wantedC,
-    drops,
-    seats: drops.drops.map(({ id }) => ({
-      id,
-      name: views.find(({ seat }) => seat.id === id)!.seat.name,
-      face: seats.find((each) => each.id === id)!.face,
-    })),
-    soakMs: heatedS * S,
-    cold: coldOf(views, roomC),
-    handsMs: after.homeS * S,
-    coolMs: { rubber: after.rubberS * S, touch: after.touchS * S },
+    wantedC: reachedC,
+    freezerC: cold.length > 0 ? Math.min(...waiting.map(({ history }) => history.wayIn!.ringC)) : null,
+    soakMs: heatS * S,
+    cold,
+    handsMs: homeS * S,
+    coolMs: { rubber: coolMs(RUBBER_C), touch: coolMs(TOUCH_C) },
+    personId: heat.phase === 'cold' ? null : heat.personId,
+    troubles: troublesOf(waiting, job, dialC),
     ...factsOf(first!),
   };
 }
 
-/** Every casting of a job that waits for its heat, or is in it, with its parts in the order of least risk to be late. */
-export function heatTasksOf(job: JobView): CastingHeatTask[] {
-  const castings = [...new Map(job.seats.map(({ casting }) => [casting.id, casting])).values()];
-  return castings.flatMap((casting) => {
-    const views = job.seats.filter((view) => view.casting.id === casting.id && isWaiting(view));
-    return views.length > 0 ? [taskOf(casting, views, job)] : [];
+/** A part that goes cold into a bore that nobody heats. */
+function coldTask(view: SeatView, job: JobView, head: Head): JobHeatTask {
+  const { seat, casting, history } = view;
+  const {
+    homeS,
+    homeC: _same,
+    ...drops
+  } = orderDrops(casting, [view], job, {
+    startC: job.roomC,
+    reheatS: 0,
   });
+  return {
+    ...head,
+    ...drops,
+    key: seat.id,
+    castingId: casting.id,
+    seatId: seat.id,
+    name: seat.name,
+    source: null,
+    dialC: job.roomC,
+    wantedC: null,
+    freezerC: history.wayIn!.ringC,
+    soakMs: 0,
+    cold: coldOf([view], job.roomC),
+    handsMs: homeS * S,
+    coolMs: { rubber: 0, touch: 0 },
+    personId: history.freezer?.personId ?? null,
+    troubles: troublesOf([view], job, job.roomC),
+    inMs: null,
+    outMs: null,
+    placeKey: null,
+  };
+}
+
+/** Everything of a job that waits for heat or cold, is in it, or is still hot from it. */
+export function heatTasksOf(job: JobView, head: Head): JobHeatTask[] {
+  const castings = [...new Map(job.seats.map(({ casting }) => [casting.id, casting])).values()];
+  const heats = castings.flatMap((casting) => {
+    const views = job.seats.filter((view) => view.casting.id === casting.id);
+    const isHot = views.some(({ heat }) => heat.phase !== 'cold');
+    return isHot || views.some(isForHeat) ? [castingTask(casting, views, job, head)] : [];
+  });
+  return [...heats, ...job.seats.filter(isForColdAlone).map((view) => coldTask(view, job, head))];
 }

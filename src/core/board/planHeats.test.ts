@@ -1,34 +1,16 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { crowdOf, placeAt, type HeatSpot, type HeatTask, type Placed } from './heatSchedule';
+import { heatTask, MIN, SPOTS } from '../../../tests/support/heatTasks';
+import { crowdOf, placeAt, type HeatTask, type Placed } from './heatSchedule';
 import { planHeats, type HeatFrame, type HeatsPlan } from './planHeats';
 
-const MIN = 60_000;
 const NOW = 1_800_000_000_000;
+const task = heatTask;
 
-const SPOTS: HeatSpot[] = [
-  { key: 'oven', kind: 'oven', holds: 2 },
-  { key: 'gun', kind: 'hot_air', holds: 1 },
-  { key: 'freezer', kind: 'freezer', holds: 3 },
-];
-
-const task = (key: string, change: Partial<HeatTask> = {}): HeatTask => ({
-  key,
-  source: 'oven',
-  dialC: 100,
-  soakMs: 20 * MIN,
-  cold: [{ key: `${key} bearing`, soakMs: 60 * MIN, sinceMs: null }],
-  handsMs: 2 * MIN,
-  coolMs: { rubber: 15 * MIN, touch: 25 * MIN },
-  inMs: null,
-  outMs: null,
-  placeKey: null,
-  ...change,
-});
 const frame = (change: Partial<HeatFrame> = {}): HeatFrame => ({
   nowMs: NOW,
   spots: SPOTS,
-  doneByMs: null,
+  wanted: { is: 'soonest' },
   pinned: {},
   ...change,
 });
@@ -50,16 +32,36 @@ describe('heats on one time line', () => {
     const apart = planHeats([task('a'), task('b', { dialC: 140 })], frame());
     expect([doorOf(apart, 'a'), doorOf(apart, 'b')].sort((x, y) => x - y)).toEqual([60, 80]);
   });
+  it('from an hour on: the first door then, oven and freezer begun with before; where that is too soon, as soon as can be', () => {
+    const at = (minutes: number) =>
+      planHeats([task('a'), task('b')], frame({ wanted: { is: 'start', atMs: NOW + minutes * MIN } }));
+    expect([doorOf(at(200), 'a'), doorOf(at(200), 'b')].sort((x, y) => x - y)).toEqual([200, 202]);
+    expect(at(200).heats.flatMap(({ conflicts }) => conflicts)).toEqual([]);
+    expect(Math.min(doorOf(at(30), 'a'), doorOf(at(30), 'b'))).toBe(60);
+  });
+  it('an oven that does not become hot enough is none; a part alone in the cold needs no oven', () => {
+    const cool = SPOTS.map((spot) => ({ ...spot, reachesC: spot.kind === 'oven' ? 90 : null }));
+    const { heats } = planHeats([task('a'), task('b', { source: null, soakMs: 0 })], frame({ spots: cool }));
+    expect(heats.map(({ key, conflicts }) => [key, conflicts])).toEqual(
+      expect.arrayContaining([
+        ['a', ['no_place_for_heat']],
+        ['b', []],
+      ]),
+    );
+  });
   it('planned back, all is home by the hour that was asked for, and begun with as late as can be', () => {
     const doneByMs = NOW + 180 * MIN;
-    const { heats, endMs } = planHeats([task('a'), task('b')], frame({ doneByMs }));
+    const { heats, endMs } = planHeats(
+      [task('a'), task('b')],
+      frame(doneByMs === null ? {} : { wanted: { is: 'done', atMs: doneByMs } }),
+    );
     expect(endMs).toBe(doneByMs);
     expect(Math.min(...heats.flatMap(({ cold }) => cold.map(({ fromMs }) => fromMs)))).toBe(NOW + 116 * MIN);
   });
   it('asked for sooner than the freezer takes, it says so', () =>
-    expect(planHeats([task('a')], frame({ doneByMs: NOW + 30 * MIN })).heats[0]!.conflicts).toContain(
-      'begun_before_now',
-    ));
+    expect(
+      planHeats([task('a')], frame({ wanted: { is: 'done', atMs: NOW + 30 * MIN } })).heats[0]!.conflicts,
+    ).toContain('begun_before_now'));
   it('what has begun is drawn as it happened; a door that somebody set stands, and says what breaks', () => {
     const begun = task('a', { inMs: NOW - 15 * MIN, cold: [] });
     expect(doorOf(planHeats([begun], frame()), 'a')).toBe(5);
@@ -73,7 +75,12 @@ describe('heats on one time line', () => {
   });
   it('a freezer that is full, a gun that is not there: said by name', () => {
     const many = task('a', {
-      cold: Array.from({ length: 4 }, (_, i) => ({ key: `${i}`, soakMs: MIN, sinceMs: null })),
+      cold: Array.from({ length: 4 }, (_, i) => ({
+        key: `${i}`,
+        soakMs: MIN,
+        sinceMs: null,
+        placeKey: null,
+      })),
     });
     expect(planHeats([many], frame()).heats[0]!.conflicts).toEqual(['freezer_full']);
     const noGun = frame({ spots: SPOTS.filter(({ kind }) => kind !== 'hot_air') });
@@ -103,6 +110,7 @@ const anyTask = (key: string) =>
           key: `${key}${i}`,
           soakMs: coldSoak * MIN,
           sinceMs: null,
+          placeKey: null,
         })),
       }),
     );
@@ -115,7 +123,10 @@ describe('whatever is planned', () => {
     fc.assert(
       fc.property(anyTasks, fc.boolean(), (tasks, isBack) => {
         const doneByMs = isBack ? NOW + 600 * MIN : null;
-        const { heats } = planHeats(tasks, frame({ doneByMs }));
+        const { heats } = planHeats(
+          tasks,
+          frame(doneByMs === null ? {} : { wanted: { is: 'done', atMs: doneByMs } }),
+        );
         expect(heats.map(({ key }) => key).sort()).toEqual(tasks.map(({ key }) => key).sort());
         for (const [i, heat] of heats.entries()) {
           expect(heat.conflicts).toEqual([]);

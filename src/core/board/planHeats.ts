@@ -7,12 +7,17 @@ import {
   type PlacedHeat,
 } from './heatSchedule';
 
+/**
+ * What somebody wants of the day: everything as early as can be; the first door at an hour or as soon after it as can be, so that freezer
+ * and oven are begun with before; or everything home by an hour, begun with as late as that allows.
+ */
+export type Wanted = { is: 'soonest' } | { is: 'start'; atMs: number } | { is: 'done'; atMs: number };
+
 /** What a plan of heats is made from, beside the heats themselves. */
 export type HeatFrame = {
   nowMs: number;
   spots: readonly HeatSpot[];
-  /** All home by then, as late as that allows; null: from now on, as early as can be. */
-  doneByMs: number | null;
+  wanted: Wanted;
   /** Doors that somebody set, by the heat's key. */
   pinned: Readonly<Record<string, number>>;
 };
@@ -28,30 +33,31 @@ export type HeatsPlan = {
 export const HEATS_PROVEN_UP_TO = 7;
 
 /** Moments at which a door may open next: where something becomes free, with the time that this heat needs from there. */
-function doorsFor(task: HeatTask, placed: readonly Placed[], { nowMs, doneByMs }: HeatFrame): number[] {
+function doorsFor(task: HeatTask, placed: readonly Placed[], { nowMs, wanted }: HeatFrame): number[] {
   const leads = [0, task.soakMs, ...task.cold.map(({ soakMs }) => soakMs)];
-  if (doneByMs !== null) {
+  if (wanted.is === 'done') {
     const starts = placed.flatMap(({ heat }) => [
       heat.hands.fromMs - task.handsMs,
       heat.heat.fromMs,
       ...heat.cold.map(({ fromMs }) => fromMs),
     ]);
-    return [doneByMs - task.handsMs, ...starts].filter((atMs) => atMs + task.handsMs <= doneByMs);
+    return [wanted.atMs - task.handsMs, ...starts].filter((atMs) => atMs + task.handsMs <= wanted.atMs);
   }
+  const soonestMs = wanted.is === 'start' ? Math.max(nowMs, wanted.atMs) : nowMs;
   const frees = placed.flatMap(({ heat }) => [
     heat.hands.toMs,
     heat.heat.toMs,
     ...heat.cold.map(({ toMs }) => toMs),
   ]);
-  return [nowMs, ...frees]
-    .flatMap((atMs) => leads.map((leadMs) => atMs + leadMs))
-    .filter((atMs) => atMs >= nowMs);
+  return [soonestMs, ...[nowMs, ...frees].flatMap((atMs) => leads.map((leadMs) => atMs + leadMs))].filter(
+    (atMs) => atMs >= soonestMs,
+  );
 }
 
 /** As early as can be from now on; planned back, as late as can be. Where nothing is without conflict, the first that has the fewest. */
 function placeFree(task: HeatTask, placed: readonly Placed[], frame: HeatFrame) {
   const doors = [...new Set(doorsFor(task, placed, frame))].sort((a, b) =>
-    frame.doneByMs === null ? a - b : b - a,
+    frame.wanted.is === 'done' ? b - a : a - b,
   );
   let best: ReturnType<typeof placeAt> | null = null;
   for (const outMs of doors) {
@@ -75,17 +81,16 @@ const addTo = (
 ): Tried['placed'] => [...placed, { task, heat: found.heat, conflicts: found.conflicts }];
 
 /** Conflicts first, then how soon all is home, then how soon each is; planned back, how late the first has to be begun with. */
-function costOf({ placed }: Tried, { doneByMs }: HeatFrame): number[] {
+function costOf({ placed }: Tried, { wanted }: HeatFrame): number[] {
+  const isBack = wanted.is === 'done';
   const doors = placed.map(({ heat }) => heat.hands.fromMs);
   const begun = placed.map(({ heat }) =>
     Math.min(heat.heat.fromMs, ...heat.cold.map(({ fromMs }) => fromMs)),
   );
   return [
     placed.reduce((sum, { conflicts }) => sum + conflicts.length, 0),
-    doneByMs === null ? Math.max(...placed.map(({ heat }) => heat.hands.toMs)) : -Math.min(...begun),
-    doneByMs === null
-      ? doors.reduce((sum, atMs) => sum + atMs, 0)
-      : -begun.reduce((sum, atMs) => sum + atMs, 0),
+    isBack ? -Math.min(...begun) : Math.max(...placed.map(({ heat }) => heat.hands.toMs)),
+    isBack ? -begun.reduce((sum, atMs) => sum + atMs, 0) : doors.reduce((sum, atMs) => sum + atMs, 0),
   ];
 }
 

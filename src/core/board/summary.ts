@@ -4,6 +4,7 @@ import { orderedParts, wrongNumbers, type OrderedPart } from '@/core/parts/order
 import type { ProjectedJob } from '@/core/project/project';
 import type { Stack } from '@/core/stack/pieces';
 import { describeJob, stacksOf, type BenchLine } from './benchLine';
+import { heatTasksOf, type JobHeatTask } from './heatTasks';
 import { findHeatItems, type HeatItem } from './heatItems';
 
 /** Everything that other screens than the job's own ask of it: kept with its state, so that none of them reads its entries. */
@@ -13,6 +14,8 @@ export type JobSummary = {
   /** Until when the line holds if nothing is entered; null: for good. */
   benchUntilMs: number | null;
   heat: HeatItem[];
+  /** What waits for heat or cold, for the board over all jobs. */
+  heatTasks: JobHeatTask[];
   ordered: OrderedPart[];
   /** Numbers that came wrong, as they compare. */
   wrongNumbers: string[];
@@ -30,6 +33,7 @@ export function summarize(job: ProjectedJob, view: JobView, nowMs: number): JobS
     bench: describeJob(job, view),
     benchUntilMs: Number.isFinite(untilMs) ? untilMs : null,
     heat: findHeatItems(job),
+    heatTasks: heatTasksOf(view, { jobId: job.id, machine: job.machine }),
     ordered: orderedParts(view.plan.parts, work.orders),
     wrongNumbers: [...wrongNumbers(Object.values(work.orders).flat())],
     stacks: stacksOf(job).filter(({ pieces }) => pieces.length > 0),

@@ -1,4 +1,5 @@
 import { asId } from '../../../tests/support/ids';
+import { AS_IT_COMES } from '@/core/board/heatFrame';
 import { THRESHOLDS } from '@/core/heat/mildest';
 import { describe, expect, it } from 'vitest';
 import { PEOPLE, STOCK, TOOLS } from '../../../database/demo/demo';
@@ -21,6 +22,7 @@ const shop: Shop = {
   instruments: [gauge],
   people: [person],
   rules: THRESHOLDS,
+  heatPlan: AS_IT_COMES,
   rounds: [],
   roundsGone: [],
 };
@@ -45,6 +47,8 @@ describe('a change of the shop', () => {
     expect(applyShopEdit(after({ what: 'round', round }), { what: 'round_off', round }).rounds).toEqual([]);
     const rules = { nipShare: 0.0005, forceN: 3000 };
     expect(after({ what: 'rules', rules }).rules).toEqual(rules);
+    const heatPlan = { ...AS_IT_COMES, doors: { a: '2027-01-31T10:00:00Z' } };
+    expect(after({ what: 'heat_plan', heatPlan }).heatPlan).toEqual(heatPlan);
     const newcomer = { id: asId('n'), initials: 'NN', name: 'New', units: 'metric' as const };
     expect(after({ what: 'person', person: newcomer }).people).toEqual([person, newcomer]);
     expect(after({ what: 'choices', personId: person.id, choices: { units: 'imperial' } }).people[0]).toEqual(

@@ -3,6 +3,7 @@ import type { Thresholds } from '@/core/heat/mildest';
 import type { Round, RoundGone } from '@/core/look/roundSchema';
 import type { StockItem } from '@/core/tools/stock';
 import type { Tool } from '@/core/tools/tool';
+import type { HeatPlan } from './heatPlan';
 import type { Instrument } from './instrument';
 import type { Person } from './person';
 
@@ -24,6 +25,7 @@ export type ShopEdit =
   | { what: 'round_off'; round: Round }
   | { what: 'round_gone'; gone: RoundGone }
   | { what: 'rules'; rules: Thresholds }
+  | { what: 'heat_plan'; heatPlan: HeatPlan }
   | { what: 'choices'; personId: PersonId; choices: Choices };
 
 /** What an edit changes: of two edits of one thing, the later one is sent. */
@@ -48,7 +50,8 @@ export function shopThingOf(edit: ShopEdit): string {
     case 'round_gone':
       return edit.gone.id;
     case 'rules':
-      return 'rules';
+    case 'heat_plan':
+      return edit.what;
     // A person must be there before they have choices: two things.
     case 'choices':
       return `choices ${edit.personId}`;
@@ -82,6 +85,7 @@ export type Shop = {
   instruments: readonly Instrument[];
   people: readonly Person[];
   rules: Thresholds;
+  heatPlan: HeatPlan;
   rounds: readonly Round[];
   roundsGone: readonly RoundGone[];
 };
@@ -141,6 +145,8 @@ export function applyShopEdit<S extends Partial<Shop>>(shop: S, edit: ShopEdit):
     }
     case 'rules':
       return shop.rules ? { ...shop, rules: edit.rules } : shop;
+    case 'heat_plan':
+      return shop.heatPlan ? { ...shop, heatPlan: edit.heatPlan } : shop;
     case 'choices': {
       if (!people) return shop;
       return { ...shop, people: changed(people, edit.personId, (each) => withChoices(each, edit.choices)) };

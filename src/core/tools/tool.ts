@@ -22,6 +22,11 @@ const common = {
   /** Who has it, while it is away; left out: it hangs here. */
   lentTo: z.string().trim().min(1).max(80).optional(),
 };
+/** Of an oven or a freezer: castings or parts at once (left out: one casting, many parts), and how much hotter it is than it says. */
+const place = {
+  holds: z.number().int().min(1).max(60).optional(),
+  offsetK: z.number().min(-40).max(40).optional(),
+};
 const push = { outsideMm: mm(3, 400), insideMm: mm(0, 390), lengthMm: mm(3, 1000) };
 
 export const toolSchema = z.discriminatedUnion('sort', [
@@ -52,11 +57,12 @@ export const toolSchema = z.discriminatedUnion('sort', [
   }),
   z.strictObject({
     ...common,
+    ...place,
     sort: z.literal('heat'),
     maxC: z.number().min(40).max(600),
     isEven: z.boolean(),
   }),
-  z.strictObject({ ...common, sort: z.literal('cold'), minC: z.number().min(-200).max(10) }),
+  z.strictObject({ ...common, ...place, sort: z.literal('cold'), minC: z.number().min(-200).max(10) }),
   z.strictObject({ ...common, sort: z.literal('puller'), fromMm: mm(4, 400), toMm: mm(4, 500) }),
   /** Expands inside of a part that nothing reaches from behind. */
   z.strictObject({ ...common, sort: z.literal('blind_puller'), fromMm: mm(4, 200), toMm: mm(4, 210) }),

@@ -17,6 +17,9 @@ export type WayTool = {
   lentTo?: string | undefined;
 };
 
+/** What decides which tools a way needs. */
+export type WayOfTools = Pick<WayIn, 'way' | 'heatedBy' | 'housingC' | 'ringC' | 'forceN'>;
+
 const PUSHED_WITH: Partial<Record<Way, readonly WayTool['need'][]>> = {
   drive: ['driver'],
   press: ['press', 'driver'],
@@ -27,14 +30,14 @@ const PUSHED_WITH: Partial<Record<Way, readonly WayTool['need'][]>> = {
   warm_draw: ['rod', 'driver'],
 };
 
-const needsOf = ({ way, heatedBy }: WayIn): WayTool['need'][] => [
+const needsOf = ({ way, heatedBy }: WayOfTools): WayTool['need'][] => [
   ...(PUSHED_WITH[way] ?? []),
   ...(isHeated(way) ? [heatedBy === 'gun' ? ('hot_air' as const) : ('oven' as const)] : []),
   ...(isChilled(way) ? ['freezer' as const] : []),
 ];
 
 /** Tools that serve a need of this way at this seat. */
-function serving(need: WayTool['need'], spec: BoreSpec, way: WayIn, tools: readonly Tool[]): Tool[] {
+function serving(need: WayTool['need'], spec: BoreSpec, way: WayOfTools, tools: readonly Tool[]): Tool[] {
   const mostN = way.forceN?.high ?? 0;
   if (need === 'driver')
     return pickTools({ spec, planned: null }, tools).find((each) => each.need === 'driver')?.fits ?? [];
@@ -48,7 +51,7 @@ function serving(need: WayTool['need'], spec: BoreSpec, way: WayIn, tools: reado
 }
 
 /** The tools of one way, each with the one that serves; empty where nothing hangs on the wall, or a hand does. */
-export function toolsForWay(spec: BoreSpec, way: WayIn, tools: readonly Tool[]): WayTool[] {
+export function toolsForWay(spec: BoreSpec, way: WayOfTools, tools: readonly Tool[]): WayTool[] {
   if (tools.length === 0) return [];
   return needsOf(way).map((need) => {
     const all = serving(need, spec, way, tools);

@@ -9,8 +9,9 @@ import { eachReadable, type UnreadableJob } from './eachReadable';
 import { SHOWN } from '../shop';
 import { loadHeadRows, readHead } from './loadJob';
 
-/** Lines whose time has come (a casting counts as cool by now) are made anew. */
-async function renewLines(nowMs: number) {
+/** Lines and heats whose time has come (a casting counts as cool by now) are made anew. */
+export async function renewLines(nowMs: number) {
+  await ensureFresh();
   const over = await queryMany<{ id: JobId }>(
     pool(),
     'SELECT job_id AS id FROM job_state WHERE NOT is_put_away AND bench_until < $1',
@@ -27,7 +28,6 @@ export async function loadBench(
   nowMs: number,
   jobIds: readonly JobId[] | null = null,
 ): Promise<{ jobs: BenchJob[]; unreadable: UnreadableJob[] }> {
-  await ensureFresh();
   await renewLines(nowMs);
   const rows = await queryMany<{ id: JobId; line: BenchLine }>(
     pool(),

@@ -85,7 +85,7 @@ const STORE = `
     UPDATE job_state SET version = version + 1, is_put_away = $8, bench_until = $9, heat_until = $10, wrong_numbers = $11,
       machine = $12, frame_number = $13, engine_number = $14, state = coalesce($15::jsonb, state),
       bench = coalesce($16::jsonb, bench), heat = coalesce($17::jsonb, heat), ordered = coalesce($18::jsonb, ordered),
-      stacks = coalesce($19::jsonb, stacks)
+      stacks = coalesce($19::jsonb, stacks), heat_tasks = coalesce($20::jsonb, heat_tasks)
     WHERE job_id = $1 AND version = $2
     RETURNING job_id
   ), readings AS (${insertReadingsSql('changed', '$3', '$5')}
@@ -106,7 +106,7 @@ async function store(jobId: JobId, before: Known, entries: Entries): Promise<boo
   const version = before.version + 1;
   const { job: now } = columns;
   const was = before.columns.job;
-  const ifChanged = (name: 'state' | 'bench' | 'heat' | 'ordered' | 'stacks') =>
+  const ifChanged = (name: 'state' | 'bench' | 'heat' | 'ordered' | 'stacks' | 'heatTasks') =>
     now[name] === was[name] ? null : now[name];
   const changedSeats = [...columns.seats.values()].filter(({ seatId, state, measured }) => {
     const seat = before.columns.seats.get(seatId);
@@ -135,6 +135,7 @@ async function store(jobId: JobId, before: Known, entries: Entries): Promise<boo
       ifChanged('heat'),
       ifChanged('ordered'),
       ifChanged('stacks'),
+      ifChanged('heatTasks'),
     ],
   });
   if (!rowCount) return false;

@@ -1,4 +1,6 @@
+import { heatPlanSchema } from '@/core/record/heatPlan';
 import { castingSchema } from '@/core/record/job';
+import { calendarQuery } from '../board/planNow';
 import { keepKindSchema } from '../jobs/ownKinds';
 import { UNREADABLE } from './common';
 import {
@@ -8,12 +10,16 @@ import {
   NUMBER,
   operation,
   orNull,
+  queryOf,
   sent,
   TEXT,
   UUID,
   WHOLE,
+  YES_NO,
   type Paths,
 } from './shapes';
+
+const SPAN = holding({ fromMs: NUMBER, toMs: NUMBER });
 
 /** What stands on the bench, over all jobs. */
 export const benchPaths: Paths = {
@@ -103,6 +109,69 @@ export const benchPaths: Paths = {
         ),
       }),
       says: 'Each with its clock and its owner.',
+    }),
+  },
+  '/api/v1/heat/plan': {
+    get: operation({
+      id: 'heat_plan',
+      tag: 'jobs',
+      summary: 'All heats of the bench on one time line: ovens, freezers and one pair of hands shared out',
+      answer: holding({
+        tasks: listOf(
+          holding({
+            key: UUID,
+            jobId: UUID,
+            machine: TEXT,
+            name: TEXT,
+            source: orNull({ enum: ['oven', 'gun'] }),
+            dialC: NUMBER,
+            wantedC: orNull(NUMBER),
+            drops: listOf(
+              holding({ seatId: UUID, name: TEXT, heat: WHOLE, atS: NUMBER, slackS: orNull(NUMBER) }),
+            ),
+            leastSlackS: orNull(NUMBER),
+            isProvenBest: YES_NO,
+            troubles: listOf(holding({ is: { enum: ['suffers', 'tool', 'before_it'] } })),
+          }),
+        ),
+        spots: listOf(
+          holding({
+            key: TEXT,
+            kind: { enum: ['oven', 'hot_air', 'freezer'] },
+            name: TEXT,
+            holds: WHOLE,
+            offsetK: NUMBER,
+          }),
+        ),
+        wanted: answered(heatPlanSchema),
+        plan: holding({
+          heats: listOf(
+            holding({
+              key: UUID,
+              placeKey: orNull(TEXT),
+              heat: SPAN,
+              hands: SPAN,
+              cold: listOf(holding({ key: UUID, fromMs: NUMBER, toMs: NUMBER, placeKey: orNull(TEXT) })),
+              rubberMs: NUMBER,
+              touchMs: NUMBER,
+              conflicts: listOf(TEXT),
+            }),
+          ),
+          endMs: NUMBER,
+          isProvenBest: YES_NO,
+        }),
+      }),
+      says: 'What is hot or cold already stands as it happened; the rest is planned from now.',
+    }),
+  },
+  '/api/v1/heat/plan.ics': {
+    get: operation({
+      id: 'heat_plan_ics',
+      tag: 'jobs',
+      summary: 'The same as a calendar (RFC 5545)',
+      query: queryOf(calendarQuery),
+      answerOf: { 'text/calendar': TEXT },
+      says: 'An act an event, called five minutes before.',
     }),
   },
 };

@@ -35,7 +35,8 @@ export const shopPaths: Paths = {
     patch: operation({
       id: 'save_shop',
       tag: 'shop',
-      summary: 'The shop’s name and rules, and whether the demo stands beside its own jobs',
+      summary:
+        'The shop’s name, its rules, what it wants of its heats, and whether the demo stands beside its own jobs',
       body: sent(shopChangeSchema),
       answer: holding({ shop: holding({ name: TEXT, showsDemo: YES_NO, hasDemo: YES_NO }) }),
       says: 'As it stands now.',

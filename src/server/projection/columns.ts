@@ -14,6 +14,7 @@ export type JobColumns = {
   state: string;
   bench: string;
   heat: string;
+  heatTasks: string;
   ordered: string;
   stacks: string;
   isPutAway: boolean;
@@ -68,6 +69,7 @@ export function columnsOf(
       state: stateText(job.state, before),
       bench: JSON.stringify(summary.bench),
       heat: JSON.stringify(summary.heat),
+      heatTasks: JSON.stringify(summary.heatTasks),
       ordered: JSON.stringify(summary.ordered),
       stacks: JSON.stringify(summary.stacks),
       isPutAway: summary.isPutAway,

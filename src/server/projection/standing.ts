@@ -100,13 +100,13 @@ async function writeStanding(client: Queryable, jobId: JobId, { job, seats }: Co
   const { rows } = await client.query<{ version: string }>(
     `
     INSERT INTO job_state (job_id, version, made_with, state, is_put_away, bench, bench_until, heat, heat_until, ordered,
-      wrong_numbers, stacks, machine, frame_number, engine_number)
-    VALUES ($1, 1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14)
+      wrong_numbers, stacks, machine, frame_number, engine_number, heat_tasks)
+    VALUES ($1, 1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14, $15)
     ON CONFLICT (job_id) DO UPDATE SET version = job_state.version + 1, made_with = excluded.made_with, state = excluded.state,
       is_put_away = excluded.is_put_away, bench = excluded.bench, bench_until = excluded.bench_until, heat = excluded.heat,
       heat_until = excluded.heat_until, ordered = excluded.ordered, wrong_numbers = excluded.wrong_numbers,
       stacks = excluded.stacks, machine = excluded.machine, frame_number = excluded.frame_number,
-      engine_number = excluded.engine_number
+      engine_number = excluded.engine_number, heat_tasks = excluded.heat_tasks
     RETURNING version`,
     [
       jobId,
@@ -123,6 +123,7 @@ async function writeStanding(client: Queryable, jobId: JobId, { job, seats }: Co
       job.machine,
       job.frameNumber,
       job.engineNumber,
+      job.heatTasks,
     ],
   );
   await client.query('DELETE FROM seat_result WHERE job_id = $1', [jobId]);

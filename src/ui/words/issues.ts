@@ -94,6 +94,7 @@ const WORDS: Record<string, (issue: Issue, units: Units) => string> = {
   no_room: ({ max }, units) => `The rod leaves no wall: at most ${size(max, units)}.`,
   not_a_picture: () => 'This is no picture that can be read. JPEG, PNG or WebP.',
   too_many_pixels: () => 'This picture has too many pixels to read: take it smaller.',
+  not_a_moment_ahead: () => 'Say an hour that is still to come: 10:40, Thursday 10:00, in 30 min.',
   not_unique: () => 'This stands already.',
   no_shoulder: () => 'The shoulder must be smaller than the bearing.',
 };

@@ -7,7 +7,7 @@ import { CHECK_WORDS, REMOVAL_WORDS } from './work';
 
 export type MoveWords = { headline: string; reason: string };
 
-const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
+export const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
 /** A name that has a comma in it is parted from the next by more than a comma. */
 export const listed = (names: readonly string[]) =>
   names.length < 2

@@ -81,6 +81,8 @@ export const sayNewcomer = (issues: readonly Issue[]): string =>
 /** A change of the shop that was not taken. */
 export function sayShopEdit(edit: ShopEdit): string {
   switch (edit.what) {
+    case 'heat_plan':
+      return 'What is wanted of the heats';
     case 'tool':
     case 'tool_off':
       return `Change of ${edit.tool.name}`;

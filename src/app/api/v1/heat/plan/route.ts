@@ -1,0 +1,8 @@
+import { answerMarked } from '@/server/http';
+import { planHeatsNow } from '@/server/board/planNow';
+
+export const dynamic = 'force-dynamic';
+
+/** All heats of the bench on one time line. */
+export const GET = (request: Request) =>
+  answerMarked(request, async () => Response.json(await planHeatsNow(Date.now())));

@@ -1,0 +1,65 @@
+import { describe, expect, it } from 'vitest';
+import { heatTask, MIN } from '../../../tests/support/heatTasks';
+import { TOOLS } from '../../../database/demo/demo';
+import { frameOf } from '@/core/board/heatFrame';
+import { spotsOf } from '@/core/board/heatSpots';
+import { planHeats } from '@/core/board/planHeats';
+import { buildTimeLine } from './buildTimeLine';
+
+const NOW = Date.parse('2026-11-01T10:00:00Z');
+const spots = spotsOf(TOOLS);
+const words = {
+  heat: ({ name }: { name: string }) => name,
+  cold: () => 'parts',
+  cooling: () => 'cools',
+  drops: () => 'Main bearing; clutch shaft',
+  hands: () => '',
+};
+const lineOf = (tasks: ReturnType<typeof heatTask>[], startInMin?: number) => {
+  const heatPlan = {
+    wanted:
+      startInMin === undefined
+        ? ({ is: 'soonest' } as const)
+        : ({ is: 'start', at: new Date(NOW + startInMin * MIN).toISOString() } as const),
+    doors: {},
+  };
+  const plan = planHeats(tasks, frameOf(heatPlan, spots, NOW));
+  return buildTimeLine({ tasks, plan, spots, nowMs: NOW, widthPx: 1000, words });
+};
+const rowOf = (line: ReturnType<typeof lineOf>, name: string) =>
+  line.rows.find(({ spot }) => spot.name === name)!;
+
+describe('the time line', () => {
+  it('draws every heat in its place, cold until its door, drops from there, cooling after', () => {
+    const line = lineOf([heatTask('a')]);
+    const [[bar]] = rowOf(line, 'Small oven').lanes as [[(typeof line.cooling)[0][0]]];
+    const [[cold]] = rowOf(line, 'Chest freezer').lanes as [[(typeof line.cooling)[0][0]]];
+    expect(bar).toMatchObject({ tone: 'heat', isPlanned: true, isInTrouble: false });
+    expect(cold!.to).toBeCloseTo(bar!.to, 9);
+    expect(line.drops[0]!.arrows[0]!.at).toBeCloseTo(bar!.to, 9);
+    expect(line.cooling[0]![0]!.from).toBeGreaterThan(bar!.to);
+    expect(line.cooling[0]![0]!.tailTo).toBeGreaterThan(line.cooling[0]![0]!.to);
+    expect(line.now).toBeLessThan(bar!.from);
+  });
+  it('bars that would lie over each other, with their labels, lie one below the other; arrows stand apart', () => {
+    const two = [heatTask('a', { dialC: 150 }), heatTask('b', { dialC: 150 })];
+    const line = lineOf(two);
+    expect(rowOf(line, 'Oven').lanes).toHaveLength(2);
+    const [first] = two[0]!.drops;
+    const many = lineOf([heatTask('a', { drops: [first!, { ...first!, atS: 8, isTurnedOver: true }] })]);
+    const [one, other] = many.drops[0]!.arrows;
+    expect((other!.at - one!.at) * 1000).toBeGreaterThanOrEqual(20);
+    expect(other!.isTurnedOver).toBe(true);
+  });
+  it('what has no place is drawn all the same, in trouble', () => {
+    const [lanes] = [rowOf(lineOf([heatTask('a', { dialC: 260 })]), 'Small oven').lanes];
+    expect(lanes[0]![0]).toMatchObject({ isInTrouble: true });
+  });
+  it('planned for another day, that day is drawn, without now', () => {
+    const far = lineOf([heatTask('a')], 3 * 24 * 60);
+    expect(far.now).toBeNull();
+    expect(far.fromMs).toBeGreaterThan(NOW + 2 * 24 * 60 * MIN);
+    expect(far.ticks.filter(({ atMs }) => atMs !== null).length).toBeGreaterThan(1);
+    for (const { at } of far.ticks) expect(at >= 0 && at <= 1).toBe(true);
+  });
+});
