@@ -32,6 +32,7 @@ const SCREENS = [
   'parts',
   'set-up',
   '/tools',
+  '/heat',
   '/orders',
   '/rounds',
   'measure',

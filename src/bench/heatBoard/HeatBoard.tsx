@@ -10,6 +10,7 @@ import type { Person } from '@/core/record/person';
 import type { Units } from '@/core/quantity/format';
 import { asText, showTemperature } from '@/core/quantity/format';
 import { NextMoveBand } from '@/bench/frame/NextMoveBand';
+import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { Alert } from '@/ui/parts/Alert';
 import { Link } from '@/ui/parts/Link';
 import { Lead, Note } from '@/ui/parts/text';
@@ -29,6 +30,7 @@ import {
 import type { Board } from './boardWork';
 import { BoardHatches } from './BoardHatches';
 import { buildTimeLine, type TimeLineWords } from './buildTimeLine';
+import { stretchesOf } from './stretches';
 import { DoorSheet } from './DoorSheet';
 import { PickedHeat } from './PickedHeat';
 import { TimeLineView } from './TimeLineView';
@@ -150,15 +152,29 @@ function Lines({ state, board, tasks, words, units, picked, onPick }: LinesProps
   const { ref, widthPx } = usePlotWidth();
   // Where the door was when its bar was taken hold of: the plan moves under the finger.
   const from = useRef<number | null>(null);
+  const stretches = useMemo(() => stretchesOf(tasks, board.plan), [tasks, board.plan]);
+  const [lookedAt, setLookedAt] = useState(0);
+  const stretch = stretches[lookedAt] ?? stretches[0]!;
   const line = useMemo(
-    () => buildTimeLine({ tasks, plan: board.plan, spots, nowMs, widthPx, words }),
+    () => buildTimeLine({ tasks, plan: board.plan, stretch, spots, nowMs, widthPx, words }),
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the words follow the units
-    [tasks, board.plan, spots, nowMs, widthPx, units],
+    [tasks, board.plan, stretch, spots, nowMs, widthPx, units],
   );
   const doorOf = (key: string) => board.plan.heats.find((heat) => heat.key === key)!.hands.fromMs;
   return (
     <Box sx={{ display: { xs: 'none', sm: 'block' } }} className="no-print">
       <BoardHatches />
+      {stretches.length > 1 && (
+        <ChoiceRow
+          label="Looked at"
+          options={stretches.map(({ fromMs }, i) => ({
+            value: String(i),
+            words: fromMs <= nowMs ? 'now' : `from ${sayHour(fromMs, nowMs)}`,
+          }))}
+          value={String(stretches[lookedAt] ? lookedAt : 0)}
+          onPick={(value) => setLookedAt(Number(value))}
+        />
+      )}
       <TimeLineView
         line={line}
         nowMs={nowMs}

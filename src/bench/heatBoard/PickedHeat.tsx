@@ -2,11 +2,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { JobHeatTask } from '@/core/board/heatTasks';
+import { dialFor } from '@/core/tools/heatPlaces';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import { Link } from '@/ui/parts/Link';
 import { Row } from '@/ui/parts/layout';
 import { Name, Quiet } from '@/ui/parts/text';
-import { dialFor, sayHour, sayOrder, sayTask } from '@/ui/words/heatBoard';
+import { sayHour, sayOrder, sayTask } from '@/ui/words/heatBoard';
 import { asHeadline } from '@/ui/words/sentence';
 import type { Board } from './boardWork';
 import type { HeatBoardState } from './useHeatBoard';

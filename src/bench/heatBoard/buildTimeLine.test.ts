@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { heatTask, MIN } from '../../../tests/support/heatTasks';
 import { TOOLS } from '../../../database/demo/demo';
-import { frameOf } from '@/core/board/heatFrame';
+import { AS_IT_COMES, frameOf } from '@/core/board/heatFrame';
 import { spotsOf } from '@/core/board/heatSpots';
 import { planHeats } from '@/core/board/planHeats';
 import { buildTimeLine } from './buildTimeLine';
+import { stretchesOf } from './stretches';
 
 const NOW = Date.parse('2026-11-01T10:00:00Z');
 const spots = spotsOf(TOOLS);
@@ -24,7 +25,8 @@ const lineOf = (tasks: ReturnType<typeof heatTask>[], startInMin?: number) => {
     doors: {},
   };
   const plan = planHeats(tasks, frameOf(heatPlan, spots, NOW));
-  return buildTimeLine({ tasks, plan, spots, nowMs: NOW, widthPx: 1000, words });
+  const stretch = stretchesOf(tasks, plan)[0]!;
+  return buildTimeLine({ tasks, plan, stretch, spots, nowMs: NOW, widthPx: 1000, words });
 };
 const rowOf = (line: ReturnType<typeof lineOf>, name: string) =>
   line.rows.find(({ spot }) => spot.name === name)!;
@@ -54,6 +56,19 @@ describe('the time line', () => {
   it('what has no place is drawn all the same, in trouble', () => {
     const [lanes] = [rowOf(lineOf([heatTask('a', { dialC: 260 })]), 'Small oven').lanes];
     expect(lanes[0]![0]).toMatchObject({ isInTrouble: true });
+  });
+  it('what is hours apart is looked at by itself', () => {
+    const hot = heatTask('a', { inMs: NOW - 5 * MIN, cold: [] });
+    const heatPlan = {
+      wanted: { is: 'start', at: new Date(NOW + 26 * 60 * MIN).toISOString() },
+      doors: {},
+    } as const;
+    const tasks = [heatTask('b'), hot];
+    const plan = planHeats(tasks, frameOf(heatPlan, spots, NOW));
+    expect(stretchesOf(tasks, plan).map(({ keys }) => keys)).toEqual([['a'], ['b']]);
+    expect(
+      stretchesOf([hot, heatTask('b')], planHeats([hot, heatTask('b')], frameOf(AS_IT_COMES, spots, NOW))),
+    ).toHaveLength(1);
   });
   it('planned for another day, that day is drawn, without now', () => {
     const far = lineOf([heatTask('a')], 3 * 24 * 60);

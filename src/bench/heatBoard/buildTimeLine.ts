@@ -2,6 +2,7 @@ import type { Conflict, PlacedHeat, Span } from '@/core/board/heatSchedule';
 import type { ShopSpot } from '@/core/board/heatSpots';
 import type { JobHeatTask } from '@/core/board/heatTasks';
 import type { HeatsPlan } from '@/core/board/planHeats';
+import { FAR_AHEAD_MS, type Stretch } from './stretches';
 
 /** One bar; shares of the drawn time, from its left end. */
 export type TimeBar = {
@@ -58,6 +59,8 @@ export type TimeLineWords = {
 type Input = {
   tasks: readonly JobHeatTask[];
   plan: HeatsPlan;
+  /** What is drawn of it. */
+  stretch: Stretch;
   spots: readonly ShopSpot[];
   nowMs: number;
   /** Of the time line as it is drawn, px: labels that do not fit stand behind their bars. */
@@ -66,9 +69,8 @@ type Input = {
 };
 
 const MIN = 60_000;
-/** What lies further back is cut off; what begins later than this is looked at by itself. */
+/** What lies further back is cut off. */
 const SHOWN_BACK_MS = 25 * MIN;
-const FAR_AHEAD_MS = 180 * MIN;
 const LEAST_SPAN_MS = 50 * MIN;
 const TICK_STEPS_MIN = [5, 10, 15, 30, 60, 120, 180, 360, 720, 1440];
 const MOST_TICKS = 7;
@@ -79,24 +81,14 @@ const HANDS_LEAST_MS = 3 * MIN;
 
 type Pair = { task: JobHeatTask; heat: PlacedHeat & { conflicts: Conflict[] } };
 
-const spansOf = ({ task, heat }: Pair): Span[] => [
-  ...heat.cold,
-  ...(task.source === null ? [] : [heat.heat]),
-  heat.hands,
-];
-
-/** From when to when it is drawn. */
-function extentOf(pairs: readonly Pair[], nowMs: number): Span {
-  const spans = pairs.flatMap(spansOf);
-  const firstMs = Math.min(...spans.map(({ fromMs }) => fromMs), Infinity);
-  const lastMs = Math.max(...pairs.map(({ heat }) => Math.max(heat.rubberMs, heat.hands.toMs)), -Infinity);
-  const isFar = Number.isFinite(firstMs) && firstMs > nowMs + FAR_AHEAD_MS;
-  const fromMs = isFar
-    ? firstMs - 15 * MIN
-    : Math.min(nowMs - 8 * MIN, Math.max(firstMs, nowMs - SHOWN_BACK_MS));
-  const leastMs = (isFar ? firstMs : nowMs) + LEAST_SPAN_MS;
-  const toMs = Math.max(Number.isFinite(lastMs) ? lastMs : 0, leastMs);
-  return { fromMs, toMs: toMs + 0.03 * (toMs - fromMs) };
+/** From when to when a stretch is drawn: from now, where it is now. */
+function extentOf({ fromMs, toMs }: Stretch, nowMs: number): Span {
+  const isAhead = fromMs > nowMs + FAR_AHEAD_MS;
+  const startMs = isAhead
+    ? fromMs - 15 * MIN
+    : Math.min(nowMs - 8 * MIN, Math.max(fromMs, nowMs - SHOWN_BACK_MS));
+  const endMs = Math.max(toMs, (isAhead ? fromMs : nowMs) + LEAST_SPAN_MS);
+  return { fromMs: startMs, toMs: endMs + 0.03 * (endMs - startMs) };
 }
 
 /** Ticks at round hours; every second one is bare where they would be many. */
@@ -228,10 +220,12 @@ function dropsOf(pairs: readonly Pair[], { share, widthPx, words }: Drawing): Ti
 }
 
 /** All heats as marks on one time line. */
-export function buildTimeLine({ tasks, plan, ...input }: Input): TimeLine {
+export function buildTimeLine({ tasks, plan, stretch, ...input }: Input): TimeLine {
   const { spots, nowMs, widthPx } = input;
-  const pairs = plan.heats.map((heat): Pair => ({ task: tasks.find(({ key }) => key === heat.key)!, heat }));
-  const extent = extentOf(pairs, nowMs);
+  const pairs = plan.heats
+    .filter(({ key }) => stretch.keys.includes(key))
+    .map((heat): Pair => ({ task: tasks.find(({ key }) => key === heat.key)!, heat }));
+  const extent = extentOf(stretch, nowMs);
   const share = (atMs: number) =>
     Math.min(1, Math.max(0, (atMs - extent.fromMs) / (extent.toMs - extent.fromMs)));
   const drawing: Drawing = { ...input, share };

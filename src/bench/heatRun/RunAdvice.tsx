@@ -4,6 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { drawsHeat } from '@/core/heat/rest';
 import { brokenAtDial } from '@/core/job/dialCeilings';
+import { dialFor } from '@/core/tools/heatPlaces';
 import { isPushed } from '@/core/job/pushNow';
 import { itemsWithinReach, type ReachItem } from '@/core/job/withinReach';
 import type { SeatView } from '@/core/job/seatView';
@@ -41,10 +42,17 @@ export const PlaceChoice = ({ label, places, chosen, onPick }: PlaceProps) =>
     />
   );
 
-type DialProps = { view: SeatView; ovenC: number; units: Units; onOven: (celsius: number) => void };
+type DialProps = {
+  view: SeatView;
+  ovenC: number;
+  /** How much hotter this oven is than it says. */
+  offsetK: number;
+  units: Units;
+  onOven: (celsius: number) => void;
+};
 
 /** The oven's dial; beside it all that would suffer at this heat, by name. */
-export function OvenDial({ view, ovenC, units, onOven }: DialProps) {
+export function OvenDial({ view, ovenC, offsetK, units, onOven }: DialProps) {
   const { record } = useJob();
   const { wayIn } = view.history;
   const broken = brokenAtDial(view, ovenC, wayIn?.ringC ?? record.roomC);
@@ -83,7 +91,12 @@ export function OvenDial({ view, ovenC, units, onOven }: DialProps) {
         {broken.length > 0 ? (
           <b>Too hot. {broken.map((each) => sayCeiling(each, units)).join('; ')}.</b>
         ) : (
-          `oven; the plan wants ${asText(showTemperature(wantedC, units))} in the casting`
+          <>
+            oven; the plan wants {asText(showTemperature(wantedC, units))} in the casting
+            {offsetK !== 0 && (
+              <b>. Set its dial to {asText(showTemperature(dialFor(ovenC, offsetK), units))}</b>
+            )}
+          </>
         )}
       </Lead>
     </>

@@ -9,7 +9,7 @@ import type { HeatRunView } from '@/core/job/heatRun';
 import type { ReachItem } from '@/core/job/withinReach';
 import { slotOf } from '@/core/record/slots';
 import type { HeatPlace } from '@/core/record/events/heat';
-import { freezersOf, ovenDialC, ovensFor } from '@/core/tools/heatPlaces';
+import { freezersOf, offsetOf, ovenDialC, ovensFor } from '@/core/tools/heatPlaces';
 import type { SeatView } from '@/core/job/seatView';
 import type { Units } from '@/core/quantity/format';
 import { jobPath } from '@/bench/frame/places';
@@ -135,7 +135,13 @@ export function RunControls({
           </Box>
         ) : isOvenAsked ? (
           <>
-            <OvenDial view={view} ovenC={ovenC} units={units} onOven={setOvenC} />
+            <OvenDial
+              view={view}
+              ovenC={ovenC}
+              offsetK={offsetOf(job.tools, oven.chosen)}
+              units={units}
+              onOven={setOvenC}
+            />
             <PlaceChoice label="Which oven" {...oven} onPick={setOven} />
           </>
         ) : isFreezerAsked ? (

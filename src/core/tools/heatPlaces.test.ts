@@ -1,6 +1,6 @@
 import { asId } from '../../../tests/support/ids';
 import { describe, expect, it } from 'vitest';
-import { freezersOf, ovensFor } from './heatPlaces';
+import { dialFor, freezersOf, offsetOf, ovensFor } from './heatPlaces';
 import type { Tool } from './tool';
 
 const id = (n: number) => asId(`00000000-0000-4000-8000-00000000000${n}`);
@@ -25,4 +25,11 @@ describe('places of heat and cold on the wall', () => {
       { toolId: id(5), name: 'Chest' },
       { toolId: id(4), name: 'Kitchen freezer' },
     ]));
+  it('an oven that runs cold is set so much hotter', () => {
+    const lying: Tool[] = [{ ...(wall[0] as Tool & { sort: 'heat' }), offsetK: -4 }];
+    const [place] = ovensFor(lying, 100);
+    expect(dialFor(100, offsetOf(lying, place!))).toBe(104);
+    expect(offsetOf(wall, place!)).toBe(0);
+    expect(offsetOf(wall, null)).toBe(0);
+  });
 });

@@ -19,6 +19,15 @@ export const freezersOf = (tools: readonly Tool[]): HeatPlace[] =>
     .sort((a, b) => a.minC - b.minC)
     .map(asPlace);
 
+/** How much hotter a place is than it says, K; 0 where nobody has said. */
+export function offsetOf(tools: readonly Tool[], place: HeatPlace | null): number {
+  const tool = tools.find(({ id }) => id === place?.toolId);
+  return (tool && 'offsetK' in tool && tool.offsetK) || 0;
+}
+
+/** What the dial of an oven says whose air has `airC`, both °C. */
+export const dialFor = (airC: number, offsetK: number): number => Math.round(airC - offsetK);
+
 /** An oven is set this much hotter than the casting should become, so that it gets there in a useful time. Common practice, no source. */
 const OVEN_ABOVE_K = 15;
 const DIAL_STEP_K = 5;

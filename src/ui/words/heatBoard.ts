@@ -4,6 +4,7 @@ import type { ShopSpot } from '@/core/board/heatSpots';
 import type { HeatTrouble, JobHeatTask } from '@/core/board/heatTasks';
 import type { DoorSlack } from '@/core/board/doorSlack';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
+import { dialFor } from '@/core/tools/heatPlaces';
 import { WAY_TOOL_WORDS } from './lanes';
 import { listed, NUMBERS } from './moveParts';
 import { asHeadline, inSentence } from './sentence';
@@ -24,9 +25,6 @@ const sayParts = (count: number) => `${sayNumber(count)} ${count === 1 ? 'part' 
 const NOW_MS = 45_000;
 const sayWhen = (atMs: number, nowMs: number) =>
   atMs - nowMs < NOW_MS ? 'now' : `at ${sayHour(atMs, nowMs)}`;
-
-/** What the dial of this oven is set to, so that its air has `airC`. */
-export const dialFor = (airC: number, offsetK: number) => Math.round(airC - offsetK);
 
 export const sayTask = ({ machine, name }: Pick<JobHeatTask, 'machine' | 'name'>) =>
   `${machine}, ${inSentence(name)}`;
