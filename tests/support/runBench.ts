@@ -1,6 +1,6 @@
 import { actionsFor, findDueCaution, type Actions } from '@/bench/heatRun/runActions';
 import { viewHeatRun } from '@/core/job/heatRun';
-import { missingWithinReach } from '@/core/job/withinReach';
+import { missingInHeat } from '@/core/job/withinReach';
 import type { EventBody, JobEvent } from '@/core/record/entries';
 import type { JobRecord } from '@/core/record/job';
 import { idOf } from '../../database/demo/demo';
@@ -57,6 +57,7 @@ export class RunBench {
     return actionsFor({
       view,
       run: viewHeatRun({ view, probe: readings, roomC: 20, nowMs, isLaidOut: this.missing.length === 0 }),
+      parts: [view],
       missing: this.missing,
       ovenC,
       oven: OVEN,
@@ -76,12 +77,12 @@ export class RunBench {
   }
 
   get missing() {
-    return missingWithinReach(this.view, [this.view]);
+    return missingInHeat([this.view], [this.view]);
   }
 
   private layOut() {
     if (this.view.heat.phase !== 'in_heat') return;
-    for (const item of this.missing)
+    for (const { item } of this.missing)
       this.add(event('laid_out', { item }, { seatId: this.seat.id }, this.atS));
   }
 

@@ -2,24 +2,26 @@
 import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import { Link } from '@/ui/parts/Link';
-import { useEffect, useMemo, useRef } from 'react';
-import { viewHeatRun, type HeatCall, type HeatRunView } from '@/core/job/heatRun';
+import { useMemo, useState } from 'react';
+import { castingNow, orderNow, partsOfHeat, shownInHeat, viewCastingRun } from '@/core/board/castingRun';
+import type { HeatRunView } from '@/core/job/heatRun';
 import { isColdPush, isPushed } from '@/core/job/pushNow';
 import { asProposed } from '@/core/job/seatJudgement';
-import { missingWithinReach } from '@/core/job/withinReach';
+import { missingInHeat } from '@/core/job/withinReach';
 import { notesAt } from '@/core/job/specialNotes';
 import type { SeatView } from '@/core/job/seatView';
 import type { Units } from '@/core/quantity/format';
-import { playCall } from '@/bench/frame/sounds';
 import { useStepKeys } from '@/bench/frame/useStepKeys';
+import { useWakeLock } from '@/bench/frame/useWakeLock';
 import { useLink, useNow } from '@/bench/record/hooks';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { ifOpen, later } from '@/bench/record/later';
 import { useLoaded } from '@/bench/record/useLoaded';
 import { STRETCH, TYPE } from '@/ui/theme/tokens';
-import { REASON_WORDS } from '@/ui/words/runReasons';
+import { sayReason } from '@/ui/words/runReasons';
 import { CallSign } from './CallSign';
 import { RunControls } from './RunControls';
+import { useCalls } from './useCalls';
 import { useProbe } from './useProbe';
 import { useWalkHere } from './useWalkHere';
 import { Quiet } from '@/ui/parts/text';
@@ -35,15 +37,22 @@ const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPi
 const UndoBar = later(() => import('@/bench/frame/UndoBar'), 'UndoBar');
 const PushFigures = later(() => import('./PushFigures'), 'PushFigures');
 
+const HeatOrder = later(() => import('./HeatOrder'), 'HeatOrder');
+
+/** The order of what still goes in is looked at anew so often, and with every act. */
+const ORDER_EVERY_MS = 2000;
+
 const loadChart = () => import('./ClearanceChart');
 
 /** Full screen, for two metres: the sign, the clearance, the seconds, one black button. */
 export function HeatRunScreen({ seatId }: { seatId: SeatId }) {
   const stored = useSeatView(seatId);
   const { record, job } = useJob();
+  const [picked, setPicked] = useState<SeatId | null>(null);
   const view = useMemo(() => stored && asProposed(stored, job), [stored, job]);
-  return view ? (
-    <Run view={view} />
+  const shown = useShownPart(view, picked);
+  return shown ? (
+    <Run {...shown} onPick={setPicked} />
   ) : (
     <Box sx={{ p: 4, fontSize: TYPE.name }} role="alert">
       <PageTitle parts={['No such seat']} />
@@ -52,10 +61,33 @@ export function HeatRunScreen({ seatId }: { seatId: SeatId }) {
   );
 }
 
+/**
+ * The part that is run: the one of this page's seat, or one of the same heat that was tapped, as long as it is not home; then the next in
+ * the order that the casting's heat of now gives. It follows from what is on record: taken back, the one before stands here again.
+ */
+function useShownPart(view: SeatView | null, picked: SeatId | null) {
+  const { job, drawnMs, record } = useJob();
+  const nowMs = useNow(drawnMs, ORDER_EVERY_MS);
+  return useMemo(() => {
+    if (!view) return null;
+    const parts = partsOfHeat(view, job).map((each) => asProposed(each, job));
+    const asked = parts.find(({ seat }) => seat.id === picked) ?? view;
+    const [first] = parts;
+    const housingC = first ? castingNow(first, record.roomC, nowMs) : null;
+    const order = orderNow(parts, job, housingC);
+    return { view: shownInHeat(asked, parts, order), parts, order };
+  }, [view, picked, job, record.roomC, nowMs]);
+}
+
 /** The run at this half second, by what the probe shows where it is fresh. */
-function useRun(view: SeatView, probe: ReturnType<typeof useProbe>, nowMs: number) {
+function useRun(
+  view: SeatView,
+  parts: readonly SeatView[],
+  probe: ReturnType<typeof useProbe>,
+  nowMs: number,
+) {
   const { record, job } = useJob();
-  const missing = missingWithinReach(view, job.seats);
+  const missing = missingInHeat(parts, job.seats);
   const isLaidOut = missing.length === 0;
   const { heat } = view;
   const half = Math.floor(nowMs / 500);
@@ -66,31 +98,18 @@ function useRun(view: SeatView, probe: ReturnType<typeof useProbe>, nowMs: numbe
     const at = isFresh ? Math.max(ticked, probe.liveAtMs) : ticked;
     const sinceMs = heat.phase === 'cold' ? at : heat.sinceMs;
     const stored = view.probe.filter(({ atMs }) => atMs >= sinceMs);
-    return viewHeatRun({
-      view,
-      probe: isFresh ? [...stored, { atMs: probe.liveAtMs, celsius: probe.liveC! }] : stored,
-      roomC: record.roomC,
-      nowMs: at,
-      isLaidOut,
-    });
-  }, [half, view, record.roomC, heat, probe.liveC, probe.liveAtMs, probe.freshMs, isLaidOut]);
+    return viewCastingRun(
+      {
+        view,
+        probe: isFresh ? [...stored, { atMs: probe.liveAtMs, celsius: probe.liveC! }] : stored,
+        roomC: record.roomC,
+        nowMs: at,
+        isLaidOut,
+      },
+      parts,
+    );
+  }, [half, view, parts, record.roomC, heat, probe.liveC, probe.liveAtMs, probe.freshMs, isLaidOut]);
   return { run, missing };
-}
-
-/** Sounds each change of the call. */
-function useCalls(call: HeatCall) {
-  const lastCall = useRef<HeatCall | null>(null);
-  useEffect(() => {
-    if (lastCall.current !== null && lastCall.current !== call)
-      playCall(
-        call === 'go' || call === 'home'
-          ? 'hot'
-          : call === 'too_late' || call === 'grabbed'
-            ? 'forgotten'
-            : 'tick',
-      );
-    lastCall.current = call;
-  }, [call]);
 }
 
 /** What the kind of job says of this moment: the nip of a spacer, the washer as gauge. */
@@ -111,7 +130,7 @@ const Reason = ({ run }: { run: HeatRunView }) => (
     sx={{ fontSize: TYPE.head, fontWeight: 750, fontStretch: STRETCH.headline, lineHeight: 1.1, my: 0.5 }}
     data-testid="run-reason"
   >
-    {REASON_WORDS[run.reason]}
+    {sayReason(run)}
   </Box>
 );
 
@@ -122,7 +141,15 @@ const RunFigures = ({ run, units, view }: { run: HeatRunView; units: Units; view
     <Figures run={run} units={units} view={view} />
   );
 
-function Run({ view }: { view: SeatView }) {
+const NextLine = ({ next }: { next: string | null }) => (
+  <Quiet sx={{ fontSize: TYPE.name, lineHeight: 1.15, minHeight: 26 }} data-testid="run-next">
+    {next && `Next: ${next}`}
+  </Quiet>
+);
+
+type RunProps = NonNullable<ReturnType<typeof useShownPart>> & { onPick: (seatId: SeatId) => void };
+
+function Run({ view, parts, order, onPick }: RunProps) {
   const { record, drawnMs, person, keptIds, isAskingPerson, stopAsking, lastActs, lastChange } = useJob();
   const nowMs = useNow(drawnMs, 500);
   const units = person?.units ?? 'metric';
@@ -131,13 +158,12 @@ function Run({ view }: { view: SeatView }) {
   const chart = useLoaded(loadChart);
   const { seat, casting, heat } = view;
   const { next, ...walk } = useWalkHere(view);
-  const { run, missing } = useRun(view, probe, nowMs);
-  useCalls(run.call);
+  const { run, missing } = useRun(view, parts, probe, nowMs);
+  useCalls(run, nowMs);
+  useWakeLock(heat.phase !== 'cold');
   useStepKeys(record.id);
 
   const isCold = isColdPush(view) && heat.phase === 'cold';
-  const castingText = isCold ? '' : sayCasting(view, run, record.roomC, units);
-  const sinceDoor = isCold ? '' : sayDoor(view, nowMs);
   return (
     <Column sx={{ minHeight: '100vh', height: { md: '100vh' }, px: { xs: 2, sm: 4 } }} data-testid="heat-run">
       <PageTitle parts={['Heat run', view.seat.name, record.machine]} />
@@ -149,7 +175,7 @@ function Run({ view }: { view: SeatView }) {
         nowMs={nowMs}
         link={link}
         keptIds={keptIds}
-        sinceDoor={sinceDoor}
+        sinceDoor={isCold ? '' : sayDoor(view, nowMs)}
       />
       <Box
         component="main"
@@ -167,7 +193,7 @@ function Run({ view }: { view: SeatView }) {
         <Box sx={{ height: { xs: '26vh', md: 'auto' }, minHeight: { md: 0 } }}>
           <CallSign
             call={run.call}
-            castingText={castingText}
+            castingText={isCold ? '' : sayCasting(view, run, record.roomC, units)}
             isHot={heat.phase !== 'cold'}
             {...signWords(view, run)}
           />
@@ -176,9 +202,11 @@ function Run({ view }: { view: SeatView }) {
           <RunFigures run={run} units={units} view={view} />
           <RunStatus view={view} run={run} />
           <Reason run={run} />
-          <Quiet sx={{ fontSize: TYPE.name, lineHeight: 1.15, minHeight: 26 }} data-testid="run-next">
-            {next && !isCold && run.call !== 'too_late' && `Next: ${next}`}
-          </Quiet>
+          {order && parts.length > 1 ? (
+            <HeatOrder order={order} shownId={seat.id} isOut={heat.phase === 'out'} onPick={onPick} />
+          ) : (
+            <NextLine next={isCold || run.call === 'too_late' ? null : next} />
+          )}
           {/* The canvas takes a moment to follow a turned tablet: meanwhile it widens nothing. */}
           <Box sx={{ flex: 1, minHeight: 200, position: 'relative', overflow: 'hidden' }}>
             {chart && !isPushed(view) && run.curve.moments.length > 0 && (
@@ -195,7 +223,7 @@ function Run({ view }: { view: SeatView }) {
           )}
         </Column>
       </Box>
-      <RunControls view={view} run={run} units={units} missing={missing} {...walk} />
+      <RunControls view={view} parts={parts} run={run} units={units} missing={missing} {...walk} />
       {(lastActs.length > 0 || lastChange) && <UndoBar />}
       <PersonPicker people={record.people} isOpen={isAskingPerson} onClose={stopAsking} />
     </Column>

@@ -6,7 +6,7 @@ import { drawsHeat } from '@/core/heat/rest';
 import { brokenAtDial } from '@/core/job/dialCeilings';
 import { dialFor } from '@/core/tools/heatPlaces';
 import { isPushed } from '@/core/job/pushNow';
-import { itemsWithinReach, type ReachItem } from '@/core/job/withinReach';
+import { needsOfHeat, type ReachNeed } from '@/core/job/withinReach';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import { useJob } from '@/bench/record/JobProvider';
@@ -14,7 +14,7 @@ import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { StateMark } from '@/ui/marks/StateMark';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { CAUTIONS, sayCeiling } from '@/ui/words/verdicts';
-import { REACH_WORDS, REST_WORDS } from '@/ui/words/hotWork';
+import { REST_WORDS, sayNeed } from '@/ui/words/hotWork';
 import { Lead, Note, Quiet } from '@/ui/parts/text';
 import type { HeatPlace } from '@/core/record/events/heat';
 import { Column, Row } from '@/ui/parts/layout';
@@ -23,7 +23,7 @@ const COOLEST_OVEN_C = 40;
 const HOTTEST_OVEN_C = 250;
 const DIAL_STEP_K = 5;
 
-type PlaceProps = {
+export type PlaceProps = {
   label: string;
   places: readonly HeatPlace[];
   chosen: HeatPlace | null;
@@ -44,6 +44,8 @@ export const PlaceChoice = ({ label, places, chosen, onPick }: PlaceProps) =>
 
 type DialProps = {
   view: SeatView;
+  /** What the plan wants in the casting. */
+  wantedC: number;
   ovenC: number;
   /** How much hotter this oven is than it says. */
   offsetK: number;
@@ -52,11 +54,10 @@ type DialProps = {
 };
 
 /** The oven's dial; beside it all that would suffer at this heat, by name. */
-export function OvenDial({ view, ovenC, offsetK, units, onOven }: DialProps) {
+export function OvenDial({ view, wantedC, ovenC, offsetK, units, onOven }: DialProps) {
   const { record } = useJob();
   const { wayIn } = view.history;
   const broken = brokenAtDial(view, ovenC, wayIn?.ringC ?? record.roomC);
-  const wantedC = wayIn?.housingC ?? ovenC;
   return (
     <>
       <StateMark name="hot" size={52} />
@@ -103,12 +104,12 @@ export function OvenDial({ view, ovenC, offsetK, units, onOven }: DialProps) {
   );
 }
 
-type BeforeProps = { view: SeatView; missing: readonly ReachItem[] };
+type BeforeProps = { view: SeatView; parts: readonly SeatView[]; missing: readonly ReachNeed[] };
 
 /** Before the door opens: what the casting will lie on, and everything within reach, tick by tick. */
-export function BeforeTheDoor({ view, missing }: BeforeProps) {
+export function BeforeTheDoor({ view, parts, missing }: BeforeProps) {
   const { addEvent } = useJob();
-  const { seat, casting, heat } = view;
+  const { casting, heat } = view;
   const rest = heat.phase === 'cold' ? 'wood' : heat.rest;
   return (
     <Column sx={{ gap: 0.75, minWidth: 0 }}>
@@ -125,15 +126,16 @@ export function BeforeTheDoor({ view, missing }: BeforeProps) {
       )}
       <Row>
         <Note sx={{ minWidth: 84 }}>Within reach</Note>
-        {itemsWithinReach(view).map((item) => {
-          const isThere = !missing.includes(item);
+        {needsOfHeat(parts).map((need) => {
+          const { item, seatId } = need;
+          const isThere = !missing.some((each) => each.item === item && each.seatId === seatId);
           return (
             <Button
-              key={item}
+              key={`${item} ${seatId}`}
               variant="outlined"
               aria-pressed={isThere}
               disabled={isThere}
-              onClick={() => addEvent('laid_out', { item }, { seatId: seat.id })}
+              onClick={() => addEvent('laid_out', { item }, { seatId })}
               sx={{
                 '&.Mui-disabled': {
                   color: token('ink'),
@@ -143,7 +145,7 @@ export function BeforeTheDoor({ view, missing }: BeforeProps) {
               }}
             >
               {isThere ? '✓ ' : ''}
-              {REACH_WORDS[item]}
+              {sayNeed(need)}
             </Button>
           );
         })}

@@ -6,7 +6,8 @@ import { useState } from 'react';
 import { checkReading } from '@/core/job/checkReading';
 import { sizesOfSeat } from '@/core/job/checkSize';
 import type { HeatRunView } from '@/core/job/heatRun';
-import type { ReachItem } from '@/core/job/withinReach';
+import type { ReachNeed } from '@/core/job/withinReach';
+import { isPushed } from '@/core/job/pushNow';
 import { slotOf } from '@/core/record/slots';
 import type { HeatPlace } from '@/core/record/events/heat';
 import { freezersOf, offsetOf, ovenDialC, ovensFor } from '@/core/tools/heatPlaces';
@@ -15,11 +16,13 @@ import type { Units } from '@/core/quantity/format';
 import { jobPath } from '@/bench/frame/places';
 import { useJob } from '@/bench/record/JobProvider';
 import { ifOpen, later } from '@/bench/record/later';
+import { Row } from '@/ui/parts/layout';
+import { HOME_HOW_WORDS } from '@/ui/words/hotWork';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { sayIssue } from '@/ui/words/issues';
 import { CAUTIONS } from '@/ui/words/verdicts';
 import { actionsFor, findDueCaution, type Action } from './runActions';
-import { BeforeTheDoor, NextUp, OvenDial, PlaceChoice } from './RunAdvice';
+import { BeforeTheDoor, NextUp, OvenDial, PlaceChoice, type PlaceProps } from './RunAdvice';
 import { useRunKeys } from './useRunKeys';
 
 const KeyPad = later(() => import('@/ui/fields/KeyPad'), 'KeyPad', ifOpen);
@@ -72,9 +75,17 @@ function useActsAsProposed(view: SeatView): ReturnType<typeof useJob>['addEvent'
   };
 }
 
+/** The hottest that any of them wants of the casting, °C; null: none is heated. */
+const wantedOf = (parts: readonly SeatView[]) =>
+  parts.reduce<number | null>(
+    (most, { history: { wayIn } }) => (wayIn ? Math.max(most ?? -Infinity, wayIn.housingC) : most),
+    null,
+  );
+
 /** One big button per event; the outcome is asked only after it was let go. */
 export function RunControls({
   view,
+  parts,
   run,
   units,
   missing,
@@ -82,25 +93,29 @@ export function RunControls({
   isNextHere,
 }: {
   view: SeatView;
+  /** All that go into this casting at one heat. */
+  parts: readonly SeatView[];
   run: HeatRunView;
   units: Units;
   /** What is still to be laid out. */
-  missing: readonly ReachItem[];
+  missing: readonly ReachNeed[];
   isEyeEnough: boolean;
   isNextHere: boolean;
 }) {
   const { record, job, person } = useJob();
   const addEvent = useActsAsProposed(view);
   const router = useRouter();
-  const { seat, heat, history } = view;
+  const { seat } = view;
   const [isAskingDepth, setAskingDepth] = useState(false);
-  const [ovenC, setOvenC] = useState(ovenDialC(history.wayIn?.housingC ?? 80));
+  const [ovenC, setOvenC] = useState(ovenDialC(wantedOf(parts) ?? 80));
   const read = Object.values(record.state.seats).flatMap((each) => each.history.cautions);
+  const nextPath = jobPath(record.id, person?.walk ?? 'full');
   const caution = findDueCaution(view, read);
   const [oven, setOven] = usePlace(ovensFor(job.tools, ovenC));
   const [freezer, setFreezer] = usePlace(freezersOf(job.tools));
   const actions = actionsFor({
     view,
+    parts,
     run,
     ovenC,
     oven: oven.chosen,
@@ -111,21 +126,11 @@ export function RunControls({
     addEvent,
     isEyeEnough,
     isNextHere,
-    goTo: (step) =>
-      router.push(
-        step === 'next'
-          ? jobPath(record.id, person?.walk ?? 'full')
-          : `/jobs/${record.id}/${seat.id}/${step}`,
-      ),
+    goTo: (step) => router.push(step === 'next' ? nextPath : `/jobs/${record.id}/${seat.id}/${step}`),
     askDepth: () => setAskingDepth(true),
   });
   const { act, isReady } = useRunKeys(actions);
   const [main, second] = actions;
-  const isOvenAsked =
-    heat.phase === 'cold' && history.wayIn?.heatedBy !== 'gun' && main?.words.startsWith('Casting into');
-  const isFreezerAsked = freezer.places.length > 1 && main?.words.endsWith('into the freezer');
-  const isBeforeTheDoor =
-    history.letGoMs === null && (heat.phase === 'in_heat' || (heat.phase === 'out' && missing.length > 0));
   return (
     <Box component="footer" data-strip sx={FOOTER}>
       <Box sx={ASKED}>
@@ -133,29 +138,78 @@ export function RunControls({
           <Box sx={{ fontSize: TYPE.name, fontWeight: 650, lineHeight: 1.2 }} role="alert">
             {CAUTIONS[caution]} {CAUTIONS.manual_first}
           </Box>
-        ) : isOvenAsked ? (
-          <>
-            <OvenDial
-              view={view}
-              ovenC={ovenC}
-              offsetK={offsetOf(job.tools, oven.chosen)}
-              units={units}
-              onOven={setOvenC}
-            />
-            <PlaceChoice label="Which oven" {...oven} onPick={setOven} />
-          </>
-        ) : isFreezerAsked ? (
-          <PlaceChoice label="Which freezer" {...freezer} onPick={setFreezer} />
-        ) : isBeforeTheDoor ? (
-          <BeforeTheDoor view={view} missing={missing} />
         ) : (
-          <NextUp view={view} />
+          <Asked
+            view={view}
+            parts={parts}
+            missing={missing}
+            units={units}
+            mainWords={main?.words ?? ''}
+            ovenC={ovenC}
+            onOven={setOvenC}
+            oven={{ ...oven, onPick: setOven }}
+            freezer={{ ...freezer, onPick: setFreezer }}
+          />
         )}
       </Box>
       {main && <MainButton action={main} onAct={act} isReady={isReady} />}
       {second && <SecondButton action={second} onAct={act} />}
       <StuckPad view={view} units={units} isOpen={isAskingDepth} onClose={() => setAskingDepth(false)} />
     </Box>
+  );
+}
+
+type AskedProps = {
+  view: SeatView;
+  parts: readonly SeatView[];
+  missing: readonly ReachNeed[];
+  units: Units;
+  /** What the big button does now. */
+  mainWords: string;
+  ovenC: number;
+  onOven: (celsius: number) => void;
+  oven: Omit<PlaceProps, 'label'>;
+  freezer: Omit<PlaceProps, 'label'>;
+};
+
+/** What is asked beside the big button: which oven and how hot, which freezer, what is within reach, how it came home. */
+function Asked({ view, parts, missing, units, mainWords, ovenC, onOven, oven, freezer }: AskedProps) {
+  const { job } = useJob();
+  const { heat, history } = view;
+  const isInHand = history.letGoMs !== null && history.homeMs === null && history.stuck === null;
+  if (heat.phase === 'cold' && history.wayIn?.heatedBy !== 'gun' && mainWords.startsWith('Casting into'))
+    return (
+      <>
+        <OvenDial
+          view={view}
+          wantedC={wantedOf(parts) ?? ovenC}
+          ovenC={ovenC}
+          offsetK={offsetOf(job.tools, oven.chosen)}
+          units={units}
+          onOven={onOven}
+        />
+        <PlaceChoice label="Which oven" {...oven} />
+      </>
+    );
+  if (freezer.places.length > 1 && mainWords.endsWith('into the freezer'))
+    return <PlaceChoice label="Which freezer" {...freezer} />;
+  const isOut = heat.phase === 'out' && missing.length > 0;
+  if (history.letGoMs === null && (heat.phase === 'in_heat' || isOut))
+    return <BeforeTheDoor view={view} parts={parts} missing={missing} />;
+  return isInHand && !isPushed(view) ? <HomeOtherwise view={view} /> : <NextUp view={view} />;
+}
+
+/** It came home, and not by itself. */
+function HomeOtherwise({ view: { seat } }: { view: SeatView }) {
+  const { addEvent } = useJob();
+  return (
+    <Row>
+      {(['with_taps', 'drawn_in'] as const).map((how) => (
+        <Button key={how} variant="outlined" onClick={() => addEvent('home', { how }, { seatId: seat.id })}>
+          Home, {HOME_HOW_WORDS[how]}
+        </Button>
+      ))}
+    </Row>
   );
 }
 

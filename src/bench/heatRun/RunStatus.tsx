@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import visuallyHidden from '@mui/utils/visuallyHidden';
 import type { HeatRunView } from '@/core/job/heatRun';
 import type { SeatView } from '@/core/job/seatView';
-import { REASON_WORDS } from '@/ui/words/runReasons';
+import { sayReason } from '@/ui/words/runReasons';
 import { CALL_WORDS } from './CallSign';
 import { signWords } from './runWords';
 
@@ -20,7 +20,7 @@ function sayLeft({ call, sureLeftS, hotInS }: HeatRunView): string {
 
 /** The run as one sentence: what the sign says, why, and how long. */
 export const sayRun = (view: SeatView, run: HeatRunView) =>
-  `${(signWords(view, run).words ?? CALL_WORDS[run.call]).join(' ')}: ${REASON_WORDS[run.reason]}${sayLeft(run)}`;
+  `${(signWords(view, run).words ?? CALL_WORDS[run.call]).join(' ')}: ${sayReason(run)}${sayLeft(run)}`;
 
 /** Spoken where nobody looks: the whole sentence anew whenever it becomes another. */
 export const RunStatus = ({ view, run }: { view: SeatView; run: HeatRunView }) => (

@@ -212,6 +212,7 @@ describe('the buttons of the heat run', () => {
       run: viewHeatRun({ view: sealed, probe: [], roomC: 20, nowMs: NOW }),
       caution: null,
       missing: [],
+      parts: [sealed],
     };
     const places = { oven: null, freezer: null };
     const doors = {

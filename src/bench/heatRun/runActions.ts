@@ -5,12 +5,13 @@ import type { HeatRunView } from '@/core/job/heatRun';
 import { isColdPush, isPushed } from '@/core/job/pushNow';
 import { FORMULA_VERSION } from '@/core/job/seatFit';
 import type { SeatView } from '@/core/job/seatView';
-import type { ReachItem } from '@/core/job/withinReach';
+import type { ReachNeed } from '@/core/job/withinReach';
 import { asText, showSize, showTemperature, type Units } from '@/core/quantity/format';
 import type { useJob } from '@/bench/record/JobProvider';
 import { asHeadline } from '@/ui/words/sentence';
+import type { HomeHow, Way } from '@/core/record/vocabulary';
 import type { CautionCode } from '@/ui/words/verdicts';
-import { REACH_WORDS } from '@/ui/words/hotWork';
+import { sayNeed } from '@/ui/words/hotWork';
 
 /** One act at the heat run: its words, what it stands for, and whether key G means it. */
 export type Action = {
@@ -26,6 +27,8 @@ export type Actions = [main: Action | null, second: Action | null];
 
 export type ActionInput = {
   view: SeatView;
+  /** All that go into this casting at one heat, this one among them. */
+  parts: readonly SeatView[];
   run: HeatRunView;
   ovenC: number;
   /** Where it goes in; null where the shop has none on its wall. */
@@ -34,7 +37,7 @@ export type ActionInput = {
   units: Units;
   caution: CautionCode | null;
   /** What is still to be laid out before the door opens. */
-  missing: readonly ReachItem[];
+  missing: readonly ReachNeed[];
   addEvent: ReturnType<typeof useJob>['addEvent'];
   /** This walk asks for no readings here: a push that ended well is square by the eye. */
   isEyeEnough: boolean;
@@ -102,7 +105,7 @@ const outcomeActions = ({ view, addEvent }: ActionInput): Actions => [
   {
     words: 'It is home',
     note: 'the note changed, even gap all round',
-    does: () => addEvent('home', {}, { seatId: view.seat.id }),
+    does: () => addEvent('home', { how: 'by_itself' }, { seatId: view.seat.id }),
   },
   {
     words: 'It grabbed',
@@ -142,13 +145,13 @@ function outOfHeatAction({ view: { heat, casting }, run, addEvent }: ActionInput
 
 /** One thing after the other, each by its own press: so that a pedal does it too. */
 function layOutActions(input: ActionInput): Actions {
-  const { view, missing, addEvent } = input;
-  const [item, ...others] = missing;
+  const { missing, addEvent } = input;
+  const [need, ...others] = missing;
   return [
     {
-      words: asHeadline(REACH_WORDS[item!]),
+      words: asHeadline(sayNeed(need!)),
       note: others.length > 0 ? `within reach; then ${others.length} more` : 'within reach: the last',
-      does: () => addEvent('laid_out', { item: item! }, { seatId: view.seat.id }),
+      does: () => addEvent('laid_out', { item: need!.item }, { seatId: need!.seatId }),
     },
     null,
   ];
@@ -169,6 +172,12 @@ function tooLateActions(input: ActionInput): Actions {
   ];
 }
 
+/** How a warm part that does not fall comes home. */
+const HOME_BY: Partial<Record<Way, { how: HomeHow }>> = {
+  warm_tap: { how: 'with_taps' },
+  warm_draw: { how: 'drawn_in' },
+};
+
 const pushedHome = ({ view, isEyeEnough, addEvent }: ActionInput): Action => {
   const seatId = view.seat.id;
   return {
@@ -176,7 +185,7 @@ const pushedHome = ({ view, isEyeEnough, addEvent }: ActionInput): Action => {
     note: 'stiff, and the note changed; even gap',
     does: () => {
       addEvent('let_go', {}, { seatId });
-      addEvent('home', {}, { seatId });
+      addEvent('home', HOME_BY[view.history.wayIn!.way] ?? {}, { seatId });
       if (isEyeEnough)
         addEvent('squared_by_eye', { signs: ['went_stiff', 'note_changed', 'even_gap'] }, { seatId });
     },
@@ -222,18 +231,23 @@ const cockedActions = ({ view, askDepth, addEvent, units }: ActionInput, depthMm
   },
 ];
 
+const isToBeCold = ({ history: { wayIn, freezer, homeMs } }: SeatView) =>
+  wayIn !== null && isChilled(wayIn.way) && !freezer && homeMs === null;
+
 /** Acts once a way is chosen and every caution is read, as long as the part is not let go of. */
 function actionsOfWay(input: ActionInput): Actions {
   const { view, run, freezer, addEvent } = input;
   const { heat, history } = view;
   const way = history.wayIn?.way;
-  if (way && isChilled(way) && !history.freezer)
+  // All that go in at this heat are to be cold by then: each is asked for before the casting is.
+  const warm = heat.phase === 'out' ? [view].find(isToBeCold) : input.parts.find(isToBeCold);
+  if (warm)
     return [
       {
-        words: 'Bearing into the freezer',
+        words: input.parts.length > 1 ? `${warm.seat.name} into the freezer` : 'Bearing into the freezer',
         note: 'wrapped',
         does: () =>
-          addEvent('part_into_freezer', { freezerC: FREEZER_C, place: freezer }, { seatId: view.seat.id }),
+          addEvent('part_into_freezer', { freezerC: FREEZER_C, place: freezer }, { seatId: warm.seat.id }),
       },
       null,
     ];

@@ -11,7 +11,7 @@ import { usualHeatOf } from '@/core/job/workpiece';
 import type { SeatId } from '@/core/record/ids';
 import type { Casting } from '@/core/record/job';
 import { partMetal } from '@/core/record/seatFacts';
-import { planDropOrder, runOrder, type DropPlan, type DropSeat } from './dropOrder';
+import { planDropOrder, runOrder, type DropPlan, type DropSeat, type PlannedDrop } from './dropOrder';
 
 /** One part's turn at a hot casting. */
 export type Drop = {
@@ -60,7 +60,7 @@ function leastC(view: SeatView, job: JobView, plan: DropPlan): number {
   if (!isDrop(way))
     return plan.roomC + (housingC - plan.roomC) * Math.exp(-WANTED_SECONDS / plan.timeConstantS);
   const problem = wayInProblem(view, surroundingsOf(view, job), heatedBy, true, usualTrial(view));
-  return problem ? coolestSureC(problem, ringC, plan.startC) : housingC;
+  return problem ? coolestSureC(problem, ringC, plan.reheatC ?? plan.startC) : housingC;
 }
 
 function dropSeat(view: SeatView, job: JobView, plan: DropPlan, here: readonly SeatView[]): DropSeat {
@@ -70,7 +70,7 @@ function dropSeat(view: SeatView, job: JobView, plan: DropPlan, here: readonly S
   const share =
     (bearingBody(part).massKg * partMetal(part).specificHeatJKgK) /
     (casting.massKg * MATERIALS[casting.material].specificHeatJKgK);
-  const neededC = Math.min(plan.startC, leastC(view, job, plan));
+  const neededC = Math.min(plan.reheatC ?? plan.startC, leastC(view, job, plan));
   return {
     id: seat.id,
     neededC,
@@ -87,27 +87,52 @@ const finite = (seconds: number): number | null => (Number.isFinite(seconds) ? s
 
 /**
  * Parts that go into one casting, in the order of least risk to be late, from the moment at which it has `startC`.
- * @param views seats of that casting whose way is chosen @param reheatS seconds to heat it again
+ * @param views seats of that casting whose way is chosen @param reheatS seconds to heat it again, to `reheatC`
  */
 export function orderDrops(
   casting: Casting,
   views: readonly SeatView[],
   job: JobView,
-  { startC, reheatS }: { startC: number; reheatS: number },
+  { startC, reheatS, reheatC = startC }: { startC: number; reheatS: number; reheatC?: number },
 ): CastingDrops {
   const { roomC } = job;
   // As fast as it may cool: what is said to be sure is sure in a draught as well.
   const constantS = timeConstantS(castingInAir(casting, startC, roomC)) / CONVECTION_FACTOR;
-  const plan: DropPlan = { startC, roomC, timeConstantS: constantS, turnOverS: TURN_OVER_S, reheatS };
+  const plan: DropPlan = {
+    startC,
+    reheatC,
+    roomC,
+    timeConstantS: constantS,
+    turnOverS: TURN_OVER_S,
+    reheatS,
+  };
   const seats = views.map((view) => dropSeat(view, job, plan, views));
   const ordered = planDropOrder(seats, plan);
   // What waits in a circle is said where it was put down; here it goes in as it stands.
   const order = ordered.ok ? ordered.value : { ...runOrder(seats, plan), isProvenBest: false };
+  const last = order.drops.at(-1);
+  const lastSeat = seats.find(({ id }) => id === last?.id);
+  return {
+    drops: namedDrops(order.drops, seats, views),
+    heats: order.heats,
+    leastSlackS: finite(order.leastSlackS),
+    isProvenBest: order.isProvenBest,
+    homeS: last ? last.atS + lastSeat!.handlingS : 0,
+    homeC: last ? last.castingC - lastSeat!.coolsByK : startC,
+  };
+}
+
+/** The turns with the names of their seats. */
+function namedDrops(
+  drops: readonly PlannedDrop[],
+  seats: readonly DropSeat[],
+  views: readonly SeatView[],
+): Drop[] {
   const seatOf = (id: string) => seats.find((each) => each.id === id)!;
-  const drops = order.drops.map(({ id, slackS, ...drop }, i): Drop => {
+  return drops.map(({ id, slackS, ...drop }, i): Drop => {
     const { seat } = views.find((view) => view.seat.id === id)!;
     const { face } = seatOf(id);
-    const before = order.drops[i - 1];
+    const before = drops[i - 1];
     return {
       ...drop,
       seatId: seat.id,
@@ -117,13 +142,4 @@ export function orderDrops(
       isTurnedOver: before !== undefined && seatOf(before.id).face !== face,
     };
   });
-  const last = order.drops.at(-1);
-  return {
-    drops,
-    heats: order.heats,
-    leastSlackS: finite(order.leastSlackS),
-    isProvenBest: order.isProvenBest,
-    homeS: last ? last.atS + seatOf(last.id).handlingS : 0,
-    homeC: last ? last.castingC - seatOf(last.id).coolsByK : startC,
-  };
 }

@@ -28,6 +28,8 @@ export type DropSeat = {
 
 export type DropPlan = {
   startC: number;
+  /** What it is heated to again, °C; left out: as hot as at the start. */
+  reheatC?: number;
   roomC: number;
   timeConstantS: number;
   turnOverS: number;
@@ -75,7 +77,7 @@ function take(state: State, seat: DropSeat, plan: DropPlan): { state: State; dro
   if (slackS < 0) {
     heat += 1;
     seconds += plan.reheatS;
-    celsius = plan.startC;
+    celsius = plan.reheatC ?? plan.startC;
     slackS = slackOf(celsius, seat.neededC, plan);
   }
   const drop = { id: seat.id, heat, atS: seconds, castingC: celsius, slackS };
@@ -176,12 +178,12 @@ function checkSeats(seats: readonly DropSeat[], plan: DropPlan): Issue[] {
     for (const other of seat.after)
       if (!ids.has(other)) issues.push({ code: 'unknown_seat', field: `seats.${i}.after`, given: other });
     // No heat to this temperature helps: it must be said, not planned around.
-    if (seat.neededC > plan.startC)
+    if (seat.neededC > Math.max(plan.startC, plan.reheatC ?? plan.startC))
       issues.push({
         code: 'hotter_than_the_start',
         field: `seats.${i}.needed_C`,
         given: seat.neededC,
-        max: plan.startC,
+        max: plan.reheatC ?? plan.startC,
       });
   });
   const placed = new Set<string>();

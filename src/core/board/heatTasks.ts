@@ -106,11 +106,39 @@ function troublesOf(views: readonly SeatView[], job: JobView, dialC: number): He
   return [...new Map(found.map((each) => [JSON.stringify(each), each])).values()];
 }
 
+const heatOf = ({ history }: SeatView, job: JobView): HeatSource =>
+  history.wayIn?.heatedBy ?? usualHeatOf(job);
+
+/** Parts that go into one casting, heat by heat: an oven heats it whole, hot air one boss at a time. What is hot now comes first. */
+function heatsOf(views: readonly SeatView[], job: JobView): SeatView[][] {
+  const waiting = views.filter(isForHeat);
+  const whole = waiting.filter((view) => heatOf(view, job) === 'oven');
+  const bosses = waiting.filter((view) => heatOf(view, job) === 'gun').map((view) => [view]);
+  const heats = whole.length > 0 ? [whole, ...bosses] : bosses;
+  const [{ heat }] = views as [SeatView];
+  return heat.phase !== 'cold' && heat.source === 'gun'
+    ? [...bosses, ...(whole.length > 0 ? [whole] : [])]
+    : heats;
+}
+
+/** A heat that comes after the one that the casting is in: not begun yet. */
+const coolFor = (views: readonly SeatView[]): SeatView[] =>
+  views.map((view) => ({ ...view, heat: { phase: 'cold' } }));
+
 type Head = { jobId: JobId; machine: string };
 
-function castingTask(casting: Casting, views: readonly SeatView[], job: JobView, head: Head): JobHeatTask {
+/**
+ * One heat of a casting: parts that go in while it is hot; or none, where it is only hot still.
+ * @param views its seats, those of `waiting` among them
+ */
+function castingTask(
+  casting: Casting,
+  views: readonly SeatView[],
+  waiting: readonly SeatView[],
+  job: JobView,
+  head: Head,
+): JobHeatTask {
   const { roomC } = job;
-  const waiting = views.filter(isForHeat);
   const [first] = waiting.length > 0 ? waiting : views;
   const { seat, heat } = first!;
   const chosen = first!.history.wayIn?.heatedBy ?? usualHeatOf(job);
@@ -126,7 +154,7 @@ function castingTask(casting: Casting, views: readonly SeatView[], job: JobView,
   return {
     ...head,
     ...drops,
-    key: casting.id,
+    key: source === 'gun' && waiting.length > 0 ? seat.id : casting.id,
     castingId: casting.id,
     seatId: drops.drops[0]?.seatId ?? seat.id,
     name: casting.name,
@@ -183,8 +211,13 @@ export function heatTasksOf(job: JobView, head: Head): JobHeatTask[] {
   const castings = [...new Map(job.seats.map(({ casting }) => [casting.id, casting])).values()];
   const heats = castings.flatMap((casting) => {
     const views = job.seats.filter((view) => view.casting.id === casting.id);
+    const waiting = heatsOf(views, job);
     const isHot = views.some(({ heat }) => heat.phase !== 'cold');
-    return isHot || views.some(isForHeat) ? [castingTask(casting, views, job, head)] : [];
+    // Hot, and nothing goes in.
+    const heatsHere = waiting.length === 0 && isHot ? [[]] : waiting;
+    return heatsHere.map((parts, i) =>
+      castingTask(casting, views, i === 0 ? parts : coolFor(parts), job, head),
+    );
   });
   return [...heats, ...job.seats.filter(isForColdAlone).map((view) => coldTask(view, job, head))];
 }

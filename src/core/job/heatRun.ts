@@ -24,6 +24,7 @@ export type HeatReason =
   | 'cooled_blows_too_hard'
   | 'cooled_draw_too_hard'
   | 'hot_enough_take_it_out'
+  | 'another_not_ready'
   | 'hot_enough_air_off'
   | 'hot_enough_lay_it_out'
   | 'lay_it_out'
@@ -43,6 +44,8 @@ export type HeatReason =
 export type HeatRunView = {
   call: HeatCall;
   reason: HeatReason;
+  /** Another part of the same heat, and why it is not ready, where that is what is waited for. */
+  waitsFor?: { name: string; reason: HeatReason };
   /** Now, on diameter; the band is 2u either way. */
   now: DropMoment | null;
   marginMm: number;

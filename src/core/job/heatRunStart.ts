@@ -24,7 +24,7 @@ export type RunInput = {
   probe: readonly Pick<ProbeReading, 'atMs' | 'celsius'>[];
   roomC: number;
   nowMs: number;
-  /** Not all that the drop asks for is at hand (see `missingWithinReach`); left out: it is. */
+  /** Not all that the drop asks for is at hand (see `missingInHeat`); left out: it is. */
   isLaidOut?: boolean;
 };
 

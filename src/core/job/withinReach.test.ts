@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { demo, event, NOW, seatOf, viewJob, withEntries } from '../../../tests/support/records';
-import { itemsWithinReach, missingWithinReach } from './withinReach';
+import { itemsWithinReach, missingInHeat } from './withinReach';
 
 const record = demo('Fenwold 7');
 const [main, pump] = ['Main bearing', 'Oil pump shaft'].map((name) => seatOf(record, name));
@@ -32,8 +32,12 @@ describe('within reach', () => {
       event('laid_out', { item: 'gloves' }, { seatId: main!.id }, 1),
       event('laid_out', { item: 'bearing' }, { seatId: main!.id }, 2),
     );
-    const missing = missingWithinReach(viewOf(job, pump!), job.seats);
-    expect(missing).not.toContain('gloves');
-    expect(missing).toContain('bearing');
+    const alone = missingInHeat([viewOf(job, pump!)], job.seats).map(({ item }) => item);
+    expect(alone).not.toContain('gloves');
+    expect(alone).toContain('bearing');
+    // Both in one heat: the bearing of the one lies there, that of the other does not, and its name says which.
+    const both = missingInHeat([viewOf(job), viewOf(job, pump!)], job.seats);
+    expect(both.filter(({ item }) => item === 'bearing').map(({ name }) => name)).toEqual(['Oil pump shaft']);
+    expect(both.filter(({ item }) => item === 'wood')).toHaveLength(1);
   });
 });

@@ -1,4 +1,5 @@
 import { isHeated } from '@/core/heat/waySorts';
+import type { SeatId } from '@/core/record/ids';
 import type { SeatView } from './seatView';
 
 /** What must be at hand before a hot casting leaves the heat: it cools while one looks for it. Common practice, no source. */
@@ -39,12 +40,30 @@ export function itemsWithinReach({ seat, casting, history, heat }: SeatView): Re
   return REACH_ITEMS.filter((item) => asked[item]);
 }
 
+/** One thing that is to be at hand, for which seat; `name` is that seat's where its heat has several parts. */
+export type ReachNeed = { item: ReachItem; seatId: SeatId; name: string | null };
+
+/** All that the parts of one heat ask for: what belongs to the casting once, the rest part by part. */
+export function needsOfHeat(parts: readonly SeatView[]): ReachNeed[] {
+  const needs = parts.flatMap((view) =>
+    itemsWithinReach(view).map((item) => ({
+      item,
+      seatId: view.seat.id,
+      name: parts.length > 1 && !OF_THE_CASTING.includes(item) ? view.seat.name : null,
+    })),
+  );
+  return needs.filter(
+    ({ item }, i) => !OF_THE_CASTING.includes(item) || needs.findIndex((each) => each.item === item) === i,
+  );
+}
+
 /** Of those, what nobody has ticked yet; what belongs to the casting may be ticked at any of its seats. */
-export function missingWithinReach(view: SeatView, seats: readonly SeatView[]): ReachItem[] {
-  const ofCasting = seats.filter(({ casting }) => casting.id === view.casting.id);
-  const isThere = (item: ReachItem) =>
-    (OF_THE_CASTING.includes(item) ? ofCasting : [view]).some(({ history }) =>
-      history.laidOut.includes(item),
-    );
-  return itemsWithinReach(view).filter((item) => !isThere(item));
+export function missingInHeat(parts: readonly SeatView[], seats: readonly SeatView[]): ReachNeed[] {
+  return needsOfHeat(parts).filter(({ item, seatId }) => {
+    const { casting } = parts.find(({ seat }) => seat.id === seatId)!;
+    const asked = OF_THE_CASTING.includes(item)
+      ? seats.filter((view) => view.casting.id === casting.id)
+      : parts.filter(({ seat }) => seat.id === seatId);
+    return !asked.some(({ history }) => history.laidOut.includes(item));
+  });
 }

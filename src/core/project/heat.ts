@@ -1,6 +1,6 @@
 import type { AnySeatId, PersonId } from '@/core/record/ids';
 import type { HeatPlace } from '@/core/record/events/heat';
-import type { CastingStuff, HeatSource, Rest } from '@/core/record/vocabulary';
+import type { CastingStuff, HeatSource, HomeHow, Rest } from '@/core/record/vocabulary';
 import type { Reducers } from './area';
 
 /** The last heat of a casting, whether or not it still counts. Times in ms since the epoch. */
@@ -42,10 +42,18 @@ export type DropState = {
   freezer: { sinceMs: number; freezerC: number; personId: PersonId; place: HeatPlace | null } | null;
   letGoMs: number | null;
   homeMs: number | null;
+  /** Null: not home, or nobody said how. */
+  homeHow: HomeHow | null;
   stuck: { atMs: number; depthMm: number | null } | null;
 };
 
-export const freshDrop: DropState = { freezer: null, letGoMs: null, homeMs: null, stuck: null };
+export const freshDrop: DropState = {
+  freezer: null,
+  letGoMs: null,
+  homeMs: null,
+  homeHow: null,
+  stuck: null,
+};
 
 export const dropReducers: Reducers<DropState> = {
   part_into_freezer: (_state, { freezerC, place }, { atMs, personId }) => ({
@@ -58,6 +66,11 @@ export const dropReducers: Reducers<DropState> = {
   way_in_chosen: ({ homeMs, letGoMs, stuck }) =>
     homeMs === null ? { letGoMs: null, stuck: null } : { letGoMs, stuck },
   let_go: (_state, _body, { atMs }) => ({ letGoMs: atMs, stuck: null }),
-  home: (_state, _body, { atMs }) => ({ homeMs: atMs, stuck: null, freezer: null }),
-  stuck: (_state, { depthMm }, { atMs }) => ({ stuck: { atMs, depthMm }, homeMs: null, freezer: null }),
+  home: (_state, { how = null }, { atMs }) => ({ homeMs: atMs, homeHow: how, stuck: null, freezer: null }),
+  stuck: (_state, { depthMm }, { atMs }) => ({
+    stuck: { atMs, depthMm },
+    homeMs: null,
+    homeHow: null,
+    freezer: null,
+  }),
 };

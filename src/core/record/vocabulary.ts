@@ -2,6 +2,10 @@
  * The fixed words of a job's plan. Apart from its schemas, so that a page which only shows a job does not load what checks one.
  */
 
+/** How a part came home: it fell, it was helped, or it was drawn. */
+export const HOME_HOWS = ['by_itself', 'with_taps', 'drawn_in'] as const;
+export type HomeHow = (typeof HOME_HOWS)[number];
+
 /** Steps of the walk through a job, in their order. */
 export const STEPS = [
   'look',

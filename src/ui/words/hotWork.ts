@@ -1,5 +1,6 @@
-import type { ReachItem } from '@/core/job/withinReach';
-import type { Rest } from '@/core/record/vocabulary';
+import type { ReachItem, ReachNeed } from '@/core/job/withinReach';
+import { inSentence } from './sentence';
+import type { HomeHow, Rest } from '@/core/record/vocabulary';
 
 /** What lies at hand before the door opens. */
 export const REACH_WORDS: Record<ReachItem, string> = {
@@ -28,3 +29,13 @@ export const REST_WORDS: Record<Rest, string> = {
   vise: 'the vise',
   hung: 'hung',
 };
+
+export const HOME_HOW_WORDS: Record<HomeHow, string> = {
+  by_itself: 'by itself',
+  with_taps: 'with taps',
+  drawn_in: 'drawn in',
+};
+
+/** What is to be at hand, by the part's name where its heat has several. */
+export const sayNeed = ({ item, name }: ReachNeed): string =>
+  name === null ? REACH_WORDS[item] : `${inSentence(name)}: ${REACH_WORDS[item]}`;

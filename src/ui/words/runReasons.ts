@@ -1,4 +1,4 @@
-import type { HeatReason } from '@/core/job/heatRun';
+import type { HeatReason, HeatRunView } from '@/core/job/heatRun';
 
 /** The one reason of the big sign, in words that match it. */
 export const REASON_WORDS: Record<HeatReason, string> = {
@@ -13,6 +13,7 @@ export const REASON_WORDS: Record<HeatReason, string> = {
   cooled_blows_too_hard: 'It has cooled: light blows no longer do it. Back to the heat.',
   cooled_draw_too_hard: 'It has cooled: the rod would have to force it. Back to the heat.',
   hot_enough_take_it_out: 'Hot enough. Take the casting out.',
+  another_not_ready: 'Another part of this heat is not ready yet.',
   hot_enough_air_off: 'Hot enough. Air off, and in with it at once.',
   hot_enough_lay_it_out: 'Hot enough, but not all is within reach: lay it out first.',
   lay_it_out: 'Not all is within reach. Lay it out, then let go.',
@@ -29,3 +30,7 @@ export const REASON_WORDS: Record<HeatReason, string> = {
   it_is_home: 'Home. Check it again when cold.',
   it_is_home_cold: 'Home: an even gap all round.',
 };
+
+/** The one reason, by the name of the part that is waited for where it is another one. */
+export const sayReason = ({ reason, waitsFor }: Pick<HeatRunView, 'reason' | 'waitsFor'>): string =>
+  waitsFor ? `${waitsFor.name}: ${REASON_WORDS[waitsFor.reason]}` : REASON_WORDS[reason];

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { CASTING_STUFF, HEAT_SOURCES, RESTS } from '../vocabulary';
+import { CASTING_STUFF, HEAT_SOURCES, HOME_HOWS, RESTS } from '../vocabulary';
 import { toolIdSchema } from '../ids';
 import { empty, finite } from './fields';
 
@@ -33,6 +33,7 @@ export const heatBodies = {
   }),
   casting_out: empty,
   let_go: empty,
-  home: empty,
+  /** `how`: left out where nobody said. */
+  home: z.strictObject({ how: z.enum(HOME_HOWS).optional() }),
   stuck: z.strictObject({ depthMm: finite.min(0).max(200).nullable() }),
 } as const;

@@ -1,0 +1,99 @@
+import { isHeated } from '@/core/heat/waySorts';
+import { viewHeatRun, type HeatReason, type HeatRunView } from '@/core/job/heatRun';
+import { startOfPrediction, type RunInput } from '@/core/job/heatRunStart';
+import type { JobView, SeatView } from '@/core/job/seatView';
+import { usualHeatOf } from '@/core/job/workpiece';
+import type { SeatId } from '@/core/record/ids';
+import { castingBody, castingInAir, orderDrops, type CastingDrops } from './castingDrops';
+import { soakInOven, soakTemperature, timeUntil } from '@/core/heat/soak';
+
+/**
+ * Several parts in one heat: who goes next, and for whom the oven's door waits. An oven heats a casting whole; hot air heats one boss, so
+ * that its heat has one part.
+ */
+const isForOven = ({ history: { wayIn } }: SeatView, job: JobView) =>
+  wayIn !== null && isHeated(wayIn.way) && (wayIn.heatedBy ?? usualHeatOf(job)) === 'oven';
+
+/** Parts that still go into this seat's casting at its heat; its own alone where the casting is not heated whole. */
+export function partsOfHeat(view: SeatView, job: JobView): SeatView[] {
+  if (!isForOven(view, job)) return view.history.homeMs === null ? [view] : [];
+  return job.seats.filter(
+    (each) => each.casting.id === view.casting.id && each.history.homeMs === null && isForOven(each, job),
+  );
+}
+
+/** How hot a casting that is out is now, by its last reading or by the oven it came from, °C; null: it is not out, or nobody knows. */
+export function castingNow(view: SeatView, roomC: number, nowMs: number): number | null {
+  const { heat, casting, probe } = view;
+  if (heat.phase !== 'out') return null;
+  const started = startOfPrediction(
+    { view, probe: probe.filter(({ atMs }) => atMs >= heat.sinceMs), roomC, nowMs },
+    heat.outMs,
+  );
+  return (
+    started &&
+    soakTemperature(castingInAir(casting, started.housingC, roomC), Math.max(0, nowMs - started.atMs) / 1000)
+  );
+}
+
+const hottestC = (parts: readonly SeatView[]) =>
+  Math.max(...parts.map(({ history }) => history.wayIn?.housingC ?? -Infinity));
+
+/** The order of what still goes in, from the heat that the casting has now, or will have at the door. */
+export function orderNow(
+  parts: readonly SeatView[],
+  job: JobView,
+  housingC: number | null,
+): CastingDrops | null {
+  const [first] = parts;
+  if (!first || !isForOven(first, job)) return null;
+  const { casting, heat } = first;
+  const wantedC = hottestC(parts);
+  const startC = heat.phase === 'out' && housingC !== null ? housingC : wantedC;
+  const dialC = heat.phase === 'cold' ? wantedC : Math.max(heat.sourceC, wantedC + 1);
+  const soak = soakInOven(castingBody(casting), { startC: Math.min(startC, wantedC), surroundingsC: dialC });
+  return orderDrops(casting, parts, job, {
+    startC,
+    reheatS: timeUntil(soak, wantedC) ?? 0,
+    reheatC: wantedC,
+  });
+}
+
+/** A part that is in somebody's hand, or hangs in its bore, has the next move whatever the order says. */
+const isInHand = ({ history }: SeatView) => history.letGoMs !== null || history.stuck !== null;
+
+/**
+ * Which part the run shows: the seat's own, as long as it is not home; then, while the casting is hot, the next of the same heat.
+ * @param order of what still goes in
+ */
+export function shownInHeat(
+  view: SeatView,
+  parts: readonly SeatView[],
+  order: CastingDrops | null,
+): SeatView {
+  if (view.history.homeMs === null || view.heat.phase === 'cold' || parts.length === 0) return view;
+  const nextId: SeatId | undefined = order?.drops[0]?.seatId;
+  return parts.find(isInHand) ?? parts.find(({ seat }) => seat.id === nextId) ?? parts[0]!;
+}
+
+const READY: readonly HeatReason[] = ['hot_enough_take_it_out', 'hot_enough_lay_it_out'];
+
+/** The run of one part, whose casting stays in the oven until every part of its heat is ready. */
+export function viewCastingRun(input: RunInput, parts: readonly SeatView[]): HeatRunView {
+  const run = viewHeatRun(input);
+  if (input.view.heat.phase !== 'in_heat' || !READY.includes(run.reason)) return run;
+  const others = parts
+    .filter(({ seat }) => seat.id !== input.view.seat.id)
+    .map((view) => ({ view, run: viewHeatRun({ ...input, view }) }))
+    .filter((other) => !READY.includes(other.run.reason))
+    // The one that is waited for longest; one that never is ready before all.
+    .sort((a, b) => (b.run.hotInS ?? Infinity) - (a.run.hotInS ?? Infinity));
+  const [last] = others;
+  if (!last) return run;
+  return {
+    ...run,
+    reason: 'another_not_ready',
+    hotInS: last.run.hotInS,
+    waitsFor: { name: last.view.seat.name, reason: last.run.reason },
+  };
+}
