@@ -17,7 +17,7 @@ export const HeatOrder = ({ order, shownId, isOut, onPick }: Props) => (
   <Row role="group" aria-label="In this order" data-testid="heat-order" sx={{ columnGap: 0.75 }}>
     {order.drops.map(({ seatId, name, slackS, heat, isTurnedOver }, i) => {
       const isShown = seatId === shownId;
-      const seconds = slackS === null ? '' : ` ${Math.max(0, Math.floor(slackS))} s`;
+      const seconds = slackS === null ? 'any time' : `${Math.max(0, Math.floor(slackS))} s`;
       return (
         <Box
           component="button"
@@ -46,7 +46,7 @@ export const HeatOrder = ({ order, shownId, isOut, onPick }: Props) => (
           {i + 1} {isTurnedOver ? 'turn over, ' : ''}
           {name}
           <Note component="span" sx={{ color: 'inherit' }}>
-            {heat > 1 ? 'needs another heat' : isOut ? `${seconds} sure` : seconds}
+            {heat > 1 ? 'needs another heat' : isOut && slackS !== null ? `${seconds} sure` : seconds}
           </Note>
         </Box>
       );

@@ -3,7 +3,7 @@ import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import { Link } from '@/ui/parts/Link';
 import { useMemo, useState } from 'react';
-import { castingNow, orderNow, partsOfHeat, shownInHeat, viewCastingRun } from '@/core/board/castingRun';
+import { orderAt, partsOfHeat, shownInHeat, viewCastingRun } from '@/core/board/castingRun';
 import type { HeatRunView } from '@/core/job/heatRun';
 import { isColdPush, isPushed } from '@/core/job/pushNow';
 import { asProposed } from '@/core/job/seatJudgement';
@@ -62,21 +62,19 @@ export function HeatRunScreen({ seatId }: { seatId: SeatId }) {
 }
 
 /**
- * The part that is run: the one of this page's seat, or one of the same heat that was tapped, as long as it is not home; then the next in
- * the order that the casting's heat of now gives. It follows from what is on record: taken back, the one before stands here again.
+ * The part that is run: the one that was tapped, as long as it is not home, else as `shownInHeat` has it. It follows from what is on record
+ * alone, so that every screen shows the same; taken back, the one before stands here again.
  */
 function useShownPart(view: SeatView | null, picked: SeatId | null) {
-  const { job, drawnMs, record } = useJob();
+  const { job, drawnMs } = useJob();
   const nowMs = useNow(drawnMs, ORDER_EVERY_MS);
   return useMemo(() => {
     if (!view) return null;
     const parts = partsOfHeat(view, job).map((each) => asProposed(each, job));
-    const asked = parts.find(({ seat }) => seat.id === picked) ?? view;
-    const [first] = parts;
-    const housingC = first ? castingNow(first, record.roomC, nowMs) : null;
-    const order = orderNow(parts, job, housingC);
-    return { view: shownInHeat(asked, parts, order), parts, order };
-  }, [view, picked, job, record.roomC, nowMs]);
+    const asked = parts.find(({ seat }) => seat.id === picked);
+    const shown = shownInHeat(asked ?? view, parts, job, { nowMs, isAsked: asked !== undefined });
+    return { view: shown, parts, order: orderAt(parts, job, nowMs) };
+  }, [view, picked, job, nowMs]);
 }
 
 /** The run at this half second, by what the probe shows where it is fresh. */

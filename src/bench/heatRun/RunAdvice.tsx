@@ -104,6 +104,9 @@ export function OvenDial({ view, wantedC, ovenC, offsetK, units, onOven }: DialP
   );
 }
 
+/** As many as stand in one line beside the button at 1280 px. */
+const SHOWN_NEEDS = 4;
+
 type BeforeProps = { view: SeatView; parts: readonly SeatView[]; missing: readonly ReachNeed[] };
 
 /** Before the door opens: what the casting will lie on, and everything within reach, tick by tick. */
@@ -111,6 +114,10 @@ export function BeforeTheDoor({ view, parts, missing }: BeforeProps) {
   const { addEvent } = useJob();
   const { casting, heat } = view;
   const rest = heat.phase === 'cold' ? 'wood' : heat.rest;
+  // Of several parts the list is long: what lies there is left out, and what comes later is counted.
+  const isLong = parts.length > 1;
+  const shown = isLong ? missing.slice(0, SHOWN_NEEDS) : needsOfHeat(parts);
+  const more = isLong ? missing.length - shown.length : 0;
   return (
     <Column sx={{ gap: 0.75, minWidth: 0 }}>
       <ChoiceRow
@@ -126,7 +133,7 @@ export function BeforeTheDoor({ view, parts, missing }: BeforeProps) {
       )}
       <Row>
         <Note sx={{ minWidth: 84 }}>Within reach</Note>
-        {needsOfHeat(parts).map((need) => {
+        {shown.map((need) => {
           const { item, seatId } = need;
           const isThere = !missing.some((each) => each.item === item && each.seatId === seatId);
           return (
@@ -149,6 +156,8 @@ export function BeforeTheDoor({ view, parts, missing }: BeforeProps) {
             </Button>
           );
         })}
+        {more > 0 && <Note>and {more} more</Note>}
+        {isLong && missing.length === 0 && <Note>all of it</Note>}
       </Row>
     </Column>
   );

@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
+import { asId } from '../../../tests/support/ids';
 import { demo, event, NOW, seatOf, viewJob, withEntries } from '../../../tests/support/records';
 import type { JobEvent } from '@/core/record/entries';
 import { viewHeatRun } from '@/core/job/heatRun';
-import { castingNow, orderNow, partsOfHeat, shownInHeat, viewCastingRun } from './castingRun';
+import { castingAt, orderAt, partsOfHeat, shownInHeat, viewCastingRun } from './castingRun';
 
 const record = demo('Ostrel 250');
 const clean = { ...record, entries: { readings: record.entries.readings, events: [] as JobEvent[] } };
@@ -37,8 +38,10 @@ const at = (atS: number, ...events: JobEvent[]) => {
   const parts = partsOfHeat(viewOf(NAMES[0]), job);
   const run = (name: string) =>
     viewCastingRun({ view: viewOf(name), probe: [], roomC: 20, nowMs: NOW + atS * 1000 }, parts);
-  const order = orderNow(parts, job, parts[0] ? castingNow(parts[0], 20, NOW + atS * 1000) : null);
-  return { job, viewOf, parts, run, order };
+  const nowMs = NOW + atS * 1000;
+  const shown = (name: string, isAsked = false) =>
+    shownInHeat(viewOf(name), parts, job, { nowMs, isAsked }).seat.name;
+  return { job, viewOf, parts, run, shown, order: orderAt(parts, job, nowMs) };
 };
 const isReadyAlone = (bench: ReturnType<typeof at>, name: string, atS: number) =>
   viewHeatRun({ view: bench.viewOf(name), probe: [], roomC: 20, nowMs: NOW + atS * 1000 }).reason ===
@@ -78,39 +81,58 @@ describe('several parts in one heat', () => {
   });
   it('a part that nobody has put into the cold is waited for too', () => {
     const warm = cold.slice(1);
-    const said = [6300, 6600, 6900, 7200].map((atS) => at(atS, ...warm, inOven).run(NAMES[1]));
-    expect(said.map(({ waitsFor }) => waitsFor)).toContainEqual({ name: NAMES[0], reason: 'not_cold_yet' });
-    expect(said.map(({ reason }) => reason)).not.toContain('hot_enough_take_it_out');
+    const shown = at(6300, ...warm, inOven);
+    expect(isReadyAlone(shown, NAMES[1], 6300)).toBe(true);
+    expect(shown.run(NAMES[1])).toMatchObject({
+      reason: 'another_not_ready',
+      waitsFor: { name: NAMES[0], reason: 'not_cold_yet' },
+    });
   });
-  it('out, the neediest goes first; home, the next is shown by itself; taken back, the one before is', () => {
+  it('out, each is shown in its turn, in the order that is least late; taken back, the one before is shown', () => {
     const out = event('casting_out', {}, { castingId }, 8000);
     const done: JobEvent[] = [...cold, inOven, out];
+    const planned = at(8000, ...done).order!.drops.map(({ name }) => name);
     const went: string[] = [];
     for (let atS = 8003; went.length < 3; atS += 9) {
-      const { parts, order, viewOf, run } = at(atS, ...done);
-      const shown = shownInHeat(viewOf(went.at(-1) ?? order!.drops[0]!.name), parts, order);
+      const { parts, order, run, shown, viewOf } = at(atS, ...done);
+      // Whichever of them the page was opened for.
+      const name = shown(NAMES[went.length]!);
+      expect(shown(went.at(-1) ?? NAMES[0])).toBe(name);
       expect(order!.drops.map(({ heat }) => heat)).toEqual(parts.map(() => 1));
-      expect(run(shown.seat.name).call, shown.seat.name).toBe('go');
-      done.push(
-        event('let_go', {}, { seatId: shown.seat.id }, atS),
-        event('home', { how: 'by_itself' }, { seatId: shown.seat.id }, atS + 2),
-      );
-      went.push(shown.seat.name);
+      expect(run(name).call, name).toBe('go');
+      const where = { seatId: viewOf(name).seat.id };
+      done.push(event('let_go', {}, where, atS), event('home', { how: 'by_itself' }, where, atS + 2));
+      went.push(name);
     }
-    expect(went[0]).toBe(NAMES[0]);
-    expect([...went].sort()).toEqual([...NAMES].sort());
+    expect(went).toEqual(planned);
     expect(at(8040, ...done).viewOf(went[1]!).history).toMatchObject({ homeHow: 'by_itself' });
     const last = done.at(-1)!;
-    const undo = event('event_withdrawn', { eventId: last.id }, { seatId: last.seatId! }, 8030);
-    const { parts, order, viewOf } = at(8031, ...done, undo);
+    const undo = event(
+      'event_withdrawn',
+      { eventId: last.id },
+      { seatId: seatOf(record, went[2]!).id },
+      8030,
+    );
     // In the hand: it is asked about before anything else goes in.
-    expect(shownInHeat(viewOf(went[0]!), parts, order).seat.name).toBe(went[2]);
+    expect(at(8031, ...done, undo).shown(went[0]!)).toBe(went[2]);
+  });
+  it('one that somebody taps comes first; what is shown does not change under the hands', () => {
+    const out = event('casting_out', {}, { castingId }, 8000);
+    const shownAt = (atS: number) => at(atS, ...cold, inOven, out).shown(NAMES[0]);
+    const [first, ...later] = [8001, 8040, 8090, 8200, 8400].map(shownAt);
+    for (const each of later) expect(each).toBe(first);
+    const other = NAMES.find((name) => name !== first)!;
+    expect(at(8010, ...cold, inOven, out).shown(other, true)).toBe(other);
+    expect(at(8010, ...cold, inOven, out).shown(other)).toBe(first);
   });
   it('what a probe reads colder than was thought calls the reheat before it is too late, part by part', () => {
     const out = event('casting_out', {}, { castingId }, 8000);
-    const { parts, job } = at(8003, ...cold, inOven, out);
     const heatsAt = (celsius: number) => {
-      const { drops, heats } = orderNow(parts, job, celsius)!;
+      const bench = at(8003, ...cold, inOven, out);
+      const read = [{ id: asId('probe'), atMs: NOW + 8002_000, celsius }];
+      const parts = bench.parts.map((view) => ({ ...view, probe: read }));
+      expect(castingAt(parts[0]!, 20, NOW + 8003_000)).toBeCloseTo(celsius, 0);
+      const { drops, heats } = orderAt(parts, bench.job, NOW + 8003_000)!;
       return { heats, again: drops.filter(({ heat }) => heat > 1).map(({ name }) => name) };
     };
     expect(heatsAt(90)).toEqual({ heats: 1, again: [] });

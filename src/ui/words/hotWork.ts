@@ -36,6 +36,9 @@ export const HOME_HOW_WORDS: Record<HomeHow, string> = {
   drawn_in: 'drawn in',
 };
 
+/** The same after the part's name. */
+const REACH_SHORT: Partial<Record<ReachItem, string>> = { bearing: 'on its socket', driver: 'its driver' };
+
 /** What is to be at hand, by the part's name where its heat has several. */
 export const sayNeed = ({ item, name }: ReachNeed): string =>
-  name === null ? REACH_WORDS[item] : `${inSentence(name)}: ${REACH_WORDS[item]}`;
+  name === null ? REACH_WORDS[item] : `${inSentence(name)}: ${REACH_SHORT[item] ?? REACH_WORDS[item]}`;
