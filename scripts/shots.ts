@@ -63,6 +63,7 @@ try {
   await take(page, main.at('way-in'), 'way-in');
   await take(page, drum.at('square'), 'square-up');
   await take(page, drum.at('record'), 'record');
+  await take(page, `${app.url}/heat`, 'heat-board');
   await take(page, saw.at('run'), 'heat-run-wait');
   await layAllOut(app, saw);
   await retimeHeat(app, saw, 'casting_into_heat', 2400);
@@ -76,7 +77,6 @@ try {
   await take(page, (await findPlace(app, 'Ostrel 250, frame', 'Upper race')).at('work'), 'work');
   await take(page, `${app.url}/rounds`, 'look-over');
   await take(page, `${app.url}/sums`, 'quick-sums');
-  await take(page, `${app.url}/sums/drop_window/radial`, 'sum-seconds');
   await take(page, `${app.url}/reference/bearings`, 'reference');
   await page.goto(app.url, { waitUntil: 'load' });
   await page.type('[data-testid="ask"]', '6306 al');

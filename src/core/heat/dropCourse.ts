@@ -32,8 +32,9 @@ function ringBoreRadiusMm({ diameterMm, widthMm, bearing, race }: WayInProblem):
   return Math.sqrt(Math.max(1, (diameterMm / 2) ** 2 - areaMm2 / Math.PI));
 }
 
-/** Radiation of a body near 60 °C as a coefficient, 4·ε·σ·T³, W/(m²·K). */
-const radiationWM2K = (emissivity: number) => 4 * emissivity * 5.67e-8 * 333 ** 3;
+/** Radiation as a coefficient half way between a body and the room, 4·ε·σ·T³, W/(m²·K). */
+const radiationWM2K = (emissivity: number, celsius: number, roomC: number) =>
+  4 * emissivity * 5.67e-8 * (273.15 + (celsius + roomC) / 2) ** 3;
 
 /** Radius of the round web that, with the boss, has the casting's mass, mm. */
 const webRadiusMm = ({ diameterMm, casting, housing, openAirH }: WayInProblem, boss: BossShape) =>
@@ -48,22 +49,42 @@ const webRadiusMm = ({ diameterMm, casting, housing, openAirH }: WayInProblem, b
     heatedForS: 0,
   });
 
+/** All that a plain ring turns to the air, m². */
+const ringAreaM2 = (boreMm: number, outsideMm: number, widthMm: number) =>
+  2 * Math.PI * (outsideMm ** 2 - boreMm ** 2 + (boreMm + outsideMm) * widthMm) * 1e-6;
+
+/** All that a disc with a boss turns to the air, m²: two faces, the bore, the boss's step, the rim. */
+function discAreaM2(boreMm: number, boss: BossShape, webMm: number): number {
+  const stepMm = boss.widthMm - Math.min(boss.webThicknessMm, boss.widthMm);
+  const faces = 2 * Math.PI * (webMm ** 2 - boreMm ** 2);
+  const round = boreMm * boss.widthMm + (boss.outsideMm / 2) * stepMm + webMm * (boss.widthMm - stepMm);
+  return (faces + 2 * Math.PI * round) * 1e-6;
+}
+
 /**
- * The same way along the radius: race, boss and a round web of the casting's mass. What the real casting has in surface beyond that disc,
- * and what it lies on, is taken from the disc's lower face, so that both models lose as much heat.
+ * The same way along the radius: race, boss and a round web of the casting's mass, so that both models lose and take as much heat. What the real
+ * casting has in surface beyond that disc, and what it lies on (`restWK`), is taken from the disc's lower face; a disc that has more surface
+ * than the casting gives off so much less on each of it.
  */
-function radialProblem(
+export function radialProblem(
   problem: WayInProblem,
   { ringC, housingC }: Pick<WayIn, 'ringC' | 'housingC'>,
   boss: BossShape,
+  restWK = REST_CONDUCTANCE[problem.rest].likelyWK,
 ): RadialProblem {
-  const { diameterMm, widthMm, casting, housing, race, openAirH, roomC, heatedBy, rest } = problem;
+  const { diameterMm, widthMm, casting, housing, race, openAirH, roomC, heatedBy } = problem;
   const webMm = webRadiusMm(problem, boss);
   const faceM2 = Math.PI * (webMm ** 2 - (diameterMm / 2) ** 2) * 1e-6;
-  const hWM2K = openAirH + radiationWM2K(housing.emissivity);
-  const beyondWK = hWM2K * Math.max(0, casting.areaM2 - 2 * faceM2) + REST_CONDUCTANCE[rest].likelyWK;
+  const discM2 = discAreaM2(diameterMm / 2, { ...boss, widthMm: Math.max(boss.widthMm, widthMm) }, webMm);
+  const airWM2K = openAirH + radiationWM2K(housing.emissivity, housingC, roomC);
+  const beyondWK = airWM2K * Math.max(0, casting.areaM2 - discM2) + restWK;
+  const hWM2K = airWM2K * Math.min(1, casting.areaM2 / discM2);
+  const ringBoreMm = ringBoreRadiusMm(problem);
+  const ringHWM2K =
+    ((openAirH + radiationWM2K(race.emissivity, ringC, roomC)) * problem.bearing.areaM2) /
+    ringAreaM2(ringBoreMm, diameterMm / 2, widthMm);
   return {
-    ringBoreRadiusMm: ringBoreRadiusMm(problem),
+    ringBoreRadiusMm: ringBoreMm,
     interfaceRadiusMm: diameterMm / 2,
     bossOutsideRadiusMm: boss.outsideMm / 2,
     webOutsideRadiusMm: webMm,
@@ -71,6 +92,7 @@ function radialProblem(
     bossWidthMm: Math.max(boss.widthMm, widthMm),
     webThicknessMm: Math.min(boss.webThicknessMm, boss.widthMm),
     hWM2K,
+    ringHWM2K,
     ambientC: roomC,
     contactConductanceWM2K: 1,
     isTouching: false,

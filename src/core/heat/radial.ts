@@ -136,6 +136,7 @@ function checkProblem(p: RadialProblem): Issue[] {
       bossWidthMm: { value: p.bossWidthMm, min: p.ringWidthMm },
       webThicknessMm: { value: p.webThicknessMm, min: 0.1, max: p.bossWidthMm },
       hWM2K: { value: p.hWM2K, min: 0 },
+      ...(p.ringHWM2K !== undefined && { ringHWM2K: { value: p.ringHWM2K, min: 0 } }),
       ambientC: { value: p.ambientC, min: -273.15 },
       contactConductanceWM2K: { value: p.contactConductanceWM2K, ...POSITIVE },
       interferenceMm: {

@@ -8,6 +8,8 @@ export type RadialProblem = {
   bossWidthMm: number;
   webThicknessMm: number;
   hWM2K: number;
+  /** Of the race's surfaces; left out: the same. */
+  ringHWM2K?: number;
   ambientC: number;
   contactConductanceWM2K: number;
   isTouching: boolean;

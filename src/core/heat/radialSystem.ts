@@ -13,6 +13,9 @@ export type System = {
 const toAirWK = (cell: Cell, edgeMm: number, areaM2: number, hWM2K: number) =>
   areaM2 > 0 ? 1 / (1 / (hWM2K * areaM2) + halfResistance(cell, edgeMm)) : 0;
 
+const hOf = (problem: RadialProblem, { part }: Cell): number =>
+  part === 'ring' ? (problem.ringHWM2K ?? problem.hWM2K) : problem.hWM2K;
+
 /** Race and boss: joined by the contact over the race's width, or apart with air on both sides of the gap. */
 function joinAtInterface(system: System, problem: RadialProblem, cells: readonly Cell[], i: number) {
   const { hWM2K, interfaceRadiusMm: b, ringWidthMm, bossWidthMm, contactConductanceWM2K } = problem;
@@ -21,7 +24,7 @@ function joinAtInterface(system: System, problem: RadialProblem, cells: readonly
   if (problem.isTouching) {
     const contact = 1 / (contactConductanceWM2K * joinedM2);
     system.link[i] = 1 / (halfResistance(race, b) + contact + halfResistance(boss, b));
-  } else system.loss[i]! += toAirWK(race, b, joinedM2, hWM2K);
+  } else system.loss[i]! += toAirWK(race, b, joinedM2, hOf(problem, race));
   const freeMm = problem.isTouching ? bossWidthMm - ringWidthMm : bossWidthMm;
   system.loss[i + 1]! += toAirWK(boss, b, cylinderM2(b, freeMm), hWM2K);
 }
@@ -33,7 +36,8 @@ export function assemble(problem: RadialProblem, cells: readonly Cell[]): System
   cells.forEach((cell, i) => {
     system.store[i] = storeJK(cell);
     const faceM2 = Math.PI * (cell.outerMm ** 2 - cell.innerMm ** 2) * MM ** 2;
-    system.loss[i]! += faceM2 * (2 * h + (cell.part === 'ring' ? 0 : (problem.benchWM2K ?? 0)));
+    system.loss[i]! +=
+      faceM2 * (2 * hOf(problem, cell) + (cell.part === 'ring' ? 0 : (problem.benchWM2K ?? 0)));
     const next = cells[i + 1];
     if (!next) return;
     if (cell.part === 'ring' && next.part === 'boss') joinAtInterface(system, problem, cells, i);
@@ -47,7 +51,12 @@ export function assemble(problem: RadialProblem, cells: readonly Cell[]): System
       );
   });
   const [first, last] = [cells[0]!, cells[n - 1]!];
-  system.loss[0]! += toAirWK(first, first.innerMm, cylinderM2(first.innerMm, problem.ringWidthMm), h);
+  system.loss[0]! += toAirWK(
+    first,
+    first.innerMm,
+    cylinderM2(first.innerMm, problem.ringWidthMm),
+    hOf(problem, first),
+  );
   system.loss[n - 1]! += toAirWK(last, last.outerMm, cylinderM2(last.outerMm, last.widthMm), h);
   return system;
 }

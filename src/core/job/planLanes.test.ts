@@ -142,7 +142,7 @@ describe('the course of a way', () => {
   };
   it('boss and web along the radius end the window within a fifth of the lump', () => {
     const { likelyUntilS, radial, sureUntilS } = course();
-    expect(Math.abs(radial!.likelyUntilS! - likelyUntilS!) / likelyUntilS!).toBeLessThan(0.2);
+    expect(Math.abs(radial!.likelyUntilS! - likelyUntilS!) / likelyUntilS!).toBeLessThan(0.06);
     expect(sureUntilS!).toBeLessThan(Math.min(likelyUntilS!, radial!.likelyUntilS!));
   });
   it('both begin at the same temperatures', () => {
