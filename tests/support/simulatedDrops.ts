@@ -14,8 +14,8 @@ import { buildDemo } from '../../database/demo/demo';
 import { demo, NOW, viewJob } from './records';
 
 /**
- * Drops as they might really go, against what was promised of them: castings that cool along their radius, with a fit, an oven, a freezer, a
- * draught and a rest that nobody knows exactly.
+ * Drops as they might really go, against what was promised of them: castings that cool along their radius, with a fit, an oven, a
+ * freezer, a draught and a rest that nobody knows exactly.
  */
 type Case = { name: string; problem: WayInProblem; boss: BossShape; ringC: number; housingC: number };
 

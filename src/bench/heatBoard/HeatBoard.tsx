@@ -54,7 +54,6 @@ export function HeatBoard({ people, units, ...facts }: Props) {
   const { board, spots, nowMs, heatPlan } = state;
   const { tasks } = facts;
   const [picked, setPicked] = useState<string | null>(null);
-  if (!board) return <Box sx={{ minHeight: 420 }} aria-busy />;
   const shown = tasks.find(({ key }) => key === (picked ?? board.next?.task.key)) ?? null;
   return (
     <>

@@ -2,14 +2,15 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { readWhen } from '@/core/board/readWhen';
 import type { HeatPlan } from '@/core/record/heatPlan';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
-import { EntryField } from '@/ui/fields/EntryField';
+import { later } from '@/bench/record/later';
 import { Row } from '@/ui/parts/layout';
 import { Text } from '@/ui/parts/text';
 import { sayHour } from '@/ui/words/heatBoard';
 import type { HeatBoardState } from './useHeatBoard';
+
+const WantedHour = later(() => import('./WantedHour'), 'WantedHour');
 
 const OPTIONS: { value: HeatPlan['wanted']['is']; words: string }[] = [
   { value: 'soonest', words: 'as soon as can be' },
@@ -36,14 +37,10 @@ export function WantedRow({ state }: { state: HeatBoardState }) {
       <Row sx={{ alignItems: 'flex-start' }}>
         <ChoiceRow label="Wanted" options={OPTIONS} value={is} onPick={pick} />
         {is !== 'soonest' && (
-          <EntryField
+          <WantedHour
             key={is}
-            name="wanted-hour"
-            label="When"
-            width={260}
             shown={wanted.is === is && !isPast ? sayHour(Date.parse(wanted.at), nowMs) : ''}
-            help="Thursday 10:00, in 40 min, back from lunch"
-            read={(typed) => readWhen(typed, nowMs)}
+            nowMs={nowMs}
             onTake={(atMs) => {
               setAsked(null);
               want({ is, at: new Date(atMs).toISOString() }, saidOf(is, sayHour(atMs, nowMs)));

@@ -15,8 +15,9 @@ export type BoardInput = {
 
 /** What the board shows, reckoned beside the page: the plan, what is to be done, and how late each door may be. */
 export const boardWork = {
-  board: ({ tasks, spots, heatPlan, nowMs }: BoardInput) => {
-    const frame = frameOf(heatPlan, spots, nowMs);
+  /** @param provenUpTo for a first drawing that waits for nothing: so many free heats in every order */
+  board: ({ tasks, spots, heatPlan, nowMs }: BoardInput, provenUpTo?: number) => {
+    const frame = { ...frameOf(heatPlan, spots, nowMs), ...(provenUpTo !== undefined && { provenUpTo }) };
     const plan = planHeats(tasks, frame);
     const acts = boardActs(tasks, plan, nowMs);
     const next = nextAct(acts);

@@ -8,7 +8,7 @@ import { useLatest } from '@/bench/frame/useLatest';
 import { workerOf } from '@/bench/frame/worker';
 import { useNow } from '@/bench/record/hooks';
 import { keepShopEdit, useShop } from '@/bench/record/useShop';
-import type { Board, BoardInput, BoardWorker } from './boardWork';
+import { boardWork, type Board, type BoardInput, type BoardWorker } from './boardWork';
 
 export type BoardFacts = {
   tasks: readonly JobHeatTask[];
@@ -18,6 +18,9 @@ export type BoardFacts = {
 };
 
 const MINUTE_MS = 60_000;
+
+/** Twenty-four orders are nothing to wait for. */
+const FIRST_PROVEN = 4;
 
 const boardWorker = workerOf<BoardWorker>(
   () => new Worker(new URL('./boardWorker.ts', import.meta.url), { type: 'module' }),
@@ -39,7 +42,10 @@ export function useHeatBoard({ tasks, tools: toolsSaid, heatPlan: planSaid, nowM
       : heatPlan.doors;
     return { tasks, spots, heatPlan: { ...heatPlan, doors }, nowMs };
   }, [tasks, spots, heatPlan, held, nowMs]);
-  const { output: board, isOld } = useLatest(askBoard, input, null);
+  // eslint-disable-next-line react-hooks/exhaustive-deps -- only what the first drawing shows is reckoned here
+  const first = useMemo(() => boardWork.board(input, FIRST_PROVEN), []);
+  const { output } = useLatest(askBoard, input, null);
+  const board = output ?? first;
   const change = (next: HeatPlan, words: string) => {
     setLastChange({ before: heatPlan, words });
     keepShopEdit({ what: 'heat_plan', heatPlan: next });
@@ -49,7 +55,6 @@ export function useHeatBoard({ tasks, tools: toolsSaid, heatPlan: planSaid, nowM
     nowMs,
     heatPlan,
     board,
-    isOld,
     hold: setHeld,
     /** Doors of heats that are no more are forgotten with the first change. */
     setDoor: (key: string, doorMs: number | null, words: string) => {

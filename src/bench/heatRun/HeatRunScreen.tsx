@@ -3,7 +3,7 @@ import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import { Link } from '@/ui/parts/Link';
 import { useMemo, useState } from 'react';
-import { orderAt, partsOfHeat, shownInHeat, viewCastingRun } from '@/core/board/castingRun';
+import { partsOfHeat, viewCastingRun } from '@/core/board/castingRun';
 import type { HeatRunView } from '@/core/job/heatRun';
 import { isColdPush, isPushed } from '@/core/job/pushNow';
 import { asProposed } from '@/core/job/seatJudgement';
@@ -42,6 +42,7 @@ const HeatOrder = later(() => import('./HeatOrder'), 'HeatOrder');
 /** The order of what still goes in is looked at anew so often, and with every act. */
 const ORDER_EVERY_MS = 2000;
 
+const loadTurns = () => import('@/core/board/heatTurns');
 const loadChart = () => import('./ClearanceChart');
 
 /** Full screen, for two metres: the sign, the clearance, the seconds, one black button. */
@@ -68,13 +69,15 @@ export function HeatRunScreen({ seatId }: { seatId: SeatId }) {
 function useShownPart(view: SeatView | null, picked: SeatId | null) {
   const { job, drawnMs } = useJob();
   const nowMs = useNow(drawnMs, ORDER_EVERY_MS);
+  const parts = useMemo(() => (view ? partsOfHeat(view, job) : []), [view, job]);
+  const isOneOfSeveral = parts.length > (view?.history.homeMs === null ? 1 : 0);
+  const turns = useLoaded(loadTurns, isOneOfSeveral ? 'now' : 'spare');
   return useMemo(() => {
-    if (!view) return null;
-    const parts = partsOfHeat(view, job).map((each) => asProposed(each, job));
+    if (!view || !turns) return view && { view, parts, order: null };
     const asked = parts.find(({ seat }) => seat.id === picked);
-    const shown = shownInHeat(asked ?? view, parts, job, { nowMs, isAsked: asked !== undefined });
-    return { view: shown, parts, order: orderAt(parts, job, nowMs) };
-  }, [view, picked, job, nowMs]);
+    const shown = turns.shownInHeat(asked ?? view, parts, job, { nowMs, isAsked: asked !== undefined });
+    return { view: shown, parts, order: turns.orderAt(parts, job, nowMs) };
+  }, [view, parts, turns, picked, job, nowMs]);
 }
 
 /** The run at this half second, by what the probe shows where it is fresh. */

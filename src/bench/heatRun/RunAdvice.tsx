@@ -5,7 +5,6 @@ import Button from '@mui/material/Button';
 import { drawsHeat } from '@/core/heat/rest';
 import { brokenAtDial } from '@/core/job/dialCeilings';
 import { dialFor } from '@/core/tools/heatPlaces';
-import { isPushed } from '@/core/job/pushNow';
 import { needsOfHeat, type ReachNeed } from '@/core/job/withinReach';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
@@ -15,7 +14,7 @@ import { StateMark } from '@/ui/marks/StateMark';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { CAUTIONS, sayCeiling } from '@/ui/words/verdicts';
 import { REST_WORDS, sayNeed } from '@/ui/words/hotWork';
-import { Lead, Note, Quiet } from '@/ui/parts/text';
+import { Lead, Note } from '@/ui/parts/text';
 import type { HeatPlace } from '@/core/record/events/heat';
 import { Column, Row } from '@/ui/parts/layout';
 
@@ -160,30 +159,5 @@ export function BeforeTheDoor({ view, parts, missing }: BeforeProps) {
         {isLong && missing.length === 0 && <Note>all of it</Note>}
       </Row>
     </Column>
-  );
-}
-
-/** How it is held and let go of, or pushed. */
-function holdWords(view: SeatView): string {
-  if (isPushed(view))
-    return view.seat.spec.kind === 'seal_in_bore'
-      ? 'spring toward what it holds back; square, on its rim'
-      : 'marks outward, square before force; stop when it leans';
-  return 'marks outward, straight down, hold it until it grips';
-}
-
-/** The part that goes in next. */
-export function NextUp({ view }: { view: SeatView }) {
-  const { seat, history } = view;
-  return (
-    <>
-      <StateMark name={history.freezer ? 'cold' : 'planned'} size={52} />
-      <Box>
-        <Box sx={{ fontSize: TYPE.head, fontWeight: 750, fontStretch: STRETCH.headline }}>
-          {seat.name}, {seat.spec.part.designation}
-        </Box>
-        <Quiet sx={{ fontSize: TYPE.lead }}>{holdWords(view)}</Quiet>
-      </Box>
-    </>
   );
 }

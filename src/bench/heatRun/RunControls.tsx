@@ -22,9 +22,14 @@ import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { sayIssue } from '@/ui/words/issues';
 import { CAUTIONS } from '@/ui/words/verdicts';
 import { actionsFor, findDueCaution, type Action } from './runActions';
-import { BeforeTheDoor, NextUp, OvenDial, PlaceChoice, type PlaceProps } from './RunAdvice';
+import { NextUp } from './NextUp';
+import type { PlaceProps } from './RunAdvice';
 import { useRunKeys } from './useRunKeys';
 
+const loadAdvice = () => import('./RunAdvice');
+const BeforeTheDoor = later(loadAdvice, 'BeforeTheDoor');
+const OvenDial = later(loadAdvice, 'OvenDial');
+const PlaceChoice = later(loadAdvice, 'PlaceChoice');
 const KeyPad = later(() => import('@/ui/fields/KeyPad'), 'KeyPad', ifOpen);
 
 const FOOTER = {

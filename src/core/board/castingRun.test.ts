@@ -3,7 +3,8 @@ import { asId } from '../../../tests/support/ids';
 import { demo, event, NOW, seatOf, viewJob, withEntries } from '../../../tests/support/records';
 import type { JobEvent } from '@/core/record/entries';
 import { viewHeatRun } from '@/core/job/heatRun';
-import { castingAt, orderAt, partsOfHeat, shownInHeat, viewCastingRun } from './castingRun';
+import { partsOfHeat, viewCastingRun } from './castingRun';
+import { castingAt, orderAt, shownInHeat } from './heatTurns';
 
 const record = demo('Ostrel 250');
 const clean = { ...record, entries: { readings: record.entries.readings, events: [] as JobEvent[] } };

@@ -20,6 +20,8 @@ export type HeatFrame = {
   wanted: Wanted;
   /** Doors that somebody set, by the heat's key. */
   pinned: Readonly<Record<string, number>>;
+  /** With more free heats than that not every order is tried; left out: `HEATS_PROVEN_UP_TO`. */
+  provenUpTo?: number;
 };
 
 export type HeatsPlan = {
@@ -122,7 +124,7 @@ export function planHeats(tasks: readonly HeatTask[], frame: HeatFrame): HeatsPl
   for (const task of tasks.filter((each) => !isBegun(each) && isPinned(each)))
     fixed = addTo(fixed, task, placeAt(task, frame.pinned[task.key]!, fixed, frame.spots, frame.nowMs));
   const free = tasks.filter((task) => !isBegun(task) && !isPinned(task));
-  const isProvenBest = free.length <= HEATS_PROVEN_UP_TO;
+  const isProvenBest = free.length <= (frame.provenUpTo ?? HEATS_PROVEN_UP_TO);
   const longestFirst = [...free].sort((a, b) => b.soakMs - a.soakMs || (a.key < b.key ? -1 : 1));
   let best: { tried: Tried; cost: number[] } | null = null;
   for (const order of isProvenBest ? ordersOf(longestFirst) : [longestFirst]) {

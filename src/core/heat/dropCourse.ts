@@ -62,9 +62,9 @@ function discAreaM2(boreMm: number, boss: BossShape, webMm: number): number {
 }
 
 /**
- * The same way along the radius: race, boss and a round web of the casting's mass, so that both models lose and take as much heat. What the real
- * casting has in surface beyond that disc, and what it lies on (`restWK`), is taken from the disc's lower face; a disc that has more surface
- * than the casting gives off so much less on each of it.
+ * The same way along the radius: race, boss and a round web of the casting's mass, so that both models lose and take as much heat. What
+ * the real casting has in surface beyond that disc, and what it lies on (`restWK`), is taken from the disc's lower face; a disc that has
+ * more surface than the casting gives off so much less on each of it.
  */
 export function radialProblem(
   problem: WayInProblem,
