@@ -14,6 +14,12 @@ const KEY_STEP_MS = MINUTE_MS;
 /** A door that is moved. */
 export type Move = { key: string; byMs: number };
 
+const LABEL_AT = {
+  inside: { position: 'relative', ml: 1, backgroundColor: token('plate') },
+  behind: { position: 'absolute', left: '100%' },
+  before: { position: 'absolute', right: '100%' },
+} as const;
+
 type BarProps = {
   bar: TimeBar;
   lane: number;
@@ -24,7 +30,7 @@ type BarProps = {
 
 /** One bar: tapped it is looked at; what is not begun yet is moved by dragging or by the arrow keys. */
 export function BarOnLine({ bar, lane, isPicked, onPick, onMove }: BarProps) {
-  const { taskKey, from, to, tone, label, isLabelBehind, isPlanned, isInTrouble } = bar;
+  const { taskKey, from, to, tone, label, labelAt, isPlanned, isInTrouble } = bar;
   const isMovable = isPlanned;
   const { setNodeRef, listeners, isDragging } = useDraggable({
     id: bar.key,
@@ -68,16 +74,13 @@ export function BarOnLine({ bar, lane, isPicked, onPick, onMove }: BarProps) {
       <BarPicture bar={bar} isPicked={isPicked} />
       <Box
         sx={{
-          position: 'relative',
-          ml: isLabelBehind ? '100%' : 1,
-          pl: isLabelBehind ? 1 : 0.75,
-          pr: 0.75,
+          ...LABEL_AT[labelAt],
+          px: 0.75,
           fontSize: TYPE.text,
           fontWeight: 700,
           fontStretch: STRETCH.headline,
           lineHeight: 1.2,
           whiteSpace: 'nowrap',
-          backgroundColor: isLabelBehind ? 'transparent' : token('plate'),
           color: token('ink'),
         }}
       >

@@ -70,13 +70,13 @@ export function HeatBoard({ people, units, ...facts }: Props) {
             picked={shown?.key ?? null}
             onPick={setPicked}
           />
+          <DoorSheet acts={board.acts} spots={spots} nowMs={nowMs} units={units} />
           <Forecast board={board} tasks={tasks} heatPlan={heatPlan} nowMs={nowMs} />
           {shown && <PickedHeat task={shown} state={state} board={board} units={units} />}
         </>
       )}
       <WantedRow state={state} />
       <Takeaways units={units} isEmpty={tasks.length === 0} />
-      <DoorSheet acts={board.acts} spots={spots} nowMs={nowMs} units={units} />
     </>
   );
 }

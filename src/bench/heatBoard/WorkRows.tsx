@@ -17,7 +17,7 @@ export const DropsRow = ({ drops }: { drops: readonly TimeDrops[] }) => (
         minHeight: 38 + LABEL_PX * (1 + Math.max(0, ...drops.map(({ line }) => line))),
       }}
     >
-      {drops.map(({ taskKey, arrows, label, line }) => (
+      {drops.map(({ taskKey, arrows, label, line, labelFrom }) => (
         <Box key={taskKey} data-drops={taskKey}>
           <svg width="100%" height="38" style={{ position: 'absolute', overflow: 'visible' }} aria-hidden>
             {arrows.map(({ at, isTurnedOver }, i) => (
@@ -33,7 +33,7 @@ export const DropsRow = ({ drops }: { drops: readonly TimeDrops[] }) => (
             sx={{
               position: 'absolute',
               top: 34 + line * LABEL_PX,
-              left: percent(Math.max(0, arrows[0]!.at - 0.009)),
+              left: percent(Math.max(0, labelFrom - 0.009)),
               fontSize: TYPE.small,
               whiteSpace: 'nowrap',
             }}
@@ -82,7 +82,7 @@ export const CoolingRow = ({ lanes }: { lanes: readonly TimeBar[][] }) => (
     <RowName name="Cooling" note="to rubber, then to the touch" />
     <Box sx={{ position: 'relative', minHeight: COOLING_PX * lanes.length }}>
       {lanes.map((lane, at) =>
-        lane.map(({ key, from, to, tailTo, label, isPlanned }) => (
+        lane.map(({ key, from, to, tailTo, label, labelAt, isPlanned }) => (
           <Box key={key} data-cooling={key}>
             <svg
               width="100%"
@@ -114,8 +114,8 @@ export const CoolingRow = ({ lanes }: { lanes: readonly TimeBar[][] }) => (
               sx={{
                 position: 'absolute',
                 top: at * COOLING_PX + 2,
-                left: percent(tailTo ?? to),
-                pl: 1,
+                ...(labelAt === 'before' ? { right: percent(1 - from) } : { left: percent(tailTo ?? to) }),
+                px: 1,
                 fontSize: TYPE.small,
                 whiteSpace: 'nowrap',
               }}

@@ -4,6 +4,8 @@ import type { JobHeatTask } from '@/core/board/heatTasks';
 import type { HeatsPlan } from '@/core/board/planHeats';
 import { FAR_AHEAD_MS, type Stretch } from './stretches';
 
+export type LabelPlace = 'inside' | 'behind' | 'before';
+
 /** One bar; shares of the drawn time, from its left end. */
 export type TimeBar = {
   key: string;
@@ -14,8 +16,8 @@ export type TimeBar = {
   tailTo: number | null;
   tone: 'heat' | 'cold' | 'plain';
   label: string;
-  /** There is no room for its label in it: it stands behind it. */
-  isLabelBehind: boolean;
+  /** Where there is room for its label: in it, behind it, or before it. */
+  labelAt: LabelPlace;
   /** Not begun yet: drawn dashed, and it can be moved. */
   isPlanned: boolean;
   isInTrouble: boolean;
@@ -28,8 +30,9 @@ export type TimeDrops = {
   taskKey: string;
   arrows: { at: number; isTurnedOver: boolean }[];
   label: string;
-  /** Which of the lines below the arrows its label stands on. */
+  /** Which of the lines below the arrows its label stands on, and from where. */
   line: number;
+  labelFrom: number;
 };
 
 /** Hands are needed. */
@@ -108,10 +111,12 @@ function ticksOf({ fromMs, toMs }: Span, share: (atMs: number) => number): TimeL
 /** Bars one below the other where they, with their labels, would lie over each other. */
 function inLanes(bars: readonly TimeBar[], widthPx: number): TimeBar[][] {
   const lanes: { bars: TimeBar[]; freeFrom: number }[] = [];
-  for (const bar of [...bars].sort((a, b) => a.from - b.from)) {
-    const labelEnd = (bar.tailTo ?? bar.to) + (bar.isLabelBehind ? labelShare(bar.label, widthPx) : 0);
-    const lane = lanes.find(({ freeFrom }) => freeFrom <= bar.from);
-    const freeFrom = labelEnd + 0.004;
+  const startOf = (bar: TimeBar) =>
+    bar.from - (bar.labelAt === 'before' ? labelShare(bar.label, widthPx) : 0);
+  for (const bar of [...bars].sort((a, b) => startOf(a) - startOf(b))) {
+    const labelEnd = bar.labelAt === 'behind' ? labelShare(bar.label, widthPx) : 0;
+    const freeFrom = (bar.tailTo ?? bar.to) + labelEnd + 0.004;
+    const lane = lanes.find((each) => each.freeFrom <= startOf(bar));
     if (lane) {
       lane.bars.push(bar);
       lane.freeFrom = freeFrom;
@@ -119,6 +124,10 @@ function inLanes(bars: readonly TimeBar[], widthPx: number): TimeBar[][] {
   }
   return lanes.map((lane) => lane.bars);
 }
+
+/** In its bar, else behind it, else before it: nothing runs off the page. */
+const labelPlace = (from: number, to: number, label: number): LabelPlace =>
+  label <= to - from ? 'inside' : to + label <= 1 ? 'behind' : 'before';
 
 const labelShare = (label: string, widthPx: number) =>
   (label.length * PX_PER_SIGN + LABEL_MARGIN_PX) / widthPx;
@@ -138,7 +147,7 @@ function barOf(
     from,
     to,
     tailTo: null,
-    isLabelBehind: labelShare(made.label, widthPx) > to - from,
+    labelAt: labelPlace(from, to, labelShare(made.label, widthPx)),
     isInTrouble: heat.conflicts.length > 0 || task.troubles.length > 0,
   };
 }
@@ -192,7 +201,9 @@ const coolingBars = (pairs: readonly Pair[], drawing: Drawing) =>
         isPlanned: task.outMs === null,
       };
       const bar = barOf(pair, { fromMs: heat.hands.toMs, toMs: heat.rubberMs }, made, drawing);
-      return { ...bar, tailTo: drawing.share(heat.touchMs), isLabelBehind: true };
+      const tailTo = drawing.share(heat.touchMs);
+      const isRoom = tailTo + labelShare(bar.label, drawing.widthPx) <= 1;
+      return { ...bar, tailTo, labelAt: isRoom ? ('behind' as const) : ('before' as const) };
     });
 
 /** Parts that go in: seconds apart, and drawn so far from each other that each is seen. */
@@ -204,13 +215,16 @@ function dropsOf(pairs: readonly Pair[], { share, widthPx, words }: Drawing): Ti
   return byDoor.map(({ task, heat }) => {
     const door = share(heat.hands.fromMs);
     const label = words.drops(task);
-    const found = free.findIndex((from) => from <= door);
+    const length = labelShare(label, widthPx);
+    const labelFrom = Math.max(0, Math.min(door, 1 - length));
+    const found = free.findIndex((from) => from <= labelFrom);
     const line = found < 0 ? free.length : found;
-    free[line] = door + labelShare(label, widthPx);
+    free[line] = labelFrom + length;
     return {
       taskKey: task.key,
       label,
       line,
+      labelFrom,
       arrows: task.drops.map(({ atS, isTurnedOver }, i) => ({
         at: Math.max(share(heat.hands.fromMs + atS * 1000), door + (i * ARROW_PX) / widthPx),
         isTurnedOver,

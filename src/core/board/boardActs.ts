@@ -9,12 +9,17 @@ export type BoardAct = {
   atMs: number;
   task: JobHeatTask;
   placeKey: string | null;
-  /** Parts that go into the cold. */
-  parts: number;
+  /** Seats whose parts go into the cold. */
+  parts: string[];
 };
 
 function actsOf(task: JobHeatTask, heat: PlacedHeat): BoardAct[] {
-  const act = (is: BoardAct['is'], atMs: number, placeKey = heat.placeKey, parts = 0): BoardAct => ({
+  const act = (
+    is: BoardAct['is'],
+    atMs: number,
+    placeKey = heat.placeKey,
+    parts: string[] = [],
+  ): BoardAct => ({
     is,
     atMs,
     task,
@@ -25,7 +30,16 @@ function actsOf(task: JobHeatTask, heat: PlacedHeat): BoardAct[] {
   const isOut = task.outMs !== null;
   const isHeat = task.source !== null;
   return [
-    ...(toCold[0] ? [act('cold_in', toCold[0].fromMs, toCold[0].placeKey, toCold.length)] : []),
+    ...(toCold[0]
+      ? [
+          act(
+            'cold_in',
+            toCold[0].fromMs,
+            toCold[0].placeKey,
+            toCold.map(({ key }) => key),
+          ),
+        ]
+      : []),
     ...(isHeat && task.inMs === null ? [act('heat_in', heat.heat.fromMs)] : []),
     ...(task.drops.length === 0
       ? []

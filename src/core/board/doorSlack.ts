@@ -11,17 +11,27 @@ export type DoorSlack = {
 const MINUTE_MS = 60_000;
 const LOOKED_AT_MIN = 120;
 
-/** The first heat that opens at another time when this door is held open until `outMs`. */
-function movedBy(key: string, outMs: number, tasks: readonly HeatTask[], plan: HeatsPlan, frame: HeatFrame) {
-  const again = planHeats(tasks, { ...frame, pinned: { ...frame.pinned, [key]: outMs } });
-  return again.heats
-    .filter((heat) => heat.key !== key)
-    .sort((a, b) => a.hands.fromMs - b.hands.fromMs)
-    .find(
-      (heat) =>
-        Math.abs(heat.hands.fromMs - plan.heats.find((each) => each.key === heat.key)!.hands.fromMs) >=
-        MINUTE_MS,
-    );
+/** A plan that is only asked what would happen tries fewer orders. */
+const PROVEN_UP_TO = 3;
+
+const conflictsIn = ({ heats }: HeatsPlan) => heats.reduce((sum, { conflicts }) => sum + conflicts.length, 0);
+
+/** What happens when this door is held open until `outMs`: another one moves, the plan breaks, or nothing but the choice of an oven. */
+function heldOpen(
+  key: string,
+  outMs: number,
+  tasks: readonly HeatTask[],
+  plan: HeatsPlan,
+  frame: HeatFrame,
+): DoorSlack['then'] | null {
+  const pinned = { ...frame.pinned, [key]: outMs };
+  const again = planHeats(tasks, { ...frame, pinned, provenUpTo: PROVEN_UP_TO });
+  const doorOf = (of: string) => plan.heats.find((each) => each.key === of)!.hands.fromMs;
+  const [moved] = again.heats
+    .filter((heat) => heat.key !== key && Math.abs(heat.hands.fromMs - doorOf(heat.key)) >= MINUTE_MS)
+    .sort((a, b) => a.hands.fromMs - b.hands.fromMs);
+  if (moved) return { is: 'moves', key: moved.key, doorMs: moved.hands.fromMs };
+  return conflictsIn(again) > conflictsIn(plan) ? { is: 'breaks' } : null;
 }
 
 /**
@@ -45,10 +55,8 @@ export function doorSlack(
     const isLate = wanted.is === 'done' && outMs + task.handsMs > wanted.atMs;
     const { conflicts } = placeAt(task, outMs, others, frame.spots, frame.nowMs);
     if (!isLate && conflicts.length <= heat.conflicts.length) continue;
-    const slackMs = (minutes - 1) * MINUTE_MS;
-    const moved = movedBy(key, outMs, tasks, plan, frame);
-    if (moved) return { slackMs, then: { is: 'moves', key: moved.key, doorMs: moved.hands.fromMs } };
-    return { slackMs, then: { is: isLate ? 'done_late' : 'breaks' } };
+    const then = heldOpen(key, outMs, tasks, plan, frame) ?? (isLate ? { is: 'done_late' as const } : null);
+    if (then) return { slackMs: (minutes - 1) * MINUTE_MS, then };
   }
   return null;
 }

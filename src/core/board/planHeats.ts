@@ -70,9 +70,15 @@ function placeFree(task: HeatTask, placed: readonly Placed[], frame: HeatFrame) 
   return best ?? placeAt(task, frame.nowMs, placed, frame.spots, frame.nowMs);
 }
 
-/** A heat that has begun goes on as it is: out already, or as soon as it is hot and its parts are cold. */
-const doorOfBegun = ({ inMs, outMs, soakMs, cold }: HeatTask, nowMs: number): number =>
-  outMs ?? Math.max(nowMs, inMs! + soakMs, ...cold.map((part) => (part.sinceMs ?? nowMs) + part.soakMs));
+/** A heat that has begun goes on as it is: out already, or as soon as it is hot and its parts are cold, not before a door that was set. */
+const doorOfBegun = ({ key, inMs, outMs, soakMs, cold }: HeatTask, { nowMs, pinned }: HeatFrame): number =>
+  outMs ??
+  Math.max(
+    nowMs,
+    pinned[key] ?? 0,
+    inMs! + soakMs,
+    ...cold.map((part) => (part.sinceMs ?? nowMs) + part.soakMs),
+  );
 
 type Tried = { placed: (Placed & { conflicts: Conflict[] })[] };
 
@@ -116,11 +122,7 @@ export function planHeats(tasks: readonly HeatTask[], frame: HeatFrame): HeatsPl
   const isPinned = ({ key }: HeatTask) => key in frame.pinned;
   let fixed: Tried['placed'] = [];
   for (const task of tasks.filter(isBegun))
-    fixed = addTo(
-      fixed,
-      task,
-      placeAt(task, doorOfBegun(task, frame.nowMs), fixed, frame.spots, frame.nowMs),
-    );
+    fixed = addTo(fixed, task, placeAt(task, doorOfBegun(task, frame), fixed, frame.spots, frame.nowMs));
   for (const task of tasks.filter((each) => !isBegun(each) && isPinned(each)))
     fixed = addTo(fixed, task, placeAt(task, frame.pinned[task.key]!, fixed, frame.spots, frame.nowMs));
   const free = tasks.filter((task) => !isBegun(task) && !isPinned(task));

@@ -51,8 +51,11 @@ export function sayAct(act: BoardAct, spots: readonly ShopSpot[], nowMs: number,
   const casting = inSentence(task.name);
   const parts = sayParts(task.drops.length);
   switch (act.is) {
-    case 'cold_in':
-      return `${asHeadline(act.parts === 1 && task.drops.length === 1 ? task.drops[0]!.name : sayParts(act.parts))} into the ${spotName(act, spots, 'freezer')} ${when}.`;
+    case 'cold_in': {
+      const only = task.drops.find(({ seatId }) => act.parts.length === 1 && seatId === act.parts[0]);
+      const what = only?.name ?? sayParts(act.parts.length);
+      return `${asHeadline(what)} into the ${spotName(act, spots, 'freezer')} ${when}.`;
+    }
     case 'heat_in': {
       if (task.source === 'gun') return `Hot air on the ${casting} ${when}.`;
       const offsetK = spots.find(({ key }) => key === act.placeKey)?.offsetK ?? 0;
