@@ -11,7 +11,7 @@ import {
   waitForText,
   type App,
 } from '../support/app';
-import { layOut, startJob, tap, untilReady } from '../support/hands';
+import { layOut, startJob, tap, typeOnPad, untilReady } from '../support/hands';
 import { serveDemo } from '../support/serveDemo';
 
 let app: App;
@@ -140,6 +140,48 @@ describe('the heat run', () => {
     const sureS = Number(await shown.jsonValue());
     expect(sureS).toBeGreaterThan(0);
     expect(sureS).toBeLessThan(240);
+    expect(errors).toEqual([]);
+  });
+
+  it('without a probe: a stick that melts moves the run, a contact-free thermometer on bare metal is not believed', async () => {
+    const { page, errors } = await openPage(browser, { person: 'iq' });
+    const { jobId, castingId, seatId, at } = await hubOf('stick');
+    const happen = (kind: string, body: object) =>
+      sendEvent(app, jobId, { kind, body, ...(kind.startsWith('casting') ? { castingId } : { seatId }) });
+    await happen('usual_fit_accepted', {});
+    await happen('way_in_chosen', { way: 'heat', housingC: 95, ringC: 20, formulaVersion: 't' });
+    await happen('caution_acknowledged', { caution: 'hot_metal' });
+    await happen('casting_into_heat', { source: 'oven', sourceC: 110, castingC: 20, place: null });
+    await fetch(`${app.url}/api/v1/instruments`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify({
+        id: crypto.randomUUID(),
+        name: 'Red dot thermometer',
+        kind: 'infrared',
+        resolution: 0.1,
+        u: 2,
+        isSimulated: false,
+      }),
+    });
+    await gotoReady(page, at('run'));
+    const castingC = () =>
+      page.$eval('[data-testid="call"]', (node) => Number(/(\d+)\s°C/.exec(node.textContent ?? '')?.[1]));
+    await page.waitForSelector('[data-testid="call"]');
+    const coldC = await castingC();
+    await tap(page, 'Tell how hot it is');
+    await tap(page, 'contact-free, on bare metal', { isInDialog: true });
+    await typeOnPad(page, '45', { staysOpen: true });
+    await page.waitForFunction(() => /Hold it on a matt patch/.test(document.body.textContent ?? ''));
+    await page.keyboard.press('Backspace');
+    await page.keyboard.press('Backspace');
+    await tap(page, 'a stick, and it melts', { isInDialog: true });
+    await typeOnPad(page, '90');
+    await page.waitForFunction(
+      () =>
+        Number(/(\d+)\s°C/.exec(document.querySelector('[data-testid="call"]')!.textContent ?? '')?.[1]) > 85,
+    );
+    expect(coldC).toBeLessThan(40);
     expect(errors).toEqual([]);
   });
 });

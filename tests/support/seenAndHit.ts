@@ -28,12 +28,29 @@ const findHidden = (page: Page) =>
     return found;
   });
 
+/** Waits until everything has stood where it is for a while: what measures itself is drawn anew after the page has another width. */
+const waitForLayout = (page: Page) =>
+  page.waitForFunction(() => {
+    const holder = window as unknown as { layout?: string; layoutSinceMs?: number };
+    const layout = [...document.querySelectorAll('a[href], button, input, select, [tabindex="0"]')]
+      .map((node) => {
+        const { left, top, width, height } = node.getBoundingClientRect();
+        return [left + scrollX, top + scrollY, width, height].map(Math.round).join(' ');
+      })
+      .join(';');
+    const nowMs = performance.now();
+    if (layout !== holder.layout) holder.layoutSinceMs = nowMs;
+    holder.layout = layout;
+    return nowMs - holder.layoutSinceMs! > 300;
+  });
+
 /** At every width: how far the page scrolls sideways, px, and which things the focus reaches that nobody sees or hits. */
 export async function findOutOfReach(page: Page): Promise<string[]> {
   const found: string[] = [];
   for (const width of WIDTHS) {
     await page.setViewport({ width, height: 800, hasTouch: true });
     await waitForStill(page);
+    await waitForLayout(page);
     const sideways = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
     if (sideways > 0) found.push(`${width}: scrolls ${sideways} px sideways`);
     found.push(...(await findHidden(page)).map((name) => `${width}: ${name}`));

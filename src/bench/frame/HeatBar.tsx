@@ -14,7 +14,7 @@ import { liveStream } from '@/bench/record/liveStream';
 import { loadJson } from '@/bench/record/door';
 import { StateMark } from '@/ui/marks/StateMark';
 import { HEAT_BAR_PX, HEAT_LINE_PX, token, TYPE } from '@/ui/theme/tokens';
-import { HeatItemLink, MoreItems } from './HeatBarItems';
+import { HeatItemLink, ToTheBoard } from './HeatBarItems';
 import { playCall } from './sounds';
 
 /** As many as stand side by side at 1280 px with their clocks; the heat board shows all. */
@@ -199,22 +199,8 @@ export function HeatBar({ initial, own, people, units, initialMs, isLine = false
           />
         );
       })}
-      {shown.length > SHOWN && <MoreItems count={shown.length - SHOWN} />}
       <Box sx={{ flex: 1 }} />
-      <Box
-        component={Link}
-        href="/heat"
-        sx={{
-          display: { xs: 'none', sm: 'flex' },
-          alignItems: 'center',
-          minHeight: 48,
-          fontWeight: 700,
-          color: token('ink'),
-          whiteSpace: 'nowrap',
-        }}
-      >
-        Heat board
-      </Box>
+      <ToTheBoard more={Math.max(0, shown.length - SHOWN)} />
       <IconButton
         aria-label={isLoud ? 'Sounds are on' : 'Sounds are off'}
         onClick={() => setLoud(!isLoud)}

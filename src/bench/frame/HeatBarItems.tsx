@@ -74,13 +74,13 @@ export function HeatItemLink({ item, isCold, isForgotten, words, people, clock, 
   );
 }
 
-/** The rest of them stands on the board. */
-export const MoreItems = ({ count }: { count: number }) => (
+/** The board, where the rest of them stands; on a narrow screen only if there is a rest. */
+export const ToTheBoard = ({ more }: { more: number }) => (
   <Box
     component={Link}
     href="/heat"
     sx={{
-      display: 'flex',
+      display: more > 0 ? 'flex' : { xs: 'none', md: 'flex' },
       alignItems: 'center',
       minHeight: 48,
       fontWeight: 700,
@@ -88,6 +88,6 @@ export const MoreItems = ({ count }: { count: number }) => (
       whiteSpace: 'nowrap',
     }}
   >
-    and {count} more
+    {more > 0 ? `and ${more} more` : 'Heat board'}
   </Box>
 );

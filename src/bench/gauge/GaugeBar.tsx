@@ -9,7 +9,6 @@ import type { LiveGauge } from './useGauge';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { sayOutOfRange, sayTooCoarse } from '@/ui/words/gauges';
 import { InstrumentName, LiveValue, MetalName, SlotList, WaitingSlot } from './GaugeParts';
-import { TemperaturePad } from './TemperaturePad';
 import { useDigits } from './useDigits';
 import { useInstruments, type Instruments } from './useInstruments';
 import type { GaugeSlot } from './gaugeSlot';
@@ -17,6 +16,7 @@ import { useRead, useReadings, type Readings } from './useReadings';
 import type { Refused } from './useTake';
 
 const KeyPad = later(() => import('@/ui/fields/KeyPad'), 'KeyPad', ifOpen);
+const TemperaturePad = later(() => import('./TemperaturePad'), 'TemperaturePad', ifOpen);
 const InstrumentPicker = later(() => import('./InstrumentPicker'), 'InstrumentPicker');
 
 const MOVES: Partial<Record<string, 1 | -1>> = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 };
@@ -274,7 +274,7 @@ function Pads({ label, here, pad, readings, instruments, nominalMm, onClose }: P
         onClose={onClose}
         onEnter={(typed) => readings.takeTyped(typed)?.why ?? null}
       />
-      {pad === 'metal' && <TemperaturePad readings={readings} onClose={onClose} />}
+      <TemperaturePad isOpen={pad === 'metal'} readings={readings} onClose={onClose} />
       {pad === 'instrument' && (
         <InstrumentPicker
           place={here.place}

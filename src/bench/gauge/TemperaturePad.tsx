@@ -8,8 +8,10 @@ import type { Readings } from './useReadings';
 
 const KeyPad = later(() => import('@/ui/fields/KeyPad'), 'KeyPad', ifOpen);
 
+type Props = { isOpen: boolean; readings: Readings; onClose: () => void };
+
 /** How warm the thing that is read is, or the gauge: each its own, for every reading that follows. */
-export function TemperaturePad({ readings, onClose }: { readings: Readings; onClose: () => void }) {
+export function TemperaturePad({ isOpen, readings, onClose }: Props) {
   const { units, temperatures } = readings;
   const [of, setOf] = useState<'metal' | 'gauge'>('metal');
   const take = (typed: string) => {
@@ -20,7 +22,7 @@ export function TemperaturePad({ readings, onClose }: { readings: Readings; onCl
   };
   return (
     <KeyPad
-      isOpen
+      isOpen={isOpen}
       title={`Temperature of the ${of === 'metal' ? temperatures.body : 'gauge'}`}
       quantity="temperature"
       onClose={onClose}

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import { useMemo, useRef, useState } from 'react';
 import type { BoardAct } from '@/core/board/boardActs';
 import type { ShopSpot } from '@/core/board/heatSpots';
-import type { JobHeatTask } from '@/core/board/heatTasks';
+import { RUBBER_C, type JobHeatTask } from '@/core/board/heatTasks';
 import type { HeatPlan } from '@/core/record/heatPlan';
 import type { Person } from '@/core/record/person';
 import type { Units } from '@/core/quantity/format';
@@ -43,7 +43,7 @@ type Props = BoardFacts & { people: readonly Person[]; units: Units };
 const wordsOf = (units: Units, people: readonly Person[]): TimeLineWords => ({
   heat: (task) => `${sayTask(task)} ${asText(showTemperature(task.wantedC!, units))}`,
   cold: sayCold,
-  cooling: (task) => `${sayTask(task)}, to ${asText(showTemperature(60, units))}`,
+  cooling: (task) => `${sayTask(task)}, to ${asText(showTemperature(RUBBER_C, units))}`,
   drops: sayOrder,
   hands: ({ personId }) => people.find(({ id }) => id === personId)?.initials ?? '',
 });

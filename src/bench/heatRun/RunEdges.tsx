@@ -16,6 +16,7 @@ import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { Quiet } from '@/ui/parts/text';
 import type { useProbe } from './useProbe';
 
+const TypedTemperature = later(() => import('./TypedTemperature'), 'TypedTemperature');
 const OtherHeat = later(() => import('@/bench/frame/HeatBar'), 'OtherHeat');
 
 const ONE_LINE = { overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' } as const;
@@ -132,13 +133,16 @@ export function RunFoot({ run, record, units, heat, view, probe }: RunFootProps)
             </b>
           </span>
         ) : (
-          probe.probe && (
-            <Button variant="text" onClick={probe.take} sx={{ minHeight: 48 }}>
-              {probe.isTaken
-                ? 'Probe is on another screen: take it'
-                : `Put the ${probe.probe.isSimulated && !record.isDemo ? 'simulated ' : ''}probe on`}
-            </Button>
-          )
+          <>
+            {probe.probe && (
+              <Button variant="text" onClick={probe.take} sx={{ minHeight: 48 }}>
+                {probe.isTaken
+                  ? 'Probe is on another screen: take it'
+                  : `Put the ${probe.probe.isSimulated && !record.isDemo ? 'simulated ' : ''}probe on`}
+              </Button>
+            )}
+            {heat.phase !== 'cold' && <TypedTemperature view={view} units={units} />}
+          </>
         )}
       </Box>
     </Quiet>

@@ -3,8 +3,9 @@ import { asId } from '../../../tests/support/ids';
 import { demo, event, NOW, seatOf, viewJob, withEntries } from '../../../tests/support/records';
 import type { JobEvent } from '@/core/record/entries';
 import { viewHeatRun } from '@/core/job/heatRun';
+import { castingAt } from '@/core/job/heatRunStart';
 import { partsOfHeat, viewCastingRun } from './castingRun';
-import { castingAt, orderAt, shownInHeat } from './heatTurns';
+import { orderAt, shownInHeat } from './heatTurns';
 
 const record = demo('Ostrel 250');
 const clean = { ...record, entries: { readings: record.entries.readings, events: [] as JobEvent[] } };

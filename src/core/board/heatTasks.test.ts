@@ -70,4 +70,26 @@ describe('what waits for its heat', () => {
     // It waits for what is not cold yet: nobody takes it out before.
     expect(heats[0]!.hands.fromMs).toBeGreaterThanOrEqual(NOW + 600_000 + task!.cold[1]!.soakMs);
   });
+  it('an oven heats the casting whole, hot air one boss: each boss is a heat of its own, and not begun by the oven', () => {
+    const air = event(
+      'way_in_chosen',
+      { way: 'heat_chill', housingC: 90, ringC: -18, formulaVersion: 't', heatedBy: 'gun' },
+      { seatId: seats[2]!.id },
+      1,
+    );
+    const heat = { source: 'oven' as const, sourceC: 100, castingC: 20, place: null };
+    const tasks = tasksWith(air, event('casting_into_heat', heat, { castingId }, 120));
+    expect(tasks.map(({ key, source, inMs, drops }) => [key, source, inMs !== null, drops.length])).toEqual([
+      [castingId, 'oven', true, 2],
+      [seats[2]!.id, 'gun', false, 1],
+    ]);
+    // The oven's parts are home: what is left is cold under the gun, and the casting that still cools is drawn.
+    const home = seats.slice(0, 2).map((seat) => event('home', {}, { seatId: seat.id }, 400));
+    const out = event('casting_out', {}, { castingId }, 300);
+    const after = tasksWith(air, event('casting_into_heat', heat, { castingId }, 120), out, ...home);
+    expect(after.map(({ source, outMs, drops }) => [source, outMs !== null, drops.length])).toEqual([
+      ['oven', true, 0],
+      ['gun', false, 1],
+    ]);
+  });
 });

@@ -109,19 +109,19 @@ function troublesOf(views: readonly SeatView[], job: JobView, dialC: number): He
 const heatOf = ({ history }: SeatView, job: JobView): HeatSource =>
   history.wayIn?.heatedBy ?? usualHeatOf(job);
 
-/** Parts that go into one casting, heat by heat: an oven heats it whole, hot air one boss at a time. What is hot now comes first. */
+/** Parts that go into one casting, heat by heat: an oven heats it whole, hot air one boss at a time. */
 function heatsOf(views: readonly SeatView[], job: JobView): SeatView[][] {
   const waiting = views.filter(isForHeat);
   const whole = waiting.filter((view) => heatOf(view, job) === 'oven');
   const bosses = waiting.filter((view) => heatOf(view, job) === 'gun').map((view) => [view]);
-  const heats = whole.length > 0 ? [whole, ...bosses] : bosses;
-  const [{ heat }] = views as [SeatView];
-  return heat.phase !== 'cold' && heat.source === 'gun'
-    ? [...bosses, ...(whole.length > 0 ? [whole] : [])]
-    : heats;
+  return whole.length > 0 ? [whole, ...bosses] : bosses;
 }
 
-/** A heat that comes after the one that the casting is in: not begun yet. */
+/** The heat that the casting is in, if one of these: the oven's for all of them, hot air for the first boss that waits for it. */
+const currentOf = (heats: readonly SeatView[][], job: JobView): SeatView[] | undefined =>
+  heats.find(([first]) => first!.heat.phase !== 'cold' && heatOf(first!, job) === first!.heat.source);
+
+/** Of a heat that comes after the one that the casting is in: not begun yet. */
 const coolFor = (views: readonly SeatView[]): SeatView[] =>
   views.map((view) => ({ ...view, heat: { phase: 'cold' } }));
 
@@ -209,15 +209,19 @@ function coldTask(view: SeatView, job: JobView, head: Head): JobHeatTask {
 /** Everything of a job that waits for heat or cold, is in it, or is still hot from it. */
 export function heatTasksOf(job: JobView, head: Head): JobHeatTask[] {
   const castings = [...new Map(job.seats.map(({ casting }) => [casting.id, casting])).values()];
-  const heats = castings.flatMap((casting) => {
+  const tasks = castings.flatMap((casting) => {
     const views = job.seats.filter((view) => view.casting.id === casting.id);
-    const waiting = heatsOf(views, job);
+    const heats = heatsOf(views, job);
+    const current = currentOf(heats, job);
     const isHot = views.some(({ heat }) => heat.phase !== 'cold');
-    // Hot, and nothing goes in.
-    const heatsHere = waiting.length === 0 && isHot ? [[]] : waiting;
-    return heatsHere.map((parts, i) =>
-      castingTask(casting, views, i === 0 ? parts : coolFor(parts), job, head),
-    );
+    const isWholeWaiting = heats.some(([first]) => heatOf(first!, job) === 'oven');
+    return [
+      // Hot, and nothing goes in at this heat: it stands in its oven, and cools.
+      ...(isHot && !current && !isWholeWaiting ? [castingTask(casting, views, [], job, head)] : []),
+      ...heats.map((parts) =>
+        castingTask(casting, views, parts === current ? parts : coolFor(parts), job, head),
+      ),
+    ];
   });
-  return [...heats, ...job.seats.filter(isForColdAlone).map((view) => coldTask(view, job, head))];
+  return [...tasks, ...job.seats.filter(isForColdAlone).map((view) => coldTask(view, job, head))];
 }

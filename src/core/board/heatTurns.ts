@@ -1,22 +1,10 @@
-import { soakInOven, soakTemperature, timeUntil } from '@/core/heat/soak';
-import { startOfPrediction } from '@/core/job/heatRunStart';
+import { soakInOven, timeUntil } from '@/core/heat/soak';
+import { castingAt } from '@/core/job/heatRunStart';
 import type { JobView, SeatView } from '@/core/job/seatView';
-import { castingBody, castingInAir, orderDrops, type CastingDrops } from './castingDrops';
+import { castingBody, orderDrops, type CastingDrops } from './castingDrops';
 import { isForOven } from './castingRun';
 
 /** Whose turn it is among the parts of one heat (`partsOfHeat`). */
-/** How hot a casting in heat, or out of it, is at a moment, by its last reading or its oven, °C; null: cold, or nobody knows. */
-export function castingAt(view: SeatView, roomC: number, atMs: number): number | null {
-  const { heat, casting, probe } = view;
-  if (heat.phase === 'cold') return null;
-  const doorMs = heat.phase === 'out' ? Math.min(heat.outMs, atMs) : atMs;
-  const ofThisHeat = probe.filter((each) => each.atMs >= heat.sinceMs);
-  const started = startOfPrediction({ view, probe: ofThisHeat, roomC, nowMs: atMs }, doorMs);
-  if (!started) return null;
-  const soak = castingInAir(casting, started.housingC, roomC);
-  return soakTemperature(soak, Math.max(0, atMs - started.atMs) / 1000);
-}
-
 const hottestC = (parts: readonly SeatView[]) =>
   Math.max(...parts.map(({ history }) => history.wayIn?.housingC ?? -Infinity));
 

@@ -182,6 +182,42 @@ describe('the heat run', () => {
     expect(cold.sureLeftS!).toBeLessThan(believed.sureLeftS!);
     expect(same.now!.clearanceMm.u).toBeLessThan(believed.now!.clearanceMm.u);
   });
+  it('a stick that melts where it was thought cooler corrects it, one that tells nothing new changes nothing', () => {
+    const thought = run([], 700).now!;
+    const felt = (celsius: number, isAtLeast: boolean, by: 'stick' | 'water_drop' = 'stick') =>
+      run([event('casting_heat_felt', { by, celsius, isAtLeast }, { castingId: casting.id }, 700)], 700).now!;
+    expect(felt(thought.housingC + 10, true).housingC).toBeCloseTo(thought.housingC + 10, 1);
+    expect(felt(thought.housingC - 10, true)).toEqual(thought);
+    // Less than that is somewhat less, and no surer than a dial.
+    const cooler = felt(thought.housingC - 10, false);
+    expect(cooler.housingC).toBeLessThan(thought.housingC - 10);
+    expect(cooler.clearanceMm.u).toBeGreaterThanOrEqual(thought.clearanceMm.u * 0.95);
+    expect(felt(thought.housingC + 10, false)).toEqual(thought);
+    expect(felt(150, false, 'water_drop')).toEqual(thought);
+  });
+  it('out of the heat a stick counts too, as it was then; a new heat forgets it; under hot air only what melts is news', () => {
+    const before = run([out], 1230).now!;
+    const stick = (isAtLeast: boolean, atS: number) =>
+      event('casting_heat_felt', { by: 'stick', celsius: 60, isAtLeast }, { castingId: casting.id }, atS);
+    const now = run([out, stick(false, 1220)], 1230).now!;
+    expect(now.housingC).toBeLessThan(56);
+    expect(now.housingC).toBeLessThan(before.housingC);
+    const again = event(
+      'casting_into_heat',
+      { source: 'oven', sourceC: 95, castingC: 60, place: null },
+      { castingId: casting.id },
+      1300,
+    );
+    const clean = run([out, again], 1400).now!;
+    expect(run([out, stick(false, 1220), again], 1400).now!).toEqual(clean);
+    const air = event(
+      'casting_into_heat',
+      { source: 'gun', sourceC: 130, castingC: 20, place: null },
+      { castingId: casting.id },
+    );
+    expect(run([air, stick(false, 100)], 105).now).toBeNull();
+    expect(run([air, stick(true, 100)], 105).now!.housingC).toBeCloseTo(60, 0);
+  });
   it('forgotten for an hour, a casting is shown as cold as it is by then, not as it was after a quarter', () => {
     const [quarter, hour, day] = [900, 3600, 86_400].map((outS) => run([out], 1200 + outS).now!.housingC);
     expect(hour!).toBeLessThan(quarter! - 10);

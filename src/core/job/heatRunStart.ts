@@ -4,7 +4,7 @@ import { leastClearanceMm } from '@/core/heat/expansion';
 import { sampleLumped, type LumpedBody, type LumpedProblem } from '@/core/heat/lumped';
 import { type DropProblem } from '@/core/heat/predictDrop';
 import { REST_CONDUCTANCE } from '@/core/heat/rest';
-import { CONVECTION, soakTemperature } from '@/core/heat/soak';
+import { CONVECTION, soakInAir, soakTemperature } from '@/core/heat/soak';
 import type { ProbeReading } from '@/core/project/readings';
 import { hotBossOf } from './planSeat';
 import { partMetal } from '@/core/record/seatFacts';
@@ -120,15 +120,66 @@ export function ringTemperatures(input: RunInput, doorMs: number, momentsMs: rea
   ).map((sample) => sample.ringC);
 }
 
+/** What a stick says is known so well, standard uncertainty, K. Common practice, no source. */
+const U_FELT_K = 3;
+
+/** One temperature of the casting, with its own doubt where it was not a probe that gave it. */
+type Believed = { atMs: number; celsius: number; uK?: number };
+
+/**
+ * What is believed of the casting's temperature: what was read, and what a stick or a drop of water told, where that contradicts what would
+ * be believed without it. At least so hot is then so hot; less than that is somewhat less, as far as a dial is believed.
+ */
+function believedOf(input: RunInput): Believed[] {
+  const { heat } = input.view;
+  let all: Believed[] = [...input.probe];
+  if (heat.phase === 'cold') return all;
+  for (const { atMs, celsius, isAtLeast } of heat.felt.filter((each) => each.atMs <= input.nowMs)) {
+    const thought = temperatureAt({ ...input, nowMs: atMs }, all);
+    const isNews = thought === null ? isAtLeast : isAtLeast ? thought < celsius : thought > celsius;
+    if (!isNews) continue;
+    const told = isAtLeast ? { celsius, uK: U_FELT_K } : { celsius: celsius - U_DIAL_K, uK: U_DIAL_K };
+    all = [...all, { atMs, ...told }].sort((a, b) => a.atMs - b.atMs);
+  }
+  return all;
+}
+
+/** The casting at `nowMs`, in its heat or cooling since, from these temperatures; null: nobody knows. */
+function temperatureAt(input: RunInput, believed: readonly Believed[]): number | null {
+  const { view, nowMs, roomC } = input;
+  const { heat, casting } = view;
+  if (heat.phase === 'cold') return null;
+  const doorMs = heat.phase === 'out' ? Math.min(heat.outMs, nowMs) : nowMs;
+  const started = startFrom(input, doorMs, believed);
+  if (!started) return null;
+  const { specificHeatJKgK } = MATERIALS[casting.material];
+  const cooling = soakInAir(
+    { ...casting, specificHeatJKgK },
+    { startC: started.housingC, surroundingsC: roomC },
+  );
+  return soakTemperature(cooling, Math.max(0, nowMs - started.atMs) / 1000);
+}
+
+/** How hot a casting in heat, or out of it, is at a moment, by all that was read and told of this heat, °C; null: cold, or nobody knows. */
+export function castingAt(view: SeatView, roomC: number, atMs: number): number | null {
+  const { heat, probe } = view;
+  if (heat.phase === 'cold') return null;
+  const input = { view, probe: probe.filter((each) => each.atMs >= heat.sinceMs), roomC, nowMs: atMs };
+  return temperatureAt(input, believedOf(input));
+}
+
 export type Start = { atMs: number; ringC: number; housingC: number; uHousingK: number };
 
-export function startOfPrediction(input: RunInput, doorMs: number): Start | null {
+export const startOfPrediction = (input: RunInput, doorMs: number): Start | null =>
+  startFrom(input, doorMs, believedOf(input));
+
+function startFrom(input: RunInput, doorMs: number, believed: readonly Believed[]): Start | null {
   const {
     view: { heat },
-    probe,
     nowMs,
   } = input;
-  const last = probe.filter(({ atMs }) => atMs <= nowMs).at(-1);
+  const last = believed.filter(({ atMs }) => atMs <= nowMs).at(-1);
+  const uLastK = last?.uK ?? U_PROBE_K;
   const soak = castingSoak(input);
   if (heat.phase === 'cold')
     return { atMs: nowMs, ringC: partTemperature(input, nowMs), housingC: input.roomC, uHousingK: 1 };
@@ -137,11 +188,11 @@ export function startOfPrediction(input: RunInput, doorMs: number): Start | null
       atMs: last.atMs,
       ringC: ringTemperatures(input, doorMs, [last.atMs])[0]!,
       housingC: last.celsius,
-      uHousingK: U_PROBE_K,
+      uHousingK: uLastK,
     };
   if (!soak)
     return last && doorMs - last.atMs <= PROBE_HOLDS_MS
-      ? { atMs: doorMs, ringC: partTemperature(input, doorMs), housingC: last.celsius, uHousingK: U_PROBE_K }
+      ? { atMs: doorMs, ringC: partTemperature(input, doorMs), housingC: last.celsius, uHousingK: uLastK }
       : null;
   const byProbe =
     last && doorMs - last.atMs < PROBE_HOLDS_MS
@@ -151,6 +202,6 @@ export function startOfPrediction(input: RunInput, doorMs: number): Start | null
     atMs: doorMs,
     ringC: partTemperature(input, doorMs),
     housingC: byProbe ?? soakTemperature(soak, (doorMs - heat.sinceMs) / 1000),
-    uHousingK: byProbe === null ? U_DIAL_K : U_PROBE_K,
+    uHousingK: byProbe === null ? U_DIAL_K : uLastK,
   };
 }

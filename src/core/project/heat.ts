@@ -16,7 +16,11 @@ export type LastHeat = {
   personId: PersonId;
   /** Which oven; null where it was not said. */
   place: HeatPlace | null;
+  /** What a stick or a drop of water told of this heat. */
+  felt: readonly Felt[];
 };
+/** It was at least so hot then, or less. */
+export type Felt = { atMs: number; celsius: number; isAtLeast: boolean };
 /** What else is on a casting and dislikes heat, and how far outside of which seat's boss. */
 export type StuffNoted = Partial<Record<CastingStuff, { seatId: AnySeatId | null; apartMm: number }>>;
 export type CastingHeatState = { heat: LastHeat | null; stuff: StuffNoted };
@@ -25,9 +29,22 @@ export const freshHeat: CastingHeatState = { heat: null, stuff: {} };
 
 export const heatReducers: Reducers<CastingHeatState> = {
   casting_into_heat: (_state, { source, sourceC, castingC, place }, { atMs, personId }) => ({
-    heat: { sinceMs: atMs, outMs: null, source, sourceC, startC: castingC, rest: 'wood', personId, place },
+    heat: {
+      sinceMs: atMs,
+      outMs: null,
+      source,
+      sourceC,
+      startC: castingC,
+      rest: 'wood',
+      personId,
+      place,
+      felt: [],
+    },
   }),
   casting_rest_noted: ({ heat }, { on }) => ({ heat: heat && { ...heat, rest: on } }),
+  casting_heat_felt: ({ heat }, { celsius, isAtLeast }, { atMs }) => ({
+    heat: heat && { ...heat, felt: [...heat.felt, { atMs, celsius, isAtLeast }] },
+  }),
   casting_stuff_noted: ({ stuff }, { what, isThere, apartMm }, { seatId }) => {
     const { [what]: _before, ...others } = stuff;
     return { stuff: isThere ? { ...others, [what]: { seatId, apartMm } } : others };

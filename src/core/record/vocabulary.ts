@@ -2,6 +2,10 @@
  * The fixed words of a job's plan. Apart from its schemas, so that a page which only shows a job does not load what checks one.
  */
 
+/** What tells that a casting is at least, or less than, so hot, where nothing measures it. */
+export const FELT_BY = ['stick', 'water_drop'] as const;
+export type FeltBy = (typeof FELT_BY)[number];
+
 /** How a part came home: it fell, it was helped, or it was drawn. */
 export const HOME_HOWS = ['by_itself', 'with_taps', 'drawn_in'] as const;
 export type HomeHow = (typeof HOME_HOWS)[number];

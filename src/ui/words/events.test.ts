@@ -15,6 +15,7 @@ const BODIES: Record<EventKind, Record<string, unknown>> = {
   laid_out: { item: 'gloves' },
   part_into_freezer: { freezerC: -18, place: null },
   casting_into_heat: { source: 'oven', sourceC: 110, castingC: 20, place: null },
+  casting_heat_felt: { by: 'stick', celsius: 90, isAtLeast: true },
   casting_rest_noted: { on: 'bare_steel' },
   casting_stuff_noted: { what: 'paint', isThere: true, apartMm: 30 },
   casting_out: {},

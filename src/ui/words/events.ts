@@ -46,6 +46,10 @@ const EVENT_WORDS: { [K in EventKind]: (body: EventBody<K>, say: Say) => string 
     body.source === 'gun'
       ? `Hot air on the boss, to ${degrees(body.sourceC)}`
       : `Casting into ${placeWords(body.place, 'the oven')} at ${degrees(body.sourceC)}`,
+  casting_heat_felt: ({ by, celsius, isAtLeast }, { degrees }) =>
+    by === 'water_drop'
+      ? `A drop of water ${isAtLeast ? 'boils on it' : 'lies still on it'}`
+      : `The stick for ${degrees(celsius)} ${isAtLeast ? 'melts' : 'does not melt'} on it`,
   casting_rest_noted: (body) => `It lies on ${REST_WORDS[body.on]} when it is out`,
   casting_stuff_noted: (body, { length }) =>
     body.isThere

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { CASTING_STUFF, HEAT_SOURCES, HOME_HOWS, RESTS } from '../vocabulary';
+import { CASTING_STUFF, FELT_BY, HEAT_SOURCES, HOME_HOWS, RESTS } from '../vocabulary';
 import { toolIdSchema } from '../ids';
 import { empty, finite } from './fields';
 
@@ -25,6 +25,12 @@ export const heatBodies = {
   }),
   /** Said once per heat, before the door opens; unsaid: wood. */
   casting_rest_noted: z.strictObject({ on: z.enum(RESTS) }),
+  /** A temperature stick melted or did not, a drop of water boiled or lay still: it is at least so hot, or less. */
+  casting_heat_felt: z.strictObject({
+    by: z.enum(FELT_BY),
+    celsius: finite.min(20).max(300),
+    isAtLeast: z.boolean(),
+  }),
   /** Something on the casting that heat spoils, `apartMm` outside of this seat's boss; or it is not there (any more). */
   casting_stuff_noted: z.strictObject({
     what: z.enum(CASTING_STUFF),
