@@ -147,7 +147,7 @@ describe('what stands behind a way', () => {
     );
     expect(await page.$$('[data-neighbour]')).not.toHaveLength(0);
     // The hatch of heat is drawn by a pattern: it has to be there.
-    expect(await page.$('pattern#lane-heat')).not.toBeNull();
+    expect(await page.$('pattern#hatch-heat')).not.toBeNull();
     await tap(page, 'Hot air on the boss');
     // Away from the boss less arrives.
     await page.waitForFunction(() => /\d+ % of the heat arrives/.test(document.body.textContent ?? ''));

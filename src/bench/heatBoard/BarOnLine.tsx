@@ -31,15 +31,14 @@ type BarProps = {
 /** One bar: tapped it is looked at; what is not begun yet is moved by dragging or by the arrow keys. */
 export function BarOnLine({ bar, lane, isPicked, onPick, onMove }: BarProps) {
   const { taskKey, from, to, tone, label, labelAt, isPlanned, isInTrouble } = bar;
-  const isMovable = isPlanned;
   const { setNodeRef, listeners, isDragging } = useDraggable({
     id: bar.key,
     data: { taskKey },
-    disabled: !isMovable,
+    disabled: !isPlanned,
   });
   const onKeyDown = (event: KeyboardEvent) => {
     const way = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
-    if (!way || !isMovable) return;
+    if (!way || !isPlanned) return;
     event.preventDefault();
     onMove({ key: taskKey, byMs: way * KEY_STEP_MS * (event.shiftKey ? 10 : 1) });
   };
@@ -66,8 +65,8 @@ export function BarOnLine({ bar, lane, isPicked, onPick, onMove }: BarProps) {
         height: 'calc(var(--lane) - 4px)',
         display: 'flex',
         alignItems: 'center',
-        cursor: isMovable ? (isDragging ? 'grabbing' : 'grab') : 'pointer',
-        touchAction: isMovable ? 'none' : 'auto',
+        cursor: isPlanned ? (isDragging ? 'grabbing' : 'grab') : 'pointer',
+        touchAction: isPlanned ? 'none' : 'auto',
         '&:focus-visible': { outline: `3px solid ${token('ink')}`, outlineOffset: 1 },
       }}
     >
@@ -105,7 +104,7 @@ function BarPicture({ bar, isPicked }: Pick<BarProps, 'bar' | 'isPicked'>) {
       <rect
         width="100%"
         height="100%"
-        fill={`url(#board-${tone})`}
+        fill={`url(#hatch-${tone})`}
         stroke={colour}
         strokeWidth={isPicked ? 4 : 2}
         strokeDasharray={isPlanned ? '7 5' : undefined}

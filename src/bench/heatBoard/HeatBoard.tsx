@@ -28,7 +28,7 @@ import {
   sayTrouble,
 } from '@/ui/words/heatBoard';
 import type { Board } from './boardWork';
-import { BoardHatches } from './BoardHatches';
+import { HeatHatches } from '@/ui/drawing/HeatHatches';
 import { buildTimeLine, type TimeLineWords } from './buildTimeLine';
 import { stretchesOf } from './stretches';
 import { DoorSheet } from './DoorSheet';
@@ -162,7 +162,7 @@ function Lines({ state, board, tasks, words, units, picked, onPick }: LinesProps
   const doorOf = (key: string) => board.plan.heats.find((heat) => heat.key === key)!.hands.fromMs;
   return (
     <Box sx={{ display: { xs: 'none', sm: 'block' } }} className="no-print">
-      <BoardHatches />
+      <HeatHatches />
       {stretches.length > 1 && (
         <ChoiceRow
           label="Looked at"

@@ -104,7 +104,7 @@ export const CoolingRow = ({ lanes }: { lanes: readonly TimeBar[][] }) => (
                 width={percent(to - from)}
                 y="3"
                 height={COOLING_PX - 6}
-                fill="url(#board-plain)"
+                fill="url(#hatch-plain)"
                 stroke={token('mid')}
                 strokeWidth="2"
                 strokeDasharray={isPlanned ? '7 5' : undefined}

@@ -120,7 +120,7 @@ const Scale = ({ seesC, limitC, isOver }: { seesC: number; limitC: number | null
       y="9"
       height="16"
       width={percent(seesC)}
-      fill="url(#lane-heat)"
+      fill="url(#hatch-heat)"
       stroke={token('heat')}
       strokeWidth="1.5"
     />

@@ -200,7 +200,7 @@ function LaneBarPicture({ axis, lane, isOut, onLook }: BarProps) {
           width={percent(Math.max(0.004, high - low))}
           y="28%"
           height="44%"
-          fill={`url(#lane-${isOut ? 'plain' : fill})`}
+          fill={`url(#hatch-${isOut ? 'plain' : fill})`}
           stroke={colour}
           strokeWidth="2"
         />

@@ -21,7 +21,7 @@ import { TYPE } from '@/ui/theme/tokens';
 import { sayFit } from '@/ui/words/fits';
 import type { Ghost } from './DropCurve';
 import { LaneBoard } from './LaneBoard';
-import { LaneHatches } from './LaneHatches';
+import { HeatHatches } from '@/ui/drawing/HeatHatches';
 import { useWayIn } from './useWayIn';
 
 const BlockList = later(() => import('./BlockList'), 'BlockList');
@@ -86,7 +86,7 @@ function WaysIn({ view, notes, sits }: { view: SeatView } & Pick<Props, 'notes' 
   const { trial, usual, looked, input } = ways;
   return (
     <Box data-testid="way-in-slate" sx={GRID}>
-      <LaneHatches />
+      <HeatHatches />
       <Box sx={{ order: { xs: 2, lg: 0 }, minHeight: 0, overflowY: { lg: 'auto' }, pr: 0.5 }}>
         <SeatSays view={view} units={units} />
         <ChoiceRow label="Look at" isLabelHidden options={LOOKS} value={look} onPick={setLook} />

@@ -2,8 +2,9 @@ import { bearingBody } from '@/core/catalogue/bearings/inside';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { coolestSureC } from '@/core/heat/coolestSure';
 import { WANTED_SECONDS } from '@/core/heat/describeWay';
-import { CONVECTION_FACTOR, soakInAir, timeConstantS, type Soak } from '@/core/heat/soak';
+import { CONVECTION_FACTOR, timeConstantS } from '@/core/heat/soak';
 import { isDrop } from '@/core/heat/waySorts';
+import { castingInAir } from '@/core/job/castingBody';
 import { surroundingsOf, usualTrial, wayInProblem } from '@/core/job/planSeat';
 import { precedencesOf } from '@/core/job/precedence';
 import type { JobView, SeatView } from '@/core/job/seatView';
@@ -43,16 +44,6 @@ export type CastingDrops = {
 /** Hands on one part until it is home; walked in it takes longer; turning a hot casting over. Common practice, no source. */
 const HANDLING_S = { drop: 8, push: 30 } as const;
 const TURN_OVER_S = 15;
-
-/** A casting as a body that takes and gives heat. */
-export const castingBody = ({ massKg, areaM2, material }: Casting) => ({
-  massKg,
-  areaM2,
-  specificHeatJKgK: MATERIALS[material].specificHeatJKgK,
-});
-
-export const castingInAir = (casting: Casting, startC: number, roomC: number): Soak =>
-  soakInAir(castingBody(casting), { startC, surroundingsC: roomC });
 
 /** Least heat of the casting at which this seat's part still goes in, °C: a drop for sure, a push while it is light. */
 function leastC(view: SeatView, job: JobView, plan: DropPlan): number {

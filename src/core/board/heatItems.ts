@@ -1,7 +1,7 @@
 import type { JobId, PersonId, SeatId } from '@/core/record/ids';
 import { bearingBody } from '@/core/catalogue/bearings/inside';
-import { MATERIALS } from '@/core/catalogue/materials';
 import { soakInFreezer, soakInOven, timeUntil, timeUntilWithin } from '@/core/heat/soak';
+import { castingBody } from '@/core/job/castingBody';
 import { coolsAtMs } from '@/core/job/castingHeat';
 import { partMetal } from '@/core/record/seatFacts';
 import type { LastHeat } from '@/core/project/heat';
@@ -35,14 +35,11 @@ const FORGOTTEN_MS = 30 * 24 * 3600 * 1000;
 const COLD_WITHIN_K = 2;
 
 /** Seconds in the oven until the casting is as hot; null under hot air, where only a probe tells. */
-const ovenTimeS = ({ massKg, areaM2, material }: Casting, heat: LastHeat, wantedC: number): number | null =>
+const ovenTimeS = (casting: Casting, heat: LastHeat, wantedC: number): number | null =>
   heat.source === 'gun'
     ? null
     : timeUntil(
-        soakInOven(
-          { massKg, areaM2, specificHeatJKgK: MATERIALS[material].specificHeatJKgK },
-          { startC: heat.startC, surroundingsC: heat.sourceC },
-        ),
+        soakInOven(castingBody(casting), { startC: heat.startC, surroundingsC: heat.sourceC }),
         wantedC,
       );
 

@@ -12,7 +12,8 @@ import type { HeatSource } from '@/core/record/vocabulary';
 import { ovenDialC } from '@/core/tools/heatPlaces';
 import { toolsForWay, type WayTool } from '@/core/tools/wayTools';
 import type { Ceiling } from '@/core/heat/ceilings';
-import { castingBody, castingInAir, orderDrops, type Drop } from './castingDrops';
+import { castingBody, castingInAir } from '@/core/job/castingBody';
+import { orderDrops, type Drop } from './castingDrops';
 import type { HeatTask } from './heatSchedule';
 
 /** What speaks against a heat, whenever it is. */

@@ -1,7 +1,8 @@
 import { soakInOven, timeUntil } from '@/core/heat/soak';
 import { castingAt } from '@/core/job/heatRunStart';
 import type { JobView, SeatView } from '@/core/job/seatView';
-import { castingBody, orderDrops, type CastingDrops } from './castingDrops';
+import { castingBody } from '@/core/job/castingBody';
+import { orderDrops, type CastingDrops } from './castingDrops';
 import { isForOven } from './castingRun';
 
 /** Whose turn it is among the parts of one heat (`partsOfHeat`). */

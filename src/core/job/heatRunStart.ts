@@ -4,9 +4,10 @@ import { leastClearanceMm } from '@/core/heat/expansion';
 import { sampleLumped, type LumpedBody, type LumpedProblem } from '@/core/heat/lumped';
 import { type DropProblem } from '@/core/heat/predictDrop';
 import { REST_CONDUCTANCE } from '@/core/heat/rest';
-import { CONVECTION, soakInAir, soakTemperature } from '@/core/heat/soak';
+import { CONVECTION, soakInFreezer, soakInOven, soakTemperature } from '@/core/heat/soak';
 import type { ProbeReading } from '@/core/project/readings';
 import { hotBossOf } from './planSeat';
+import { castingBody, castingInAir } from './castingBody';
 import { partMetal } from '@/core/record/seatFacts';
 import type { SeatView } from './seatView';
 
@@ -31,15 +32,11 @@ export type RunInput = {
 /** Temperature of the part at `atMs`: in the freezer, or at room temperature. */
 export function partTemperature({ view: { seat, history }, roomC }: RunInput, atMs: number): number {
   if (!history.freezer) return roomC;
-  const body = bearingBody(seat.spec.part);
+  const { part } = seat.spec;
+  const { specificHeatJKgK } = partMetal(part);
+  const stay = { startC: roomC, surroundingsC: history.freezer.freezerC };
   return soakTemperature(
-    {
-      ...body,
-      specificHeatJKgK: partMetal(seat.spec.part).specificHeatJKgK,
-      hWM2K: CONVECTION.freezer,
-      startC: roomC,
-      surroundingsC: history.freezer.freezerC,
-    },
+    soakInFreezer({ ...bearingBody(part), specificHeatJKgK }, stay),
     Math.max(0, (atMs - history.freezer.sinceMs) / 1000),
   );
 }
@@ -47,14 +44,7 @@ export function partTemperature({ view: { seat, history }, roomC }: RunInput, at
 /** The casting in its oven, as a soak. Null where it is in none: hot air on a boss has no dial. */
 export function castingSoak({ view: { casting, heat } }: RunInput) {
   if (heat.phase === 'cold' || heat.source === 'gun') return null;
-  return {
-    massKg: casting.massKg,
-    areaM2: casting.areaM2,
-    specificHeatJKgK: MATERIALS[casting.material].specificHeatJKgK,
-    hWM2K: CONVECTION.oven,
-    startC: heat.startC,
-    surroundingsC: heat.sourceC,
-  };
+  return soakInOven(castingBody(casting), { startC: heat.startC, surroundingsC: heat.sourceC });
 }
 
 export function bodies(
@@ -152,11 +142,7 @@ function temperatureAt(input: RunInput, believed: readonly Believed[]): number |
   const doorMs = heat.phase === 'out' ? Math.min(heat.outMs, nowMs) : nowMs;
   const started = startFrom(input, doorMs, believed);
   if (!started) return null;
-  const { specificHeatJKgK } = MATERIALS[casting.material];
-  const cooling = soakInAir(
-    { ...casting, specificHeatJKgK },
-    { startC: started.housingC, surroundingsC: roomC },
-  );
+  const cooling = castingInAir(casting, started.housingC, roomC);
   return soakTemperature(cooling, Math.max(0, nowMs - started.atMs) / 1000);
 }
 

@@ -6,7 +6,7 @@ import type { DoorSlack } from '@/core/board/doorSlack';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import { dialFor } from '@/core/tools/heatPlaces';
 import { WAY_TOOL_WORDS } from './lanes';
-import { listed, NUMBERS } from './moveParts';
+import { NUMBERS } from './moveParts';
 import { asHeadline, inSentence } from './sentence';
 import { sayCeiling } from './verdicts';
 
@@ -44,42 +44,45 @@ const spotName = (act: BoardAct, spots: readonly ShopSpot[], other: string) =>
 const sure = ({ leastSlackS }: JobHeatTask) =>
   leastSlackS === null ? '' : `, ${Math.max(0, Math.floor(leastSlackS))} s sure`;
 
-/** The act as a headline: what, where, when. */
-export function sayAct(act: BoardAct, spots: readonly ShopSpot[], nowMs: number, units: Units): string {
-  const { task, atMs } = act;
-  const when = sayWhen(atMs, nowMs);
+/** The act: what, and where. @param when how its hour is said behind it; empty where that stands elsewhere */
+function sayWhat(act: BoardAct, spots: readonly ShopSpot[], units: Units, when: string): string {
+  const { task } = act;
   const casting = inSentence(task.name);
   const parts = sayParts(task.drops.length);
   switch (act.is) {
     case 'cold_in': {
       const only = task.drops.find(({ seatId }) => act.parts.length === 1 && seatId === act.parts[0]);
       const what = only?.name ?? sayParts(act.parts.length);
-      return `${asHeadline(what)} into the ${spotName(act, spots, 'freezer')} ${when}.`;
+      return `${asHeadline(what)} into the ${spotName(act, spots, 'freezer')}${when}.`;
     }
     case 'heat_in': {
-      if (task.source === 'gun') return `Hot air on the ${casting} ${when}.`;
+      if (task.source === 'gun') return `Hot air on the ${casting}${when}.`;
       const offsetK = spots.find(({ key }) => key === act.placeKey)?.offsetK ?? 0;
       const dial = asText(showTemperature(dialFor(task.dialC, offsetK), units));
-      return `${asHeadline(task.name)} into the ${spotName(act, spots, 'oven')} ${when}, dial ${dial}.`;
+      return `${asHeadline(task.name)} into the ${spotName(act, spots, 'oven')}${when}, dial ${dial}.`;
     }
     case 'open':
       return task.source === 'gun'
-        ? `Take the air off ${when}: ${parts}${sure(task)}.`
-        : `Open the ${spotName(act, spots, 'oven')} ${when}: ${parts}${sure(task)}.`;
+        ? `Take the air off${when}: ${parts}${sure(task)}.`
+        : `Open the ${spotName(act, spots, 'oven')}${when}: ${parts}${sure(task)}.`;
     case 'drop_cold':
-      return `Out of the freezer and in ${when}: ${inSentence(task.name)}.`;
+      return `Out of the freezer and in${when}: ${inSentence(task.name)}.`;
     case 'drops_wait':
       return `It is out and cools: ${inSentence(task.drops[0]?.name ?? '')} goes in now.`;
     case 'rubber':
-      return `Cool enough for rubber ${when}: ${casting}.`;
+      return `Cool enough for rubber${when}: ${casting}.`;
     case 'touch':
-      return `Cool enough to touch ${when}: ${casting}.`;
+      return `Cool enough to touch${when}: ${casting}.`;
   }
 }
 
-/** The same without its hour, which the calendar has. */
+/** The act as a headline: what, where, when. */
+export const sayAct = (act: BoardAct, spots: readonly ShopSpot[], nowMs: number, units: Units) =>
+  sayWhat(act, spots, units, ` ${sayWhen(act.atMs, nowMs)}`);
+
+/** The same without its hour, which the calendar and the sheet have. */
 export const sayCalendarAct = (act: BoardAct, spots: readonly ShopSpot[], units: Units) =>
-  sayAct(act, spots, act.atMs, units).replace(' now', '');
+  sayWhat(act, spots, units, '');
 
 /** What the headline leaves out: whose it is, and the order of what goes in. */
 export function sayActReason({ is, task }: BoardAct): string {
@@ -88,11 +91,9 @@ export function sayActReason({ is, task }: BoardAct): string {
   return `${sayTask(task)}.${order}${again}`;
 }
 
-/** On which kind of place a conflict is about. */
-const lentOf = (spots: readonly ShopSpot[], kinds: readonly ShopSpot['kind'][]) =>
-  spots.find(({ kind, lentTo }) => lentTo !== null && kinds.includes(kind));
-
-const HEAT_KINDS: readonly ShopSpot['kind'][] = ['oven', 'hot_air'];
+/** A place of the kind that is away. */
+const lentOf = (spots: readonly ShopSpot[], wanted: ShopSpot['kind']) =>
+  spots.find(({ kind, lentTo }) => lentTo !== null && kind === wanted);
 
 /** What breaks, in words that name it. */
 export function sayConflict(
@@ -103,7 +104,7 @@ export function sayConflict(
 ): string {
   switch (conflict) {
     case 'no_place_for_heat': {
-      const lent = lentOf(spots, source === 'gun' ? ['hot_air'] : HEAT_KINDS.slice(0, 1));
+      const lent = lentOf(spots, source === 'gun' ? 'hot_air' : 'oven');
       if (lent) return `${lent.name} is lent to ${lent.lentTo}`;
       return source === 'gun'
         ? 'no hot air on the tool wall'
@@ -114,7 +115,7 @@ export function sayConflict(
     case 'dials_differ':
       return 'its oven stands at another heat then';
     case 'no_place_for_cold': {
-      const lent = lentOf(spots, ['freezer']);
+      const lent = lentOf(spots, 'freezer');
       return lent ? `${lent.name} is lent to ${lent.lentTo}` : 'no freezer on the tool wall';
     }
     case 'freezer_full':
@@ -176,5 +177,3 @@ export const sayCold = (task: JobHeatTask) =>
     : task.cold.length === 1
       ? `${inSentence(task.drops.find(({ seatId }) => seatId === task.cold[0]!.key)?.name ?? task.name)}, ${task.machine}`
       : `${sayParts(task.cold.length)}, ${sayTask(task)}`;
-
-export const namesOfDrops = ({ drops }: JobHeatTask) => listed(drops.map(({ name }) => inSentence(name)));

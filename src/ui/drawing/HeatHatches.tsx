@@ -1,7 +1,7 @@
 import { token } from '@/ui/theme/tokens';
 
-/** The hatches of lanes and limits, once for all that is drawn beside them: heat leans right, cold leans left, neither is bare. */
-export const LaneHatches = () => (
+/** The hatches of heat and cold, once for all that is drawn with them on a screen: heat leans right, cold leans left, neither is bare. */
+export const HeatHatches = () => (
   <svg width="0" height="0" aria-hidden style={{ position: 'absolute' }}>
     <defs>
       {(
@@ -13,7 +13,7 @@ export const LaneHatches = () => (
       ).map(([fill, turn, ground, line]) => (
         <pattern
           key={fill}
-          id={`lane-${fill}`}
+          id={`hatch-${fill}`}
           width="9"
           height="9"
           patternUnits="userSpaceOnUse"
