@@ -1,4 +1,5 @@
-import { actionsFor, findDueCaution, type Actions } from '@/bench/heatRun/runActions';
+import type { Actions } from '@/bench/heatRun/runAct';
+import { actionsFor, findDueCaution } from '@/bench/heatRun/runActions';
 import { viewHeatRun } from '@/core/job/heatRun';
 import { missingInHeat } from '@/core/job/withinReach';
 import type { EventBody, JobEvent } from '@/core/record/entries';
@@ -69,6 +70,8 @@ export class RunBench {
         this.add(happened);
         return happened.id;
       },
+      takeDrafts: (drafts) =>
+        this.add(...drafts.map(({ kind, body, seatId }) => event(kind, body, { seatId: seatId! }, this.atS))),
       isEyeEnough: this.isEyeEnough,
       isNextHere: this.isNextHere,
       goTo: (step) => this.wentTo.push(step),

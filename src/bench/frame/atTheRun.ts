@@ -7,4 +7,5 @@ export const AT_THE_RUN: readonly MoveCode[] = [
   'drop_now',
   'say_home_or_stuck',
   'reheat',
+  'free_it',
 ];

@@ -3,11 +3,9 @@ import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import { Link } from '@/ui/parts/Link';
 import { useMemo, useState } from 'react';
-import { partsOfHeat, viewCastingRun } from '@/core/board/castingRun';
 import type { HeatRunView } from '@/core/job/heatRun';
 import { isColdPush, isPushed } from '@/core/job/pushNow';
 import { asProposed } from '@/core/job/seatJudgement';
-import { missingInHeat } from '@/core/job/withinReach';
 import { notesAt } from '@/core/job/specialNotes';
 import type { SeatView } from '@/core/job/seatView';
 import type { Units } from '@/core/quantity/format';
@@ -27,6 +25,7 @@ import { useWalkHere } from './useWalkHere';
 import { Quiet } from '@/ui/parts/text';
 import { Column } from '@/ui/parts/layout';
 import { PageTitle } from '@/ui/parts/PageTitle';
+import { useRunNow, useShownPart } from './useHeatRun';
 import { RunFoot, RunHead } from './RunEdges';
 import { Figures } from './RunFigures';
 import { RunStatus } from './RunStatus';
@@ -39,10 +38,6 @@ const PushFigures = later(() => import('./PushFigures'), 'PushFigures');
 
 const HeatOrder = later(() => import('./HeatOrder'), 'HeatOrder');
 
-/** The order of what still goes in is looked at anew so often, and with every act. */
-const ORDER_EVERY_MS = 2000;
-
-const loadTurns = () => import('@/core/board/heatTurns');
 const loadChart = () => import('./ClearanceChart');
 
 /** Full screen, for two metres: the sign, the clearance, the seconds, one black button. */
@@ -60,57 +55,6 @@ export function HeatRunScreen({ seatId }: { seatId: SeatId }) {
       This job has no such seat. <Link href={`/jobs/${record.id}`}>Open the job at its next move</Link>
     </Box>
   );
-}
-
-/**
- * The part that is run: the one that was tapped, as long as it is not home, else as `shownInHeat` has it. It follows from what is on record
- * alone, so that every screen shows the same; taken back, the one before stands here again.
- */
-function useShownPart(view: SeatView | null, picked: SeatId | null) {
-  const { job, drawnMs } = useJob();
-  const nowMs = useNow(drawnMs, ORDER_EVERY_MS);
-  const parts = useMemo(() => (view ? partsOfHeat(view, job) : []), [view, job]);
-  const isOneOfSeveral = parts.length > (view?.history.homeMs === null ? 1 : 0);
-  const turns = useLoaded(loadTurns, isOneOfSeveral ? 'now' : 'spare');
-  return useMemo(() => {
-    if (!view || !turns) return view && { view, parts, order: null };
-    const asked = parts.find(({ seat }) => seat.id === picked);
-    const shown = turns.shownInHeat(asked ?? view, parts, job, { nowMs, isAsked: asked !== undefined });
-    return { view: shown, parts, order: turns.orderAt(parts, job, nowMs) };
-  }, [view, parts, turns, picked, job, nowMs]);
-}
-
-/** The run at this half second, by what the probe shows where it is fresh. */
-function useRun(
-  view: SeatView,
-  parts: readonly SeatView[],
-  probe: ReturnType<typeof useProbe>,
-  nowMs: number,
-) {
-  const { record, job } = useJob();
-  const missing = missingInHeat(parts, job.seats);
-  const isLaidOut = missing.length === 0;
-  const { heat } = view;
-  const half = Math.floor(nowMs / 500);
-  const run = useMemo(() => {
-    // The clock here goes by half seconds; what the probe shows may be newer, and counts.
-    const ticked = half * 500;
-    const isFresh = probe.liveC !== null && ticked - probe.liveAtMs < probe.freshMs;
-    const at = isFresh ? Math.max(ticked, probe.liveAtMs) : ticked;
-    const sinceMs = heat.phase === 'cold' ? at : heat.sinceMs;
-    const stored = view.probe.filter(({ atMs }) => atMs >= sinceMs);
-    return viewCastingRun(
-      {
-        view,
-        probe: isFresh ? [...stored, { atMs: probe.liveAtMs, celsius: probe.liveC! }] : stored,
-        roomC: record.roomC,
-        nowMs: at,
-        isLaidOut,
-      },
-      parts,
-    );
-  }, [half, view, parts, record.roomC, heat, probe.liveC, probe.liveAtMs, probe.freshMs, isLaidOut]);
-  return { run, missing };
 }
 
 /** What the kind of job says of this moment: the nip of a spacer, the washer as gauge. */
@@ -159,7 +103,7 @@ function Run({ view, parts, order, onPick }: RunProps) {
   const chart = useLoaded(loadChart);
   const { seat, casting, heat } = view;
   const { next, ...walk } = useWalkHere(view);
-  const { run, missing } = useRun(view, parts, probe, nowMs);
+  const { run, missing } = useRunNow(view, parts, probe, nowMs);
   useCalls(run, nowMs);
   useWakeLock(heat.phase !== 'cold');
   useStepKeys(record.id);
@@ -177,6 +121,7 @@ function Run({ view, parts, order, onPick }: RunProps) {
         link={link}
         keptIds={keptIds}
         sinceDoor={isCold ? '' : sayDoor(view, nowMs)}
+        view={view}
       />
       <Box
         component="main"

@@ -7,6 +7,11 @@ import { STRETCH, TYPE } from '@/ui/theme/tokens';
 
 /** How it is held and let go of, or pushed. */
 function holdWords(view: SeatView): string {
+  const { stuck } = view.history;
+  if (stuck)
+    return stuck.outMs === null
+      ? 'no hammer: it scores the bore and spoils the race'
+      : 'with a lamp and a nail';
   if (isPushed(view))
     return view.seat.spec.kind === 'seal_in_bore'
       ? 'spring toward what it holds back; square, on its rim'

@@ -3,12 +3,10 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { checkReading } from '@/core/job/checkReading';
-import { sizesOfSeat } from '@/core/job/checkSize';
 import type { HeatRunView } from '@/core/job/heatRun';
 import type { ReachNeed } from '@/core/job/withinReach';
 import { isPushed } from '@/core/job/pushNow';
-import { slotOf } from '@/core/record/slots';
+import { isHanging } from '@/core/job/rescue';
 import type { HeatPlace } from '@/core/record/events/heat';
 import { freezersOf, offsetOf, ovenDialC, ovensFor } from '@/core/tools/heatPlaces';
 import type { SeatView } from '@/core/job/seatView';
@@ -19,9 +17,9 @@ import { ifOpen, later } from '@/bench/record/later';
 import { Row } from '@/ui/parts/layout';
 import { HOME_HOW_WORDS } from '@/ui/words/hotWork';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
-import { sayIssue } from '@/ui/words/issues';
 import { CAUTIONS } from '@/ui/words/verdicts';
-import { actionsFor, findDueCaution, type Action } from './runActions';
+import type { Action } from './runAct';
+import { actionsFor, findDueCaution } from './runActions';
 import { NextUp } from './NextUp';
 import type { PlaceProps } from './RunAdvice';
 import { useRunKeys } from './useRunKeys';
@@ -30,7 +28,7 @@ const loadAdvice = () => import('./RunAdvice');
 const BeforeTheDoor = later(loadAdvice, 'BeforeTheDoor');
 const OvenDial = later(loadAdvice, 'OvenDial');
 const PlaceChoice = later(loadAdvice, 'PlaceChoice');
-const KeyPad = later(() => import('@/ui/fields/KeyPad'), 'KeyPad', ifOpen);
+const StuckPad = later(() => import('./StuckPad'), 'StuckPad', ifOpen);
 
 const FOOTER = {
   display: 'flex',
@@ -107,12 +105,15 @@ export function RunControls({
   isEyeEnough: boolean;
   isNextHere: boolean;
 }) {
-  const { record, job, person } = useJob();
+  const { record, job, person, takeOffer } = useJob();
   const addEvent = useActsAsProposed(view);
   const router = useRouter();
   const { seat } = view;
   const [isAskingDepth, setAskingDepth] = useState(false);
-  const [ovenC, setOvenC] = useState(ovenDialC(wantedOf(parts) ?? 80));
+  const wantedC = (isHanging(view) ? run.freeC : wantedOf(parts)) ?? null;
+  const [setC, setOvenC] = useState(ovenDialC(wantedC ?? 80));
+  // What hangs in its bore may want more than was set for it to drop.
+  const ovenC = isHanging(view) && wantedC !== null ? Math.max(setC, ovenDialC(wantedC)) : setC;
   const read = Object.values(record.state.seats).flatMap((each) => each.history.cautions);
   const nextPath = jobPath(record.id, person?.walk ?? 'full');
   const caution = findDueCaution(view, read);
@@ -129,6 +130,7 @@ export function RunControls({
     caution,
     missing,
     addEvent,
+    takeDrafts: takeOffer,
     isEyeEnough,
     isNextHere,
     goTo: (step) => router.push(step === 'next' ? nextPath : `/jobs/${record.id}/${seat.id}/${step}`),
@@ -150,6 +152,7 @@ export function RunControls({
             missing={missing}
             units={units}
             mainWords={main?.words ?? ''}
+            wantedC={wantedC}
             ovenC={ovenC}
             onOven={setOvenC}
             oven={{ ...oven, onPick: setOven }}
@@ -171,6 +174,8 @@ type AskedProps = {
   units: Units;
   /** What the big button does now. */
   mainWords: string;
+  /** What the parts want in the casting, °C; null: none of them wants heat. */
+  wantedC: number | null;
   ovenC: number;
   onOven: (celsius: number) => void;
   oven: Omit<PlaceProps, 'label'>;
@@ -178,16 +183,28 @@ type AskedProps = {
 };
 
 /** What is asked beside the big button: which oven and how hot, which freezer, what is within reach, how it came home. */
-function Asked({ view, parts, missing, units, mainWords, ovenC, onOven, oven, freezer }: AskedProps) {
+function Asked({
+  view,
+  parts,
+  missing,
+  units,
+  mainWords,
+  wantedC,
+  ovenC,
+  onOven,
+  oven,
+  freezer,
+}: AskedProps) {
   const { job } = useJob();
   const { heat, history } = view;
   const isInHand = history.letGoMs !== null && history.homeMs === null && history.stuck === null;
-  if (heat.phase === 'cold' && history.wayIn?.heatedBy !== 'gun' && mainWords.startsWith('Casting into'))
+  const isToBeSet = heat.phase === 'cold' || isHanging(view);
+  if (isToBeSet && history.wayIn?.heatedBy !== 'gun' && mainWords.startsWith('Casting into'))
     return (
       <>
         <OvenDial
           view={view}
-          wantedC={wantedOf(parts) ?? ovenC}
+          wantedC={wantedC ?? ovenC}
           ovenC={ovenC}
           offsetK={offsetOf(job.tools, oven.chosen)}
           units={units}
@@ -198,6 +215,7 @@ function Asked({ view, parts, missing, units, mainWords, ovenC, onOven, oven, fr
     );
   if (freezer.places.length > 1 && mainWords.endsWith('into the freezer'))
     return <PlaceChoice label="Which freezer" {...freezer} />;
+  if (history.stuck) return <NextUp view={view} />;
   const isOut = heat.phase === 'out' && missing.length > 0;
   if (history.letGoMs === null && (heat.phase === 'in_heat' || isOut))
     return <BeforeTheDoor view={view} parts={parts} missing={missing} />;
@@ -266,29 +284,3 @@ const SecondButton = ({ action, onAct }: ButtonProps) => (
     </Box>
   </Button>
 );
-
-type StuckProps = { view: SeatView; units: Units; isOpen: boolean; onClose: () => void };
-
-function StuckPad({ view: { seat }, units, isOpen, onClose }: StuckProps) {
-  const { addEvent } = useJob();
-  const take = (typed: string) => {
-    const checked = checkReading({
-      slot: slotOf('depth', { pass: 1 }),
-      typed,
-      sizes: sizesOfSeat(seat, null),
-      units,
-    });
-    if (!checked.ok) return sayIssue(checked.issues[0]!, units);
-    addEvent('stuck', { depthMm: checked.value }, { seatId: seat.id });
-    return null;
-  };
-  return (
-    <KeyPad
-      isOpen={isOpen}
-      title="How deep did it stop, from the face?"
-      quantity="length"
-      onClose={onClose}
-      onEnter={take}
-    />
-  );
-}

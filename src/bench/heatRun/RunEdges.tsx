@@ -4,19 +4,21 @@ import Button from '@mui/material/Button';
 import CloseOutlined from '@mui/icons-material/CloseOutlined';
 import IconButton from '@mui/material/IconButton';
 import { Link } from '@/ui/parts/Link';
+import { useState } from 'react';
 import type { CastingHeat } from '@/core/job/castingHeat';
 import type { HeatRunView } from '@/core/job/heatRun';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import type { ProjectedJob } from '@/core/project/project';
 import type { Casting, Seat } from '@/core/record/job';
-import { later } from '@/bench/record/later';
+import { ifOpen, later } from '@/bench/record/later';
 import type { LinkState } from '@/bench/record/liveStream';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { Quiet } from '@/ui/parts/text';
 import type { useProbe } from './useProbe';
 
 const TypedTemperature = later(() => import('./TypedTemperature'), 'TypedTemperature');
+const HeatLog = later(() => import('./HeatLog'), 'HeatLog', ifOpen);
 const OtherHeat = later(() => import('@/bench/frame/HeatBar'), 'OtherHeat');
 
 const ONE_LINE = { overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' } as const;
@@ -30,10 +32,22 @@ type RunHeadProps = {
   link: LinkState;
   keptIds: ReadonlySet<string>;
   sinceDoor: string;
+  view: SeatView;
 };
 
 /** Whose run it is, what else is hot, and how long it has been out. */
-export function RunHead({ seat, record, casting, units, nowMs, link, keptIds, sinceDoor }: RunHeadProps) {
+export function RunHead({
+  seat,
+  record,
+  casting,
+  units,
+  nowMs,
+  link,
+  keptIds,
+  sinceDoor,
+  view,
+}: RunHeadProps) {
+  const [isLogOpen, setLogOpen] = useState(false);
   return (
     <Box
       component="header"
@@ -70,12 +84,35 @@ export function RunHead({ seat, record, casting, units, nowMs, link, keptIds, si
             ? `${keptIds.size} kept here`
             : ''}
       </Box>
-      <Box
-        sx={{ fontSize: { xs: TYPE.text, md: TYPE.title }, whiteSpace: 'nowrap' }}
-        suppressHydrationWarning
+      {sinceDoor && (
+        <Button
+          variant="text"
+          aria-label={`${sinceDoor}. What happened, and when`}
+          onClick={() => setLogOpen(true)}
+          data-testid="since-door"
+          sx={{
+            fontSize: { xs: TYPE.text, md: TYPE.title },
+            whiteSpace: 'nowrap',
+            fontWeight: 500,
+            textDecoration: 'underline',
+            textUnderlineOffset: 6,
+            textDecorationThickness: 1,
+          }}
+          suppressHydrationWarning
+        >
+          {sinceDoor}
+        </Button>
+      )}
+      <Button
+        variant="text"
+        component={Link}
+        href={`/jobs/${record.id}/${seat.id}/watch`}
+        target="_blank"
+        sx={{ display: { xs: 'none', lg: 'inline-flex' }, fontSize: TYPE.lead }}
       >
-        {sinceDoor}
-      </Box>
+        Second screen
+      </Button>
+      <HeatLog view={view} isOpen={isLogOpen} onClose={() => setLogOpen(false)} />
       <IconButton component={Link} href={`/jobs/${record.id}/${seat.id}/way-in`} aria-label="Back to the job">
         <CloseOutlined />
       </IconButton>

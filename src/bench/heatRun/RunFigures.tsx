@@ -2,6 +2,7 @@
 import Box from '@mui/material/Box';
 import type { HeatRunView } from '@/core/job/heatRun';
 import { isPushed } from '@/core/job/pushNow';
+import { isHanging } from '@/core/job/rescue';
 import type { SeatView } from '@/core/job/seatView';
 import { isHeated } from '@/core/heat/waySorts';
 import { asText, showClock, showFit, showForce, showTemperature, type Units } from '@/core/quantity/format';
@@ -10,12 +11,23 @@ import { Quiet } from '@/ui/parts/text';
 
 type Count = { figure: string; unit: string; note: string };
 
+/** Of a part that hangs in its bore: when, or at least how hot, both are free. */
+function countOfRescue({ hotInS, freeC }: HeatRunView, units: Units): Count {
+  if (hotInS !== null && hotInS > 0)
+    return { figure: showClock(hotInS), unit: 'to go', note: 'until both are free' };
+  return freeC === null
+    ? { figure: '–', unit: '', note: 'no heat frees it' }
+    : { ...showTemperature(freeC, units), note: 'frees both, together' };
+}
+
 /**
  * The second figure: what is planned while cold, time to go while heating, sure seconds once it is out. Null: this heat never gets
  * there.
  */
-function countOf(run: HeatRunView, { heat, history }: SeatView, units: Units): Count | null {
+function countOf(run: HeatRunView, view: SeatView, units: Units): Count | null {
+  const { heat, history } = view;
   const way = history.wayIn;
+  if (isHanging(view)) return countOfRescue(run, units);
   if (heat.phase === 'in_heat' && heat.source === 'gun')
     return {
       ...showTemperature(way?.housingC ?? heat.sourceC, units),
@@ -24,7 +36,11 @@ function countOf(run: HeatRunView, { heat, history }: SeatView, units: Units): C
   if (heat.phase === 'in_heat')
     return run.hotInS === null
       ? null
-      : { figure: showClock(run.hotInS), unit: 'to go', note: 'until it is hot enough to work in' };
+      : {
+          figure: showClock(run.hotInS),
+          unit: 'to go',
+          note: 'until it is hot enough to work in',
+        };
   // Nothing can be said of seconds: what is wanted stands there.
   const isUnknown = run.now === null || heat.phase === 'cold';
   if (isUnknown && way && isHeated(way.way))

@@ -123,7 +123,11 @@ describe('the buttons of the heat run', () => {
     const [, cocked] = bench.actions();
     expect(cocked!.words).toBe('It cocked');
     cocked!.does();
-    expect([5, 5].map((afterS) => bench.press(afterS))).toEqual(['Out again: draw it in', 'It is home']);
+    expect([5, 5, 5].map((afterS) => bench.press(afterS))).toEqual([
+      'It is out again',
+      'The bore is clean',
+      'It is home',
+    ]);
     const chosen = bench.record.entries.events.findLast(({ kind }) => kind === 'way_in_chosen')!;
     expect(chosen.body).toMatchObject({ way: 'draw_in' });
   });
@@ -220,6 +224,7 @@ describe('the buttons of the heat run', () => {
       isEyeEnough: false,
       isNextHere: true,
       addEvent: () => null,
+      takeDrafts: () => undefined,
       goTo: () => undefined,
       askDepth: () => undefined,
     };
@@ -254,5 +259,30 @@ describe('the buttons of the heat run', () => {
     expect(bench.wentTo).toEqual(['depth']);
     bench.add(event('stuck', { depthMm: 6.5 }, { seatId: bench.view.seat.id }, bench.atS));
     expect(bench.actions()[1]?.words).toBe('At 6.5\u00a0mm');
+    // One button, or pedal, all the way: warmed together, out, looked at, and again.
+    expect([30, 3600, 20].map((afterS) => bench.press(afterS))).toEqual([
+      'Casting into the heat',
+      'It is out again',
+      'The bore is clean',
+    ]);
+    expect(bench.view.history).toMatchObject({ stuck: null, letGoMs: null, findings: [] });
+    expect(bench.press(600)).toBe('It is out');
+  });
+
+  it('a scored bore stays with its seat; free again, it may also go home', () => {
+    const bench = new RunBench();
+    bench.choose('heat', { ringC: 20 });
+    for (const afterS of [0, 5, 2400, 10]) bench.press(afterS);
+    bench.actions()[1]!.does();
+    bench.press(30);
+    bench.atS += 3600;
+    const [out, home] = bench.actions();
+    expect([out?.words, home?.words]).toEqual(['It is out again', 'It went home']);
+    home!.does();
+    expect(bench.view.history).toMatchObject({ stuck: null, homeHow: 'with_taps' });
+    bench.add(event('stuck', { depthMm: null }, { seatId: bench.view.seat.id }, bench.atS));
+    bench.press(5);
+    bench.actions()[1]!.does();
+    expect(bench.view.history).toMatchObject({ stuck: null, findings: ['scored_bed'] });
   });
 });

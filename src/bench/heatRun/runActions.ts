@@ -1,51 +1,13 @@
-import type { HeatPlace } from '@/core/record/events/heat';
 import { FREEZER_C } from '@/core/heat/soak';
 import { isChilled, isHeated } from '@/core/heat/waySorts';
-import type { HeatRunView } from '@/core/job/heatRun';
 import { isColdPush, isPushed } from '@/core/job/pushNow';
-import { FORMULA_VERSION } from '@/core/job/seatFit';
 import type { SeatView } from '@/core/job/seatView';
-import type { ReachNeed } from '@/core/job/withinReach';
-import { asText, showSize, showTemperature, type Units } from '@/core/quantity/format';
-import type { useJob } from '@/bench/record/JobProvider';
 import { asHeadline } from '@/ui/words/sentence';
 import type { HomeHow, Way } from '@/core/record/vocabulary';
 import type { CautionCode } from '@/ui/words/verdicts';
 import { sayNeed } from '@/ui/words/hotWork';
-
-/** One act at the heat run: its words, what it stands for, and whether key G means it. */
-export type Action = {
-  words: string;
-  note: string;
-  does: () => void;
-  isBlocked?: boolean;
-  /** Only “it grabbed” listens to G, as the list of keys says. */
-  isOnG?: boolean;
-};
-/** The black button, and one beside it. */
-export type Actions = [main: Action | null, second: Action | null];
-
-export type ActionInput = {
-  view: SeatView;
-  /** All that go into this casting at one heat, this one among them. */
-  parts: readonly SeatView[];
-  run: HeatRunView;
-  ovenC: number;
-  /** Where it goes in; null where the shop has none on its wall. */
-  oven: HeatPlace | null;
-  freezer: HeatPlace | null;
-  units: Units;
-  caution: CautionCode | null;
-  /** What is still to be laid out before the door opens. */
-  missing: readonly ReachNeed[];
-  addEvent: ReturnType<typeof useJob>['addEvent'];
-  /** This walk asks for no readings here: a push that ended well is square by the eye. */
-  isEyeEnough: boolean;
-  /** The job goes on at this seat; else something else comes first: a needle that wants the same warmth. */
-  isNextHere: boolean;
-  goTo: (step: 'square' | 'way-in' | 'next') => void;
-  askDepth: () => void;
-};
+import { rescueActions } from './rescueActions';
+import { heatUp, isByAir, type Action, type ActionInput, type Actions } from './runAct';
 
 /** Cautions are read once per job, where the step can hurt. */
 export function findDueCaution(
@@ -61,45 +23,11 @@ export function findDueCaution(
   return read.includes('hot_metal') ? null : 'hot_metal';
 }
 
-const isByAir = ({ history }: SeatView) => history.wayIn?.heatedBy === 'gun';
-
-const heatUp = ({ view, ovenC, oven, addEvent }: ActionInput, castingC: number, dialC = ovenC) =>
-  addEvent(
-    'casting_into_heat',
-    {
-      ...(isByAir(view)
-        ? { source: 'gun', sourceC: view.history.wayIn!.housingC, place: null }
-        : { source: 'oven', sourceC: dialC, place: oven }),
-      castingC: Math.round(castingC),
-    },
-    { castingId: view.casting.id },
-  );
-
 const letGo = ({ view, addEvent }: ActionInput): Action => ({
   words: 'Let go',
   note: 'space bar or pedal, as it falls',
   does: () => addEvent('let_go', {}, { seatId: view.seat.id }),
 });
-
-const stuckWords = (depthMm: number | null, units: Units) =>
-  depthMm === null ? 'Stuck at?' : `At ${asText(showSize(depthMm, units, 1))}`;
-
-function stuckActions(input: ActionInput, depthMm: number | null): Actions {
-  return [
-    {
-      words: 'Casting into the heat',
-      note: isByAir(input.view)
-        ? 'hot air again; the bearing backed out first'
-        : `again, at ${asText(showTemperature(input.ovenC, input.units))}; the bearing backed out first`,
-      does: () => heatUp(input, input.run.now?.housingC ?? 20),
-    },
-    {
-      words: stuckWords(depthMm, input.units),
-      note: 'how deep it stopped',
-      does: input.askDepth,
-    },
-  ];
-}
 
 const outcomeActions = ({ view, addEvent }: ActionInput): Actions => [
   {
@@ -210,27 +138,6 @@ function pushActions(input: ActionInput): Actions {
   ];
 }
 
-const ROOM_C = 20;
-
-/** Cocked and cold: out again, look at the bore, start square, and draw it in. */
-const cockedActions = ({ view, askDepth, addEvent, units }: ActionInput, depthMm: number | null): Actions => [
-  {
-    words: 'Out again: draw it in',
-    note: 'the bore looked at, started square',
-    does: () =>
-      addEvent(
-        'way_in_chosen',
-        { way: 'draw_in', housingC: ROOM_C, ringC: ROOM_C, formulaVersion: FORMULA_VERSION },
-        { seatId: view.seat.id },
-      ),
-  },
-  {
-    words: stuckWords(depthMm, units),
-    note: 'how deep it stopped',
-    does: askDepth,
-  },
-];
-
 const isToBeCold = ({ history: { wayIn, freezer, homeMs } }: SeatView) =>
   wayIn !== null && isChilled(wayIn.way) && !freezer && homeMs === null;
 
@@ -282,10 +189,7 @@ export function actionsFor(input: ActionInput): Actions {
       { words: 'Choose the way in', note: 'nothing is planned for this seat', does: () => goTo('way-in') },
       null,
     ];
-  if (history.stuck)
-    return isPushed(view)
-      ? cockedActions(input, history.stuck.depthMm)
-      : stuckActions(input, history.stuck.depthMm);
+  if (history.stuck) return rescueActions(input, history.stuck);
   if (caution)
     return [
       {

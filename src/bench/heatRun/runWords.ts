@@ -21,6 +21,8 @@ export function signWords({ history }: SeatView, { call, reason }: HeatRunView):
   if (reason === 'never_hot_enough') return { words: ['TOO', 'COOL'] };
   if (reason === 'cooled_blows_too_hard' || reason === 'cooled_draw_too_hard')
     return { words: ['TOO', 'COOL'] };
+  if (reason === 'free_again') return { words: ['FREE'] };
+  if (reason === 'look_at_the_bore') return { words: ['LOOK'] };
   return reason === 'cocked_back_out' ? { words: ['COCKED'] } : {};
 }
 

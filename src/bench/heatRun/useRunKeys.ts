@@ -1,7 +1,7 @@
 'use client';
 import { useEffect, useRef, useState } from 'react';
 import { areSingleKeysOn } from '@/bench/frame/singleKeys';
-import type { Action, Actions } from './runActions';
+import type { Action, Actions } from './runAct';
 import { ACT_PAUSE_MS, RunKeys } from './runKeys';
 
 /**

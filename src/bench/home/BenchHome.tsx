@@ -46,7 +46,7 @@ type Props = {
 };
 
 /** Hot metal and cold parts first, then what can be done now, then what waits, then what is done. */
-const URGENT = ['say_home_or_stuck', 'drop_now', 'take_out_and_drop', 'reheat'] as const;
+const URGENT = ['say_home_or_stuck', 'drop_now', 'take_out_and_drop', 'reheat', 'free_it'] as const;
 
 function rankOf(job: BenchJob, walk: WalkStyle): number {
   const i = URGENT.indexOf(job.moves[walk].code as (typeof URGENT)[number]);

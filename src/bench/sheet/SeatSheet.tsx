@@ -3,7 +3,7 @@ import type { SeatId, EntryId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState, type ReactNode } from 'react';
-import { currentReadings, timedEvents } from '@/core/project/ledger';
+import { CLOCKED, currentReadings, timedEvents } from '@/core/project/ledger';
 import type { SeatView } from '@/core/job/seatView';
 import type { Entries, JobEvent } from '@/core/record/entries';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
@@ -31,16 +31,6 @@ type Line = {
   isKept: boolean;
   canRetime: boolean;
 };
-
-/** Events whose moment the heat run counts from. */
-const TIMED: readonly JobEvent['kind'][] = [
-  'part_into_freezer',
-  'casting_into_heat',
-  'casting_out',
-  'let_go',
-  'home',
-  'stuck',
-];
 
 /** What happened; of what corrects something, also what that was. */
 function whatOf(event: JobEvent, { readings, events }: Entries, units: Units): string {
@@ -84,7 +74,7 @@ function linesOf(
       note: '',
       isStruck: event.isWithdrawn,
       isKept: keptIds.has(event.id),
-      canRetime: TIMED.includes(event.kind) && !event.isWithdrawn,
+      canRetime: CLOCKED.includes(event.kind) && !event.isWithdrawn,
     }));
   return [...readings, ...events].sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
 }

@@ -230,16 +230,6 @@ describe('the heat run', () => {
       'grabbed',
     );
   });
-  it('a new heat is a new try', () => {
-    const stuck = event('stuck', { depthMm: null }, { seatId: seat.id }, 1225);
-    const again = event(
-      'casting_into_heat',
-      { source: 'oven', sourceC: 95, castingC: 60, place: null },
-      { castingId: casting.id },
-      1300,
-    );
-    expect(run([out, letGo, stuck, again], 1301).call).toBe('wait');
-  });
   it('home said by mistake is taken back: the question stands again', () => {
     const home = event('home', {}, { seatId: seat.id }, 1225);
     const undo = event('event_withdrawn', { eventId: home.id }, { seatId: seat.id }, 1230);

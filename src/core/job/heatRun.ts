@@ -2,11 +2,20 @@ import { bearingBody } from '@/core/catalogue/bearings/inside';
 import { clearanceAt, freeTemperature, leastClearanceMm } from '@/core/heat/expansion';
 import { gripAfterLettingGoS } from '@/core/heat/grip';
 import { boreTemperature, predictDrop, type DropMoment, type DropProblem } from '@/core/heat/predictDrop';
+import { isHeated } from '@/core/heat/waySorts';
 import { bandOf } from '@/core/quantity/measured';
 import type { HeatSource } from '@/core/record/vocabulary';
-import { bodies, dropProblem, ringTemperatures, startOfPrediction, type RunInput } from './heatRunStart';
+import {
+  bodies,
+  dropProblem,
+  ringTemperatures,
+  startOfPrediction,
+  type RunInput,
+  type Start,
+} from './heatRunStart';
 import { isColdPush, isPushed, pushNow, type PushNow } from './pushNow';
 import { isReady, readyInS } from './readyIn';
+import { freeInS, isHanging, rescueHeatC, together } from './rescue';
 import type { SeatView } from './seatView';
 
 /** What the big sign says. Each has its own word and its own shape. */
@@ -38,6 +47,10 @@ export type HeatReason =
   | 'draw_while_warm'
   | 'cocked_back_out'
   | 'it_grabbed'
+  | 'both_warming'
+  | 'free_again'
+  | 'heat_frees_not'
+  | 'look_at_the_bore'
   | 'it_is_home'
   | 'it_is_home_cold';
 
@@ -60,9 +73,12 @@ export type HeatRunView = {
    * pushed.
    */
   gripsAfterS: number | null;
-  /** Together free above this; null: never, or it is pushed. */
+  /** Together free above this; null: never, or it is pushed. Of a part that hangs in its bore: to what both are warmed to be surely free. */
   freeC: number | null;
-  /** Seconds until the casting, still in its oven, is hot enough to be taken out; null: never at this dial, or not in an oven. */
+  /**
+   * Seconds until the casting, still in its oven, is hot enough to be taken out, or for a part that hangs in it to come free; null: never at
+   * this dial, or not in an oven.
+   */
   hotInS: number | null;
   /** Clearance over time from the door (t = 0) or, in the heat, from now; with what the probe said. */
   curve: {
@@ -134,6 +150,7 @@ export function viewHeatRun(input: RunInput): HeatRunView {
   const doorMs = view.heat.phase === 'out' ? view.heat.outMs : nowMs;
   const started = startOfPrediction(input, doorMs);
   const problem = started && dropProblem(input, started, doorMs);
+  if (view.history.stuck) return viewStuck(input, started, problem);
   if (!problem || !started) return emptyRun(view);
   const offsetS = (started.atMs - doorMs) / 1000;
   const nowS = (nowMs - doorMs) / 1000;
@@ -206,12 +223,41 @@ function judgeWarmPush({ heat, history }: SeatView, push: PushNow | null, readin
   return judgeHeating(heat.source, readiness, isLight, isColdYet ? tight : 'not_cold_yet');
 }
 
+/** Of a part that hangs half way, or is out of its bore again: what frees it, and whether it is free. */
+function judgeStuck(view: SeatView, now: DropMoment | null, neededC: number | null): Call {
+  const { heat } = view;
+  if (!isHanging(view)) return { call: 'wait', reason: 'look_at_the_bore' };
+  const { wayIn } = view.history;
+  const wasHot = wayIn !== null && !isPushed(view) && isHeated(wayIn.way);
+  if (!wasHot) return { call: 'grabbed', reason: 'cocked_back_out' };
+  if (heat.phase !== 'in_heat')
+    return { call: 'grabbed', reason: neededC === null ? 'heat_frees_not' : 'it_grabbed' };
+  if (now === null) return { call: 'grabbed', reason: 'probe_the_boss' };
+  return neededC !== null && now.housingC >= neededC
+    ? { call: 'let_go', reason: 'free_again' }
+    : { call: 'grabbed', reason: neededC === null ? 'heat_frees_not' : 'both_warming' };
+}
+
+/** The run of a part that hangs half way: it is as hot as its casting. */
+function viewStuck(input: RunInput, started: Start | null, problem: DropProblem | null): HeatRunView {
+  const { view } = input;
+  const now = started && problem ? together(problem, started) : null;
+  const neededC = rescueHeatC(view, problem);
+  return {
+    ...emptyRun(view),
+    ...judgeStuck(view, now, neededC),
+    now: isHanging(view) ? now : null,
+    marginMm: 0,
+    freeC: neededC,
+    hotInS: started && neededC !== null ? freeInS(input, started, neededC) : null,
+  };
+}
+
 function judge(view: SeatView, { now, marginMm, push, readiness, wasSure }: Now): Call {
   const { heat, history } = view;
   if (history.homeMs !== null)
     return { call: 'home', reason: isColdPush(view) ? 'it_is_home_cold' : 'it_is_home' };
   if (!history.wayIn && heat.phase === 'cold') return { call: 'wait', reason: 'nothing_planned' };
-  if (history.stuck) return { call: 'grabbed', reason: isPushed(view) ? 'cocked_back_out' : 'it_grabbed' };
   if (history.letGoMs !== null) return { call: 'let_go', reason: 'was_it_home' };
   if (isColdPush(view)) return { call: 'push', reason: 'square_before_force' };
   // Nothing but a probe on the boss tells how hot the air made it.

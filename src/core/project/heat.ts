@@ -61,7 +61,8 @@ export type DropState = {
   homeMs: number | null;
   /** Null: not home, or nobody said how. */
   homeHow: HomeHow | null;
-  stuck: { atMs: number; depthMm: number | null } | null;
+  /** Hangs half way in its bore, or is out of it again (`outMs`) and its bore not looked at yet. */
+  stuck: { atMs: number; depthMm: number | null; outMs: number | null } | null;
 };
 
 export const freshDrop: DropState = {
@@ -76,18 +77,22 @@ export const dropReducers: Reducers<DropState> = {
   part_into_freezer: (_state, { freezerC, place }, { atMs, personId }) => ({
     freezer: { sinceMs: atMs, freezerC, personId, place },
   }),
-  // A new heat of its casting is a new try: what grabbed or was let go before is history.
-  casting_into_heat: ({ homeMs, letGoMs, stuck }) =>
-    homeMs === null ? { letGoMs: null, stuck: null } : { letGoMs, stuck },
+  // A new heat of its casting is a new try: what was let go before is history. What hangs in its bore is warmed with it.
+  casting_into_heat: ({ homeMs, letGoMs }) => ({ letGoMs: homeMs === null ? null : letGoMs }),
   // So is another way.
   way_in_chosen: ({ homeMs, letGoMs, stuck }) =>
     homeMs === null ? { letGoMs: null, stuck: null } : { letGoMs, stuck },
   let_go: (_state, _body, { atMs }) => ({ letGoMs: atMs, stuck: null }),
   home: (_state, { how = null }, { atMs }) => ({ homeMs: atMs, homeHow: how, stuck: null, freezer: null }),
-  stuck: (_state, { depthMm }, { atMs }) => ({
-    stuck: { atMs, depthMm },
+  stuck: ({ stuck }, { depthMm }, { atMs }) => ({
+    stuck: { atMs, depthMm, outMs: stuck?.outMs ?? null },
     homeMs: null,
     homeHow: null,
     freezer: null,
   }),
+  // Its bore looked at, it is a new try.
+  rescue_noted: ({ stuck, letGoMs }, { step }, { atMs }) =>
+    step === 'backed_out'
+      ? { stuck: stuck && { ...stuck, outMs: atMs }, letGoMs }
+      : { stuck: null, letGoMs: null },
 };

@@ -1,5 +1,5 @@
 import type { CastingId, SeatId, EntryId } from '@/core/record/ids';
-import type { Entries, JobEvent } from '@/core/record/entries';
+import type { Entries, EventKind, JobEvent } from '@/core/record/entries';
 import { readSlot } from '@/core/record/slots';
 import type { CurrentReading } from './readings';
 
@@ -11,6 +11,16 @@ const byTime =
     Date.parse(time(a)) - Date.parse(time(b));
 
 export type TimedEvent = JobEvent & { isWithdrawn: boolean };
+
+/** Events whose moment the clocks of a heat count from: each can be put to the time at which it really was. */
+export const CLOCKED: readonly EventKind[] = [
+  'part_into_freezer',
+  'casting_into_heat',
+  'casting_out',
+  'let_go',
+  'home',
+  'stuck',
+];
 
 /**
  * All events in the order in which they happened, with retimings applied and withdrawals marked; both are events themselves and stay on

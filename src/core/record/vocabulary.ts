@@ -10,6 +10,10 @@ export type FeltBy = (typeof FELT_BY)[number];
 export const HOME_HOWS = ['by_itself', 'with_taps', 'drawn_in'] as const;
 export type HomeHow = (typeof HOME_HOWS)[number];
 
+/** Steps of getting a part out that hangs half way in its bore: it is out, and what its bore looks like. */
+export const RESCUE_STEPS = ['backed_out', 'bore_clean', 'bore_scored'] as const;
+export type RescueStep = (typeof RESCUE_STEPS)[number];
+
 /** Steps of the walk through a job, in their order. */
 export const STEPS = [
   'look',

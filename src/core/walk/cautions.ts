@@ -42,6 +42,7 @@ function cautionsOf(
       return views.some(({ seat }) => 'cage' in seat.spec.part) ? ['ceilings'] : [];
     case 'casting_into_heat':
     case 'reheat':
+    case 'free_it':
       return heat();
     case 'push_it_in':
       return way && isHeated(way) ? heat() : ['press'];

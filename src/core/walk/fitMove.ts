@@ -2,6 +2,7 @@ import { isOffFoundDepth, judgePassDepth } from '@/core/job/depthJudgement';
 import { findBlocks } from '@/core/job/blocks';
 import type { JobView, SeatView } from '@/core/job/seatView';
 import { wouldEightTell, type JudgedPass } from '@/core/job/squarePasses';
+import { isHanging } from '@/core/job/rescue';
 import { usualHeatOf } from '@/core/job/workpiece';
 import { isChilled, isDrop, isHeated } from '@/core/heat/waySorts';
 import type { Move } from './move';
@@ -34,10 +35,15 @@ export function squarePhase(view: SeatView): Phase {
   return afterPass(view, pass);
 }
 
-/** A part that hangs half way: hot, it goes back to the heat; cold, it comes out again, for the bore to be looked at. */
+/** A part that hangs half way: hot, it goes back to the heat and comes free; cold, it comes out again. Then the bore is looked at. */
 const stuckPhase = (view: SeatView, job: JobView): Phase => {
   const way = wayOf(view, job);
-  return { code: isDrop(way) && isHeated(way) ? 'reheat' : 'back_it_out', step: 'heat_run', way };
+  const codeOf = () => {
+    if (!isHanging(view)) return 'look_at_bore';
+    if (!isDrop(way) || !isHeated(way)) return 'back_it_out';
+    return view.heat.phase === 'in_heat' ? 'free_it' : 'reheat';
+  };
+  return { code: codeOf(), step: 'heat_run', way };
 };
 
 /** A tool that is missing is found before metal is hot. */
@@ -54,7 +60,7 @@ export function fitPhase(view: SeatView, job: JobView): Phase {
   if (history.letGoMs !== null) return { code: 'say_home_or_stuck', step: 'heat_run', way };
   const missing = history.wayIn ? toolMissing(view, job) : null;
   if (missing) return missing;
-  if (isChilled(way) && !history.freezer && heat.phase === 'cold')
+  if (isChilled(way) && !history.freezer && heat.phase !== 'out')
     return { code: 'part_into_freezer', step: 'heat_run', way };
   if (!isHeated(way)) return { code: isDrop(way) ? 'drop_now' : 'push_it_in', step: 'heat_run', way };
   if (heat.phase === 'cold')

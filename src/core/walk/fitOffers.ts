@@ -8,6 +8,7 @@ import type { SeatId } from '@/core/record/ids';
 import { SEAL_OUTSIDES } from '@/core/record/vocabulary';
 import { sealOutsideFor } from '@/core/seal/outside';
 import { ovenDialC } from '@/core/tools/heatPlaces';
+import { boreDrafts } from './boreDrafts';
 import { asksForReadings, isMeasuredFor, isSeal } from './facts';
 import { ofFirst, offer, viewsOf, type Here } from './here';
 import type { Draft, Offer } from './offer';
@@ -96,6 +97,22 @@ export const outcomeOffers = (here: Here): Offer[] => [
   ...ofFirst(here, 'home', (view) => homeDrafts(view, here)),
   ...ofFirst(here, 'stuck', ({ seat }) => [{ kind: 'stuck', body: { depthMm: null }, seatId: seat.id }]),
 ];
+
+export const outOfBore = (here: Here): Offer[] =>
+  ofFirst(here, 'out_of_bore', ({ seat }) => [
+    { kind: 'rescue_noted', body: { step: 'backed_out' }, seatId: seat.id },
+  ]);
+
+/** Warmed together until both are free: it comes out, or straight again it goes home. */
+export const freeOffers = (here: Here): Offer[] => [
+  ...outOfBore(here),
+  ...ofFirst(here, 'home', (view) => homeDrafts(view, here)),
+];
+
+export const boreOffers = (here: Here): Offer[] =>
+  (['bore_clean', 'bore_scored'] as const).flatMap((step) =>
+    ofFirst(here, step, (view) => boreDrafts(view, step)),
+  );
 
 export function heatOffers(here: Here): Offer[] {
   return ofFirst(here, 'in_heat', (view) => {

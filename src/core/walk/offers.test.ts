@@ -120,8 +120,18 @@ describe('the answers to a move', () => {
     const cocked = add(record, offers.find(({ code }) => code === 'stuck')!.drafts());
     const next = offersAt(cocked, 'quick');
     expect(next.move.code).toBe('back_it_out');
-    const drawn = offersAt(add(cocked, next.offers[0]!.drafts()), 'quick');
-    expect(drawn.move).toMatchObject({ code: 'push_it_in', way: 'draw_in' });
+    const out = add(cocked, next.offers[0]!.drafts());
+    const bore = offersAt(out, 'quick');
+    expect([bore.move.code, ...bore.offers.map(({ code }) => code)]).toEqual([
+      'look_at_bore',
+      'bore_clean',
+      'bore_scored',
+    ]);
+    for (const { drafts } of bore.offers)
+      expect(offersAt(add(out, drafts()), 'quick').move).toMatchObject({
+        code: 'push_it_in',
+        way: 'draw_in',
+      });
   });
 });
 

@@ -2,7 +2,6 @@ import { FREEZER_C } from '@/core/heat/soak';
 import { shaftOffers } from './shaftOffers';
 import { troubleOffers } from './troubleOffers';
 import { planStrip } from '@/core/job/planStrip';
-import { FORMULA_VERSION } from '@/core/job/seatFit';
 import type { JobView, SeatView } from '@/core/job/seatView';
 import type { SeatId } from '@/core/record/ids';
 import { TOOL_WAYS, type WalkStyle } from '@/core/record/vocabulary';
@@ -10,7 +9,17 @@ import { isSeal } from './facts';
 import type { ItemAct } from './item';
 import { writeScript } from './script';
 import type { Move, MoveCode } from './move';
-import { beforeFit, byEye, fitOffers, heatOffers, outcomeOffers, sealOffers } from './fitOffers';
+import {
+  beforeFit,
+  boreOffers,
+  byEye,
+  fitOffers,
+  freeOffers,
+  heatOffers,
+  outcomeOffers,
+  outOfBore,
+  sealOffers,
+} from './fitOffers';
 import { keysOf, offer, ofFirst, viewsOf, type Here } from './here';
 import { choiceDrafts, type Draft, type Offer, type OfferCode } from './offer';
 
@@ -205,19 +214,9 @@ const OFFERS: Record<Exclude<MoveCode, 'all_proven'>, MakeOffers> = {
       { kind: 'let_go', body: {}, seatId: view.seat.id },
     ]),
   say_home_or_stuck: outcomeOffers,
-  back_it_out: (here) =>
-    ofFirst(here, 'again_drawn_in', ({ seat }) => [
-      {
-        kind: 'way_in_chosen',
-        body: {
-          way: 'draw_in',
-          housingC: here.job.roomC,
-          ringC: here.job.roomC,
-          formulaVersion: FORMULA_VERSION,
-        },
-        seatId: seat.id,
-      },
-    ]),
+  free_it: freeOffers,
+  back_it_out: outOfBore,
+  look_at_bore: boreOffers,
   push_it_in: fitOffers,
   start_square_pass: bySign,
   read_depths: bySign,

@@ -8,3 +8,7 @@ export const clock = (iso: string) =>
     minute: '2-digit',
     second: '2-digit',
   });
+
+/** The time of day to the second, for what has just happened. */
+export const clockTime = (iso: string) =>
+  new Date(iso).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', second: '2-digit' });

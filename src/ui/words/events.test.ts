@@ -22,6 +22,7 @@ const BODIES: Record<EventKind, Record<string, unknown>> = {
   let_go: {},
   home: {},
   stuck: { depthMm: 6.5 },
+  rescue_noted: { step: 'backed_out' },
   square_pass_started: { pass: 1, sense: 'sunk', circleMm: 30 },
   square_accepted: { pass: 1, overruled: false },
   off_shaft: { way: 'split_puller', isSpoilt: false },

@@ -9,7 +9,7 @@ import { slotWords } from './slots';
 import { STEP_WORDS } from './steps';
 import { CASTING_STUFF_WORDS } from './castingStuff';
 import { BY_SIGN_WORDS, FASTENER_WORDS, OUTSIDE_WORDS, SEAT_FINDING_WORDS } from './walk';
-import { HOME_HOW_WORDS, REST_WORDS } from './hotWork';
+import { HOME_HOW_WORDS, RESCUE_WORDS, REST_WORDS } from './hotWork';
 import { WAY_WORDS } from './verdicts';
 import {
   AGAINST_WORDS,
@@ -58,6 +58,7 @@ const EVENT_WORDS: { [K in EventKind]: (body: EventBody<K>, say: Say) => string 
   casting_out: () => 'Casting out of the heat',
   let_go: () => 'Let go',
   home: ({ how }) => (how && how !== 'by_itself' ? `Home, ${HOME_HOW_WORDS[how]}` : 'Home'),
+  rescue_noted: ({ step }) => RESCUE_WORDS[step],
   stuck: (body, { length }) => (body.depthMm === null ? 'Stuck' : `Stuck at ${length(body.depthMm)}`),
   square_pass_started: (body, { length }) =>
     `Pass ${body.pass} begun, ${body.sense === 'sunk' ? 'sunk' : 'standing out'}, read on a circle of ${length(body.circleMm)}`,

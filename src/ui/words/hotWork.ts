@@ -1,6 +1,6 @@
 import type { ReachItem, ReachNeed } from '@/core/job/withinReach';
 import { inSentence } from './sentence';
-import type { HomeHow, Rest } from '@/core/record/vocabulary';
+import type { HomeHow, RescueStep, Rest } from '@/core/record/vocabulary';
 
 /** What lies at hand before the door opens. */
 export const REACH_WORDS: Record<ReachItem, string> = {
@@ -34,6 +34,12 @@ export const HOME_HOW_WORDS: Record<HomeHow, string> = {
   by_itself: 'by itself',
   with_taps: 'with taps',
   drawn_in: 'drawn in',
+};
+
+export const RESCUE_WORDS: Record<RescueStep, string> = {
+  backed_out: 'Out of its bore again',
+  bore_clean: 'The bore looked at: clean',
+  bore_scored: 'The bore looked at: scored',
 };
 
 /** The same after the part's name. */

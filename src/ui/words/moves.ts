@@ -139,6 +139,14 @@ const MOVE_WORDS: Record<MoveCode, Say> = {
     headline: `Back to the heat with the ${theSeats(first(move))}.`,
     reason: 'It stopped half way: no hammer on hot and cocked.',
   }),
+  free_it: (move) => ({
+    headline: `Warm both until the ${theSeats(first(move))} comes free.`,
+    reason: 'It is as hot as its casting now: free, it is straightened by hand, never hammered.',
+  }),
+  look_at_bore: (move) => ({
+    headline: `Look at the bore of the ${theSeats(first(move))}.`,
+    reason: 'A ridge that stopped it once stops the next try too.',
+  }),
   back_it_out: (move) => ({
     headline: `Back out with the ${theSeats(first(move))}; look at the bore.`,
     reason: 'Cocked, it is not forced: start again square, and draw it in.',

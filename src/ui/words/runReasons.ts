@@ -26,7 +26,11 @@ export const REASON_WORDS: Record<HeatReason, string> = {
   light_blows: 'Light blows while it is warm: creep up to the depth, measure, stop.',
   draw_while_warm: 'Draw it in while it is warm: even drag, then a definite stop.',
   cocked_back_out: 'Back it out, look at the bore, start again square; draw it in rather than hammer.',
-  it_grabbed: 'It grabbed. Back to the heat, no hammer.',
+  it_grabbed: 'It grabbed. Back to the heat with both, no hammer.',
+  both_warming: 'Both warm up together: not free yet. No hammer.',
+  free_again: 'Both are free: straighten it by hand. It comes out, or it goes home.',
+  heat_frees_not: 'No heat that it may have frees it: pull it back out, slowly and straight.',
+  look_at_the_bore: 'Look at the bore and at the part: a ridge stops the next try too.',
   it_is_home: 'Home. Check it again when cold.',
   it_is_home_cold: 'Home: an even gap all round.',
 };

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { CASTING_STUFF, FELT_BY, HEAT_SOURCES, HOME_HOWS, RESTS } from '../vocabulary';
+import { CASTING_STUFF, FELT_BY, HEAT_SOURCES, HOME_HOWS, RESCUE_STEPS, RESTS } from '../vocabulary';
 import { toolIdSchema } from '../ids';
 import { empty, finite } from './fields';
 
@@ -42,4 +42,5 @@ export const heatBodies = {
   /** `how`: left out where nobody said. */
   home: z.strictObject({ how: z.enum(HOME_HOWS).optional() }),
   stuck: z.strictObject({ depthMm: finite.min(0).max(200).nullable() }),
+  rescue_noted: z.strictObject({ step: z.enum(RESCUE_STEPS) }),
 } as const;

@@ -1,0 +1,110 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import type { SeatView } from '@/core/job/seatView';
+import { CLOCKED, timedEvents, type TimedEvent } from '@/core/project/ledger';
+import { useNow } from '@/bench/record/hooks';
+import { useJob, useWholeRecord } from '@/bench/record/JobProvider';
+import { Row } from '@/ui/parts/layout';
+import { Lead, Quiet } from '@/ui/parts/text';
+import { token } from '@/ui/theme/tokens';
+import { clockTime } from '@/ui/words/clock';
+import { sayEvent } from '@/ui/words/events';
+
+/** As many as a person remembers the seconds of. */
+const SHOWN = 6;
+const STEPS: readonly (readonly [words: string, seconds: number])[] = [
+  ['1 min earlier', -60],
+  ['10 s earlier', -10],
+  ['10 s later', 10],
+];
+
+type Props = { view: SeatView; isOpen: boolean; onClose: () => void };
+
+/**
+ * What happened in this heat, the last first: opened by one tap, undone or put to its real second by the next. A button pressed too late
+ * moves every clock that counts from it; what was on record before stays there, struck through.
+ */
+export function HeatLog({ view, isOpen, onClose }: Props) {
+  const { drawnMs, person } = useJob();
+  const nowMs = useNow(drawnMs);
+  const entries = useWholeRecord();
+  const units = person?.units ?? 'metric';
+  const { seat, casting } = view;
+  const seatIds = new Set(casting.seats.map(({ id }) => id));
+  const happened = timedEvents(entries?.events ?? [])
+    .filter(
+      ({ kind, isWithdrawn, castingId, seatId }) =>
+        !isWithdrawn &&
+        CLOCKED.includes(kind) &&
+        (castingId === casting.id || seatIds.has(seatId as typeof seat.id)),
+    )
+    .slice(-SHOWN)
+    .reverse();
+  const nameOf = ({ seatId }: TimedEvent) =>
+    seatId === null || seatId === seat.id ? '' : (casting.seats.find(({ id }) => id === seatId)?.name ?? '');
+  return (
+    <Dialog open={isOpen} onClose={onClose} maxWidth="md" fullWidth>
+      <DialogTitle>What happened, and when it really was</DialogTitle>
+      <DialogContent data-testid="heat-log">
+        {!entries && <Quiet>The record is being read…</Quiet>}
+        {entries && happened.length === 0 && <Quiet>Nothing yet in this casting.</Quiet>}
+        {happened.map((event) => (
+          <Row
+            key={event.id}
+            data-event={event.kind}
+            sx={{ py: 1, borderBottom: `1px solid ${token('rule')}` }}
+          >
+            <Box sx={{ flex: 1, minWidth: 220 }}>
+              <Lead>
+                <b>{clockTime(event.at)}</b> {sayEvent(event, units)}
+                {nameOf(event) && `, ${nameOf(event)}`}
+              </Lead>
+            </Box>
+            <Ways event={event} nowMs={nowMs} />
+          </Row>
+        ))}
+      </DialogContent>
+      <DialogActions sx={{ p: 2 }}>
+        <Button variant="contained" onClick={onClose}>
+          Back to the run
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
+
+/** One tap each. */
+function Ways({ event, nowMs }: { event: TimedEvent; nowMs: number }) {
+  const { addEvent } = useJob();
+  const { seatId, castingId } = event;
+  const where = { ...(seatId && { seatId }), ...(castingId && { castingId }) };
+  const atMs = Date.parse(event.at);
+  return (
+    <>
+      {STEPS.map(([words, seconds]) => (
+        <Button
+          key={words}
+          variant="outlined"
+          disabled={atMs + seconds * 1000 > nowMs}
+          onClick={() =>
+            addEvent(
+              'event_retimed',
+              { eventId: event.id, at: new Date(atMs + seconds * 1000).toISOString() },
+              where,
+            )
+          }
+        >
+          {words}
+        </Button>
+      ))}
+      <Button variant="text" onClick={() => addEvent('event_withdrawn', { eventId: event.id }, where)}>
+        Undo
+      </Button>
+    </>
+  );
+}
