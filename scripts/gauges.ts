@@ -3,6 +3,7 @@ import type { gaugeShownSchema } from '@/core/record/instrument';
 import type { JobId } from '@/core/record/ids';
 import type { Claim } from '@/server/gauges/gaugeClaims';
 import { project, type ProjectedJob } from '@/core/project/project';
+import { REAL_CLOCK, shopTime, type ShopClock } from '@/core/quantity/shopClock';
 import type { JobRecord } from '@/core/record/job';
 import { familyOf, readSlot } from '@/core/record/slots';
 import { seededRandom, show } from '@/gauges/instrument';
@@ -65,7 +66,8 @@ async function sendSimulated(claim: Claim) {
   const job = await jobOf(claim.target.jobId);
   const slot = readSlot(claim.target.slot);
   const target = { ...claim.target, slot };
-  const value = job && trueValue(job, target, Date.now());
+  const nowMs = shopTime(clock, Date.now());
+  const value = job && trueValue(job, target, nowMs);
   if (!job || value === null) return;
   const { text, isSteady } = show({
     trueValue: value,
@@ -77,12 +79,13 @@ async function sendSimulated(claim: Claim) {
     text,
     unit: familyOf(slot).quantity === 'temperature' ? 'C' : 'mm',
     isSteady,
-    metalC: Math.round(metalTemperature(job, target, Date.now())),
+    metalC: Math.round(metalTemperature(job, target, nowMs)),
     slot: claim.target.slot,
   });
 }
 
 let claims: readonly Claim[] = [];
+let clock: ShopClock = REAL_CLOCK;
 
 const ports = new SerialPorts((instrumentId, line) => {
   const claim = claims.find((each) => each.instrumentId === instrumentId);
@@ -92,7 +95,10 @@ const ports = new SerialPorts((instrumentId, line) => {
 });
 
 for (;;) {
-  claims = (await ask<{ claims: Claim[] }>('/api/v1/gauges/claims'))?.claims ?? claims;
+  ({ claims, clock } = (await ask<{ claims: Claim[]; clock: ShopClock }>('/api/v1/gauges/claims')) ?? {
+    claims,
+    clock,
+  });
   ports.want(
     claims.flatMap(({ instrumentId, speaks }) =>
       speaks?.by === 'serial' ? [{ instrumentId, path: speaks.path, baud: speaks.baud }] : [],

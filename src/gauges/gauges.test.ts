@@ -6,7 +6,9 @@ import { parseSlot, readSlot } from '@/core/record/slots';
 import { journalMm, journalOf } from '@/core/record/journals';
 import type { JobRecord } from '@/core/record/job';
 import { normal, seededRandom, show } from './instrument';
-import { chanceOf, trueCastingC, trueValue } from './workpiece';
+import { chanceOf } from './chance';
+import { trueCastingC } from './trueHeat';
+import { trueValue } from './workpiece';
 
 describe('the simulated workpiece', () => {
   const twin = project(demo('Merrow twin'));
@@ -55,8 +57,9 @@ describe('the simulated workpiece', () => {
       trueCastingC(saw, saw.castings[0]!, NOW + 3_600_000),
     ];
     expect(early).toBeGreaterThan(30);
-    expect(late).toBeGreaterThan(85);
-    expect(late).toBeLessThanOrEqual(90);
+    // The dial says 90 °C, and lies by some degrees.
+    expect(Math.abs(late - 90)).toBeLessThan(8);
+    expect(late).not.toBeCloseTo(90, 0);
     const boreAt = (ms: number) =>
       trueValue(
         saw,

@@ -1,32 +1,19 @@
 import type { CastingId, SeatId } from '@/core/record/ids';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { findLimits } from '@/core/catalogue/limits';
-import { shareAt } from '@/core/heat/hotBoss';
-import { sampleLumped } from '@/core/heat/lumped';
-import { REST_CONDUCTANCE } from '@/core/heat/rest';
-import { CONVECTION, soakTemperature } from '@/core/heat/soak';
-import { heatAt, type CastingHeat } from '@/core/job/castingHeat';
-import { hotBossOf } from '@/core/job/planSeat';
 import { REFERENCE_C } from '@/core/quantity/measured';
 import type { ProjectedJob } from '@/core/project/project';
-import type { Casting, Seat } from '@/core/record/job';
+import type { Seat } from '@/core/record/job';
 import { journalMm, journalOf } from '@/core/record/journals';
 import { partMetal } from '@/core/record/seatFacts';
 import { familyOf, type Slot } from '@/core/record/slots';
+import { chanceOf } from './chance';
+import { trueCastingC } from './trueHeat';
 
 /**
  * The simulated workpiece: it knows the true sizes that the simulated instruments then read with noise and resolution.
  * True sizes follow from the seat's id alone, so that they stay the same from one reading to the next.
  */
-
-/** A number 0 … 1 that belongs to a text (FNV-1a hash, then scrambled). */
-export function chanceOf(text: string): number {
-  let hash = 2166136261;
-  for (const character of text) hash = Math.imul(hash ^ character.codePointAt(0)!, 16777619);
-  hash = Math.imul(hash ^ (hash >>> 15), 2246822507);
-  hash = Math.imul(hash ^ (hash >>> 13), 3266489909);
-  return ((hash ^ (hash >>> 16)) >>> 0) / 4294967296;
-}
 
 const DEG = Math.PI / 180;
 
@@ -34,7 +21,7 @@ const DEG = Math.PI / 180;
 const SEAL_BORE = 'H8';
 
 /** True diameter of the bore across the clock angle: usual class, slightly oval and tapered. */
-function trueBoreMm({ id, spec }: Seat, plane: number, angleDeg: number): number {
+export function trueBoreMm({ id, spec }: Seat, plane: number, angleDeg: number): number {
   const limits = findLimits(spec.part.outsideMm, 'usualClass' in spec ? spec.usualClass : SEAL_BORE) ?? {
     lowerUm: -30,
     upperUm: 0,
@@ -59,7 +46,7 @@ type MicrometerSize = keyof typeof AS_MADE_UM;
 const isMicrometerSize = (size: string): size is MicrometerSize => size in AS_MADE_UM;
 
 /** True size across a part or its shaft, mm; null where the seat has none of it. */
-function trueAcrossMm(
+export function trueAcrossMm(
   { id, spec }: Seat,
   shaftMm: number | null,
   size: MicrometerSize,
@@ -83,71 +70,6 @@ function trueDepthMm({ id, spec }: Seat, pass: number, angleDeg: number): number
   const tiltMm = 0.22 * (0.6 + 0.8 * chanceOf(`${id} tilt`)) * 0.3 ** (pass - 1);
   const towardDeg = 360 * chanceOf(`${id} toward`);
   return homeMm - tiltMm / 2 + (tiltMm / 2) * Math.cos((angleDeg - towardDeg) * DEG);
-}
-
-/** The casting in this shop loses heat a little faster than the computation believes: simulations that agree too well teach nothing. */
-const TRUE_LOSS_FACTOR = 1.12;
-
-/** Hot air on a boss: it warms toward a little more than what is wanted, in this time. */
-const AIR_TIME_CONSTANT_S = 50;
-const AIR_ABOVE_K = 10;
-/** The web draws more from the true boss than the computation believes, as if the air had been on it for a shorter time. */
-const TRUE_AIR_SHARE = 0.8;
-
-type Heated = Exclude<CastingHeat, { phase: 'cold' }>;
-
-const underAirC = (heat: Heated, atMs: number) =>
-  heat.startC +
-  (heat.sourceC + AIR_ABOVE_K - heat.startC) *
-    (1 - Math.exp(-Math.max(0, atMs - heat.sinceMs) / 1000 / AIR_TIME_CONSTANT_S));
-
-/** The boss that the air is on: the one whose way in says so, else the first. */
-function trueBossC(job: ProjectedJob, casting: Casting, heat: Heated, nowMs: number): number {
-  if (heat.phase === 'in_heat') return underAirC(heat, nowMs);
-  const isMeant = ({ id }: Seat) => job.state.seats[id]?.history.wayIn?.heatedBy === 'gun';
-  const seat = casting.seats.find(isMeant) ?? casting.seats[0];
-  const course = seat && hotBossOf({ seat, casting }, heat.heatedForS * TRUE_AIR_SHARE)?.likely;
-  if (!course) return job.roomC;
-  return (
-    job.roomC +
-    (underAirC(heat, heat.outMs) - job.roomC) *
-      shareAt(course.bossShare, course.stepS, (nowMs - heat.outMs) / 1000)
-  );
-}
-
-function temperatureIn(heat: Heated, casting: Casting, atMs: number): number {
-  return soakTemperature(
-    {
-      massKg: casting.massKg,
-      areaM2: casting.areaM2,
-      specificHeatJKgK: MATERIALS[casting.material].specificHeatJKgK,
-      hWM2K: CONVECTION.oven * 1.05,
-      startC: heat.startC,
-      surroundingsC: heat.sourceC,
-    },
-    Math.max(0, (atMs - heat.sinceMs) / 1000),
-  );
-}
-
-/** True temperature of a casting at `nowMs`, from what was done with it. */
-export function trueCastingC(job: ProjectedJob, casting: Casting, nowMs: number): number {
-  const heat = heatAt(job.state.castings[casting.id]?.heat ?? null, nowMs);
-  if (heat.phase === 'cold') return job.roomC;
-  if (heat.source === 'gun') return trueBossC(job, casting, heat, nowMs);
-  if (heat.phase === 'in_heat') return temperatureIn(heat, casting, nowMs);
-  const { specificHeatJKgK, emissivity } = MATERIALS[casting.material];
-  const lump = {
-    massKg: casting.massKg,
-    areaM2: casting.areaM2,
-    specificHeatJKgK,
-    emissivity,
-    hWM2K: CONVECTION.openAir * TRUE_LOSS_FACTOR,
-  };
-  const body = { ...lump, startC: temperatureIn(heat, casting, heat.outMs) };
-  const benchWK = REST_CONDUCTANCE[heat.rest].likelyWK * TRUE_LOSS_FACTOR;
-  return sampleLumped({ ring: body, housing: body, ambientC: job.roomC, touch: null, benchWK }, [
-    Math.max(0, (nowMs - heat.outMs) / 1000),
-  ])[0]!.housingC;
 }
 
 type Target = { seatId: SeatId | null; castingId: CastingId; slot: Slot };

@@ -1,4 +1,5 @@
 import 'server-only';
+import { shopNow } from './clock';
 import type { AsyncLocalStorage } from 'node:async_hooks';
 import { findAwayCause } from './pool';
 
@@ -15,7 +16,7 @@ type Loaded<T> = { data: T; nowMs: number };
  */
 export async function loadIfThere<T>(load: (nowMs: number) => Promise<T>): Promise<Loaded<T> | null> {
   try {
-    const nowMs = Date.now();
+    const nowMs = await shopNow();
     return { data: await load(nowMs), nowMs };
   } catch (error) {
     if (findAwayCause(error)) return null;

@@ -1,4 +1,6 @@
 import 'server-only';
+import { backToRealClock } from './clock';
+import { PACES } from '@/core/quantity/shopClock';
 import { z } from 'zod';
 import { shopRulesSchema } from '@/core/record/shopRules';
 import { heatPlanSchema, type HeatPlan } from '@/core/record/heatPlan';
@@ -49,6 +51,7 @@ export async function saveShop(
       heatPlan ? JSON.stringify(heatPlan) : null,
     ],
   );
+  if (showsDemo === false) await backToRealClock(client);
   return loadShop(client);
 }
 
@@ -68,4 +71,6 @@ export const shopChangeSchema = z.strictObject({
   showsDemo: z.boolean().optional(),
   rules: shopRulesSchema.optional(),
   heatPlan: heatPlanSchema.optional(),
+  /** How fast the shop's clock goes: more than 1 only while all in work is rehearsed. */
+  pace: z.literal(PACES).optional(),
 });

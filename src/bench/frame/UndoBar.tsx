@@ -2,6 +2,7 @@
 import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
 import { useNow } from '@/bench/record/hooks';
+import { liveStream } from '@/bench/record/liveStream';
 import { useJob } from '@/bench/record/JobProvider';
 import { token } from '@/ui/theme/tokens';
 import { sayEvent } from '@/ui/words/events';
@@ -40,7 +41,7 @@ export function UndoBar() {
   const nowMs = useNow(drawnMs);
   const last = lastActs.findLast(({ kind }) => (UNDOABLE as readonly string[]).includes(kind));
   const actMs = last ? Date.parse(last.at) : -Infinity;
-  const isHere = (atMs: number) => nowMs - atMs < UNDO_MS;
+  const isHere = (atMs: number) => nowMs - atMs < UNDO_MS * liveStream.pace();
   if (lastChange && lastChange.atMs > actMs && isHere(lastChange.atMs))
     return (
       <UndoLine

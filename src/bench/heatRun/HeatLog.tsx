@@ -48,7 +48,8 @@ export function HeatLog({ view, isOpen, onClose }: Props) {
   const nameOf = ({ seatId }: TimedEvent) =>
     seatId === null || seatId === seat.id ? '' : (casting.seats.find(({ id }) => id === seatId)?.name ?? '');
   return (
-    <Dialog open={isOpen} onClose={onClose} maxWidth="md" fullWidth>
+    // Closed, the one key is the run’s again and not that of the button that opened this.
+    <Dialog open={isOpen} onClose={onClose} maxWidth="md" fullWidth disableRestoreFocus>
       <DialogTitle>What happened, and when it really was</DialogTitle>
       <DialogContent data-testid="heat-log">
         {!entries && <Quiet>The record is being read…</Quiet>}

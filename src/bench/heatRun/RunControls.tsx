@@ -28,6 +28,7 @@ const loadAdvice = () => import('./RunAdvice');
 const BeforeTheDoor = later(loadAdvice, 'BeforeTheDoor');
 const OvenDial = later(loadAdvice, 'OvenDial');
 const PlaceChoice = later(loadAdvice, 'PlaceChoice');
+const SimulatedDrop = later(() => import('./Rehearsal'), 'SimulatedDrop');
 const StuckPad = later(() => import('./StuckPad'), 'StuckPad', ifOpen);
 
 const FOOTER = {
@@ -195,7 +196,7 @@ function Asked({
   oven,
   freezer,
 }: AskedProps) {
-  const { job } = useJob();
+  const { job, record } = useJob();
   const { heat, history } = view;
   const isInHand = history.letGoMs !== null && history.homeMs === null && history.stuck === null;
   const isToBeSet = heat.phase === 'cold' || isHanging(view);
@@ -219,7 +220,13 @@ function Asked({
   const isOut = heat.phase === 'out' && missing.length > 0;
   if (history.letGoMs === null && (heat.phase === 'in_heat' || isOut))
     return <BeforeTheDoor view={view} parts={parts} missing={missing} />;
-  return isInHand && !isPushed(view) ? <HomeOtherwise view={view} /> : <NextUp view={view} />;
+  if (!isInHand || isPushed(view)) return <NextUp view={view} />;
+  return (
+    <>
+      {record.isDemo && <SimulatedDrop view={view} units={units} />}
+      <HomeOtherwise view={view} />
+    </>
+  );
 }
 
 /** It came home, and not by itself. */

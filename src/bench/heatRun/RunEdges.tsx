@@ -18,6 +18,7 @@ import { Quiet } from '@/ui/parts/text';
 import type { useProbe } from './useProbe';
 
 const TypedTemperature = later(() => import('./TypedTemperature'), 'TypedTemperature');
+const RehearsalClock = later(() => import('./Rehearsal'), 'RehearsalClock');
 const HeatLog = later(() => import('./HeatLog'), 'HeatLog', ifOpen);
 const OtherHeat = later(() => import('@/bench/frame/HeatBar'), 'OtherHeat');
 
@@ -67,6 +68,7 @@ export function RunHead({
           fontSize: { xs: TYPE.title, md: TYPE.figure },
           fontWeight: 800,
           fontStretch: STRETCH.headline,
+          whiteSpace: { md: 'nowrap' },
         }}
       >
         {seat.name}
@@ -108,10 +110,12 @@ export function RunHead({
         component={Link}
         href={`/jobs/${record.id}/${seat.id}/watch`}
         target="_blank"
-        sx={{ display: { xs: 'none', lg: 'inline-flex' }, fontSize: TYPE.lead }}
+        aria-label="The run on a second screen"
+        sx={{ display: { xs: 'none', lg: 'inline-flex' }, fontSize: TYPE.lead, whiteSpace: 'nowrap' }}
       >
-        Second screen
+        2nd screen
       </Button>
+      {record.isDemo && <RehearsalClock heat={view.heat} />}
       <HeatLog view={view} isOpen={isLogOpen} onClose={() => setLogOpen(false)} />
       <IconButton component={Link} href={`/jobs/${record.id}/${seat.id}/way-in`} aria-label="Back to the job">
         <CloseOutlined />

@@ -99,7 +99,7 @@ function Watched({
           />
         </Box>
         <Column sx={{ minWidth: 0, justifyContent: 'center', gap: 3 }}>
-          <Figures run={run} units={units} view={view} />
+          {run.call !== 'home' && <Figures run={run} units={units} view={view} />}
           <RunStatus view={view} run={run} />
           <Box sx={{ fontSize: { xs: TYPE.head, md: 52 }, ...HEADLINE }} data-testid="run-reason">
             {sayReason(run)}

@@ -5,6 +5,7 @@ import { useEffect, useMemo, useRef, useSyncExternalStore } from 'react';
 import { chooseInstrument, isHeard } from '@/core/gauge/chooseInstrument';
 import { parseMetalTemperature } from '@/core/job/metalTemperature';
 import type { SeatView } from '@/core/job/seatView';
+import { liveStream } from '@/bench/record/liveStream';
 import { useGauge } from '@/bench/gauge/useGauge';
 import { useJob } from '@/bench/record/JobProvider';
 
@@ -96,7 +97,8 @@ export function useProbe(view: SeatView) {
     isTaken: gauge.isTaken,
     liveC,
     liveAtMs: live?.atMs ?? 0,
-    freshMs: FRESH_MS,
+    // By the shop's clock, which a rehearsal lets run faster.
+    freshMs: FRESH_MS * liveStream.pace(),
     take: () => {
       remember(castingId);
       gauge.takeBack();

@@ -141,7 +141,9 @@ export function BenchHome({ shop, initial, people, kinds, ownKinds, heat, nowMs,
           isStarting={isStarting}
           setStarting={setStarting}
         />
-        {isStarting && <JobStarter kinds={kinds} jobs={jobs} ownKinds={ownKinds} walk={walk} />}
+        {isStarting && (
+          <JobStarter kinds={kinds} jobs={jobs} ownKinds={ownKinds} walk={walk} showsDemo={shop.showsDemo} />
+        )}
         <CastingLine
           jobs={shown}
           renderJob={(job) => (

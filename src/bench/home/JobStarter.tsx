@@ -25,11 +25,13 @@ export function JobStarter({
   jobs,
   ownKinds,
   walk,
+  showsDemo,
 }: {
   kinds: readonly KindToStart[];
   walk: WalkStyle;
   jobs: readonly BenchJob[];
   ownKinds: readonly { id: string; name: string }[];
+  showsDemo: boolean;
 }) {
   const [start, setStart] = useState<Start | null>(null);
   const [machine, setMachine] = useState('');
@@ -38,7 +40,14 @@ export function JobStarter({
     setStart(wanted);
     clearProblem();
   };
-  const begin = () => start && void send({ kind: start.kind, machine, ownKind: start.ownKind });
+  const begin = (isRehearsal = false) =>
+    start &&
+    void send({
+      kind: start.kind,
+      machine,
+      ownKind: start.ownKind,
+      ...(isRehearsal && { isRehearsal }),
+    });
   const alike = start ? jobs.filter(({ kind }) => kind === start.kind).slice(-4) : [];
 
   return (
@@ -76,7 +85,7 @@ export function JobStarter({
       <Dialog open={start !== null} onClose={() => setStart(null)} fullWidth maxWidth="sm">
         <DialogTitle>{start?.name}</DialogTitle>
         <DialogContent>
-          <MachineField machine={machine} problem={problem} onMachine={setMachine} onStart={begin} />
+          <MachineField machine={machine} problem={problem} onMachine={setMachine} onStart={() => begin()} />
           {alike.length > 0 && (
             <SameAsLast
               alike={alike}
@@ -85,19 +94,35 @@ export function JobStarter({
             />
           )}
         </DialogContent>
-        <StartActs isSending={isSending} onLeave={() => setStart(null)} onStart={begin} />
+        <StartActs
+          isSending={isSending}
+          onLeave={() => setStart(null)}
+          onStart={() => begin()}
+          onRehearse={showsDemo ? () => begin(true) : null}
+        />
       </Dialog>
     </Box>
   );
 }
 
-type StartActsProps = { isSending: boolean; onLeave: () => void; onStart: () => void };
+type StartActsProps = {
+  isSending: boolean;
+  onLeave: () => void;
+  onStart: () => void;
+  /** With simulated gauges and a clock that may run faster; null where the demo, with which it stands, is put away. */
+  onRehearse: (() => void) | null;
+};
 
-const StartActs = ({ isSending, onLeave, onStart }: StartActsProps) => (
+const StartActs = ({ isSending, onLeave, onStart, onRehearse }: StartActsProps) => (
   <DialogActions sx={{ p: 2 }}>
     <Button variant="text" onClick={onLeave}>
       Leave it
     </Button>
+    {onRehearse && (
+      <Button variant="outlined" disabled={isSending} onClick={onRehearse}>
+        Rehearse it
+      </Button>
+    )}
     <Button variant="contained" disabled={isSending} onClick={onStart}>
       Start
     </Button>

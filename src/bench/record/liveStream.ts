@@ -3,6 +3,7 @@ import type { GaugeShown } from '@/core/record/instrument';
 import type { InstrumentId, JobId } from '@/core/record/ids';
 import type { BenchJob } from '@/core/board/benchLine';
 import type { HeatItem } from '@/core/board/heatItems';
+import { REAL_CLOCK, shopTime, type Pace, type ShopClock } from '@/core/quantity/shopClock';
 import type { Entries } from '@/core/record/entries';
 import { joinSharedLine, type LineMessage, type SharedLine } from './sharedLine';
 
@@ -22,11 +23,15 @@ export type PartNews = {
 /** Stored just now, in this change of the job: with the entries where they are small, else by their ids. */
 export type StoredNews = { jobId: JobId; version: number; entries?: Entries; ids?: string[] };
 
+/** The server's own time, and the clock that the shop goes by. */
+type Times = { serverMs: number; clock: ShopClock };
+
 /** What the server tells every screen. The same shapes as the server sends; see `/api/v1/live`. */
 export type LiveEvents = {
   /** `changedMs`: when the server last heard of a change, or began to listen. */
-  hello: { serverMs: number; changedMs: number; isDatabaseUp: boolean; cause?: AwayCause };
-  beat: { serverMs: number };
+  hello: Times & { changedMs: number; isDatabaseUp: boolean; cause?: AwayCause };
+  beat: Times;
+  clock: { clock: ShopClock };
   database: { isUp: boolean; cause?: AwayCause };
   parts: { parts: PartNews[] };
   entries: StoredNews;
@@ -47,6 +52,7 @@ type Standing = {
   cause: AwayCause;
   parts: readonly PartNews[];
   offsetMs: number;
+  clock: ShopClock;
   /** When the tab that holds the line last heard of a change, or may have missed one. */
   changedMs: number;
 };
@@ -66,6 +72,7 @@ export type LinkState = 'connecting' | 'live' | 'database_away' | 'server_away';
 const NAMES = [
   'hello',
   'beat',
+  'clock',
   'database',
   'parts',
   'entries',
@@ -88,17 +95,19 @@ const CLOCK_MARGIN_MS = 250;
 const SERVERS_APART_MS = 5000;
 
 const CLOCK_KEY = 'urn-key-clock';
-/** How far this browser's clock is from the server's, as it was last learned: known again while the server is away. */
-function readOffset(): number {
+/** How far this browser's clock is from the server's, and how the shop's goes, as last learned: known again while the server is away. */
+type LearnedClock = { offsetMs: number; clock: ShopClock };
+function readLearned(): LearnedClock {
   try {
-    return Number(localStorage.getItem(CLOCK_KEY)) || 0;
+    const kept = JSON.parse(localStorage.getItem(CLOCK_KEY) ?? 'null') as Partial<LearnedClock> | null;
+    return { offsetMs: Number(kept?.offsetMs) || 0, clock: kept?.clock ?? REAL_CLOCK };
   } catch {
-    return 0;
+    return { offsetMs: 0, clock: REAL_CLOCK };
   }
 }
-function keepOffset(offsetMs: number) {
+function keepLearned(learned: LearnedClock) {
   try {
-    localStorage.setItem(CLOCK_KEY, String(offsetMs));
+    localStorage.setItem(CLOCK_KEY, JSON.stringify(learned));
   } catch {
     /* a private window: learned again next time */
   }
@@ -111,7 +120,9 @@ export class LiveStream {
   private shared: SharedLine | null = null;
   private isStarted = false;
   private watchdog: ReturnType<typeof setTimeout> | null = null;
-  private offsetMs = readOffset();
+  private offsetMs = 0;
+  /** The shop's clock: the real one, or a rehearsal's. */
+  clock: ShopClock = REAL_CLOCK;
   private changedMs = 0;
   state: LinkState = 'connecting';
   /** Why the database is away, while it is. */
@@ -119,10 +130,15 @@ export class LiveStream {
   parts: readonly PartNews[] = [];
 
   /** `join` gives the line that the tabs share; without it, this tab has its own. */
-  constructor(private join: (() => Promise<SharedLine | null>) | null = null) {}
+  constructor(private join: (() => Promise<SharedLine | null>) | null = null) {
+    ({ offsetMs: this.offsetMs, clock: this.clock } = readLearned());
+  }
 
-  /** The server's time, as well as this screen knows it. */
-  now = () => Date.now() + this.offsetMs;
+  /** The shop's time by the server's clock, as well as this screen knows it. */
+  now = () => shopTime(this.clock, Date.now() + this.offsetMs);
+
+  /** How fast the shop's time goes: more than 1 in a rehearsal. */
+  pace = (): Pace => this.clock.pace;
 
   on<K extends keyof LiveEvents>(name: K, listener: (data: LiveEvents[K]) => void): () => void {
     const set = this.listeners.get(name) ?? new Set();
@@ -140,7 +156,7 @@ export class LiveStream {
   onChange(sinceMs: number, listener: (change: Change) => void): () => void {
     const anything = () => listener({ what: 'anything' });
     const lookIfOlder = (changedMs: number, marginMs = CLOCK_MARGIN_MS) => {
-      if (changedMs >= sinceMs - marginMs) anything();
+      if (changedMs >= sinceMs - marginMs * this.clock.pace) anything();
     };
     const stops = [
       this.on('entries', (news) => listener({ what: 'entries', ...news })),
@@ -204,12 +220,14 @@ export class LiveStream {
     cause: this.cause,
     parts: this.parts,
     offsetMs: this.offsetMs,
+    clock: this.clock,
     changedMs: this.changedMs,
   });
 
   private receiveStanding(standing: Standing) {
     this.watch();
     this.offsetMs = standing.offsetMs;
+    this.learn(standing.clock);
     this.parts = standing.parts;
     this.changedMs = Math.max(this.changedMs, standing.changedMs);
     this.setState(standing.state, standing.cause);
@@ -234,9 +252,11 @@ export class LiveStream {
   private receive<K extends (typeof NAMES)[number]>(name: K, data: LiveEvents[K]) {
     this.watch();
     if (name === 'hello' || name === 'beat') {
-      this.offsetMs = (data as LiveEvents['beat']).serverMs - Date.now();
-      keepOffset(this.offsetMs);
+      const { serverMs, clock } = data as LiveEvents['beat'];
+      this.offsetMs = serverMs - Date.now();
+      this.learn(clock);
     }
+    if (name === 'clock') this.learn((data as LiveEvents['clock']).clock);
     if (name === 'hello') {
       const { isDatabaseUp, cause, changedMs } = data as LiveEvents['hello'];
       this.changedMs = Math.max(this.changedMs, changedMs);
@@ -249,6 +269,18 @@ export class LiveStream {
     if (name === 'parts') this.parts = (data as LiveEvents['parts']).parts;
     if (MAY_CHANGE.has(name)) this.changedMs = this.now();
     this.tell(name, data);
+  }
+
+  /** A clock that is put back leaves nothing of what was drawn by the other one standing. */
+  private learn(clock: ShopClock) {
+    const beforeMs = this.now();
+    const isNews = clock.shopMs !== this.clock.shopMs || clock.pace !== this.clock.pace;
+    this.clock = clock;
+    keepLearned({ offsetMs: this.offsetMs, clock });
+    if (!isNews) return;
+    if (this.now() < beforeMs - CLOCK_MARGIN_MS * clock.pace)
+      this.tell('standing', { ...this.standing(), changedMs: Infinity });
+    this.tell('link', { state: this.state });
   }
 
   private watch() {

@@ -11,6 +11,22 @@ import type { WayIn, WayInProblem } from './wayIn';
 /** Boss and web of a seat, as the radial model needs them. */
 export type BossShape = { outsideMm: number; widthMm: number; webThicknessMm: number };
 
+/** What the model along the radius takes from a way in. */
+export type RadialBodies = Pick<
+  WayInProblem,
+  | 'diameterMm'
+  | 'widthMm'
+  | 'interferenceMm'
+  | 'casting'
+  | 'bearing'
+  | 'housing'
+  | 'race'
+  | 'openAirH'
+  | 'roomC'
+  | 'heatedBy'
+  | 'rest'
+>;
+
 /** One moment along the radius. */
 export type RadialMoment = { timeS: number; ringC: number; bossC: number; clearanceMm: number };
 
@@ -27,7 +43,7 @@ export const COURSE_S = 600;
 const STEP_S = 4;
 
 /** A plain ring with the bearing's mass: its inner radius, mm. */
-function ringBoreRadiusMm({ diameterMm, widthMm, bearing, race }: WayInProblem): number {
+function ringBoreRadiusMm({ diameterMm, widthMm, bearing, race }: RadialBodies): number {
   const areaMm2 = (bearing.massKg / race.densityKgM3 / widthMm) * 1e9;
   return Math.sqrt(Math.max(1, (diameterMm / 2) ** 2 - areaMm2 / Math.PI));
 }
@@ -37,7 +53,7 @@ const radiationWM2K = (emissivity: number, celsius: number, roomC: number) =>
   4 * emissivity * 5.67e-8 * (273.15 + (celsius + roomC) / 2) ** 3;
 
 /** Radius of the round web that, with the boss, has the casting's mass, mm. */
-const webRadiusMm = ({ diameterMm, casting, housing, openAirH }: WayInProblem, boss: BossShape) =>
+const webRadiusMm = ({ diameterMm, casting, housing, openAirH }: RadialBodies, boss: BossShape) =>
   webOutsideRadiusMm({
     diameterMm,
     bossOutsideMm: boss.outsideMm,
@@ -67,7 +83,7 @@ function discAreaM2(boreMm: number, boss: BossShape, webMm: number): number {
  * more surface than the casting gives off so much less on each of it.
  */
 export function radialProblem(
-  problem: WayInProblem,
+  problem: RadialBodies,
   { ringC, housingC }: Pick<WayIn, 'ringC' | 'housingC'>,
   boss: BossShape,
   restWK = REST_CONDUCTANCE[problem.rest].likelyWK,

@@ -1,4 +1,5 @@
 import 'server-only';
+import { shopNow } from '../clock';
 import type { JobId } from '@/core/record/ids';
 import type { Entries, JobEvent, Reading } from '@/core/record/entries';
 import { queryMany, type Queryable } from '../pool';
@@ -59,7 +60,7 @@ export const idsOf = ({ readings, events }: Entries): string[] =>
 export async function insertEntries(client: Queryable, jobId: JobId, entries: Entries): Promise<string[]> {
   const { same, other } = await findStored(client, jobId, entries);
   const { readings, events } = without(entries, new Set([...same, ...other]));
-  const storedAt = new Date().toISOString();
+  const storedAt = new Date(await shopNow()).toISOString();
   const from = '(SELECT $1::uuid AS job_id) AS job';
   await client.query(insertReadingsSql(from, '$2', '$3'), [jobId, JSON.stringify(readings), storedAt]);
   await client.query(insertEventsSql(from, '$2', '$3'), [jobId, JSON.stringify(events), storedAt]);

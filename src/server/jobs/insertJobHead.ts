@@ -1,4 +1,5 @@
 import 'server-only';
+import { backToRealClock } from '../clock';
 import type { CastingId, JobId } from '@/core/record/ids';
 import type { JobHead, Seat } from '@/core/record/job';
 import type { Shaft } from '@/core/record/shafts';
@@ -34,6 +35,8 @@ async function insertShaft(client: Queryable, jobId: JobId, position: number, sh
 
 /** A job with its castings, shafts and seats, in their order. */
 export async function insertJobHead(client: Queryable, head: JobHead, { isDemo = false } = {}) {
+  // Its record has the real time.
+  if (!isDemo) await backToRealClock(client);
   await client.query(
     `INSERT INTO job (id, number, kind, machine, machine_sort, room_c, opened_at, plan, is_demo)
     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9)`,

@@ -1,4 +1,5 @@
 import 'server-only';
+import { shopNow } from '../clock';
 import type { JobId } from '@/core/record/ids';
 import { checkPlace, type Places } from '@/core/job/checkPlace';
 import { JobViewer } from '@/core/job/seatView';
@@ -49,7 +50,7 @@ async function readKnown(jobId: JobId): Promise<Known> {
       people: new Set((await loadPeople(pool(), jobId)).map(({ id }) => id)),
       instruments: new Set(job.instruments.map(({ id }) => id)),
     },
-    columns: columnsOf(job, viewer, Date.now()),
+    columns: columnsOf(job, viewer, await shopNow()),
   };
   remember(jobId, read);
   return read;
@@ -99,10 +100,10 @@ const STORE = `
   SELECT pg_notify('${LIVE_CHANNEL}', $7) FROM changed`;
 
 async function store(jobId: JobId, before: Known, entries: Entries): Promise<boolean> {
-  const storedAt = new Date().toISOString();
+  const storedAt = new Date(await shopNow()).toISOString();
   const stored = asStoredAt(entries, storedAt);
   const job = await after(before, stored);
-  const columns = columnsOf(job, before.viewer, Date.now(), before.columns);
+  const columns = columnsOf(job, before.viewer, await shopNow(), before.columns);
   const version = before.version + 1;
   const { job: now } = columns;
   const was = before.columns.job;

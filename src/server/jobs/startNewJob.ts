@@ -1,4 +1,5 @@
 import 'server-only';
+import { shopNow } from '../clock';
 import { newId } from '../ids';
 import { z } from 'zod';
 import { jobIdSchema } from '@/core/record/ids';
@@ -37,6 +38,8 @@ export const startJobSchema = z.strictObject({
   copyOf: jobIdSchema.optional(),
   /** One of the shop's own kinds, with `kind: "own"`. */
   ownKind: z.uuid().optional(),
+  /** Tried out with simulated gauges on a simulated workpiece; it stands with the demo. */
+  isRehearsal: z.boolean().optional(),
 });
 
 function kindOf({ kind, part, material }: z.infer<typeof startJobSchema>): JobKind {
@@ -107,16 +110,20 @@ async function makeHead(
   };
 }
 
+/** Nobody takes it for the machine itself. */
+const rehearsedMachine = (machine: string) => `${(machine || UNNAMED_MACHINE).slice(0, 68)}, rehearsal`;
+
 /** Opens a job of a kind, under the next free number. No field but the kind is needed to begin. */
-export async function startNewJob(asked: z.infer<typeof startJobSchema>): Promise<JobHead> {
+export async function startNewJob(sent: z.infer<typeof startJobSchema>): Promise<JobHead> {
+  const asked = sent.isRehearsal ? { ...sent, machine: rehearsedMachine(sent.machine) } : sent;
   return inTransaction(async (client) => {
     await client.query('LOCK TABLE job IN SHARE ROW EXCLUSIVE MODE');
-    const openedAt = new Date().toISOString();
+    const openedAt = new Date(await shopNow()).toISOString();
     const { head, machineNote } = await makeHead(client, asked, {
       number: await freeNumber(client),
       openedAt,
     });
-    await insertJobHead(client, head);
+    await insertJobHead(client, head, { isDemo: asked.isRehearsal === true });
     const person = machineNote && (await loadPeople(client))[0];
     if (person)
       await insertEntries(client, head.id, {

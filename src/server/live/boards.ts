@@ -1,4 +1,5 @@
 import 'server-only';
+import { shopNow } from '../clock';
 import type { JobId } from '@/core/record/ids';
 import type { BenchJob } from '@/core/board/benchLine';
 import type { HeatItem } from '@/core/board/heatItems';
@@ -34,7 +35,7 @@ export class Boards {
   private async look() {
     const ids = [...this.changed];
     this.changed.clear();
-    const { jobs } = await loadBench(Date.now(), ids);
+    const { jobs } = await loadBench(await shopNow(), ids);
     const gone = ids.filter((id) => !jobs.some(({ jobId }) => jobId === id));
     const news = jobs.filter((job) => {
       const line = JSON.stringify(job);
@@ -44,7 +45,7 @@ export class Boards {
     });
     gone.forEach((id) => this.lines.delete(id));
     if (news.length + gone.length > 0) this.tell({ kind: 'bench', jobs: news, gone });
-    const items = await loadHeat(Date.now());
+    const items = await loadHeat(await shopNow());
     const heat = JSON.stringify(items);
     if (heat !== this.heat) this.tell({ kind: 'heat', items });
     this.heat = heat;

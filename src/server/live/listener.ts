@@ -1,4 +1,6 @@
 import 'server-only';
+import { knownClock, learnClock } from '../clock';
+import { shopTime } from '@/core/quantity/shopClock';
 import { EventEmitter } from 'node:events';
 import pg from 'pg';
 import { databaseUrl, findAwayCause, log, type AwayCause } from '../pool';
@@ -45,8 +47,9 @@ class LiveListener extends EventEmitter<{ message: [LiveMessage | BoardNews]; up
     client.on('notification', ({ payload }) => {
       if (!payload) return;
       const message = JSON.parse(payload) as LiveMessage;
+      if (message.kind === 'clock') learnClock(message.clock);
       const isOfJob = message.kind === 'entries' || message.kind === 'job';
-      if (isOfJob || message.kind === 'shop') this.changedMs = Date.now();
+      if (isOfJob || message.kind === 'shop') this.changedMs = shopTime(knownClock(), Date.now());
       this.emit('message', message);
       if (isOfJob && this.listenerCount('message') > 0) this.boards.note(message.jobId);
     });
@@ -54,7 +57,7 @@ class LiveListener extends EventEmitter<{ message: [LiveMessage | BoardNews]; up
       await client.connect();
       await client.query(`LISTEN ${LIVE_CHANNEL}`);
       this.isUp = true;
-      this.changedMs = Date.now();
+      this.changedMs = shopTime(knownClock(), Date.now());
       this.emit('up');
     } catch (error) {
       log.debug({ error }, 'no live connection yet');

@@ -1,4 +1,5 @@
 import 'server-only';
+import type { ShopClock } from '@/core/quantity/shopClock';
 import type { InstrumentId, JobId } from '@/core/record/ids';
 import type { Entries } from '@/core/record/entries';
 import type { GaugeShown } from '@/core/record/instrument';
@@ -11,6 +12,8 @@ export type LiveMessage =
   | { kind: 'job'; jobId: JobId }
   /** The shop's own things: people, tools, instruments, stock, rounds, rules. Told by the tables themselves. */
   | { kind: 'shop' }
+  /** The shop's clock goes at another pace, or shows the real time again. */
+  | { kind: 'clock'; clock: ShopClock }
   | ({ kind: 'gauge'; instrumentId: InstrumentId; screenId: string } & GaugeShown)
   | { kind: 'claim'; instrumentId: InstrumentId; screenId: string | null };
 

@@ -1,3 +1,4 @@
+import { shopClockSchema } from '@/core/record/shopClock';
 import { gaugeShownSchema } from '@/core/record/instrument';
 import { claimSchema, releaseSchema, targetSchema } from '../gauges/gaugeClaims';
 import { answered, holding, listOf, operation, sent, TEXT, UUID, YES_NO, type Paths } from './shapes';
@@ -9,7 +10,10 @@ export const gaugePaths: Paths = {
       id: 'gauge_claims',
       tag: 'gauges',
       summary: 'Which gauges are in use, and on what',
-      answer: holding({ claims: listOf(holding({ instrumentId: UUID, target: answered(targetSchema) })) }),
+      answer: holding({
+        claims: listOf(holding({ instrumentId: UUID, target: answered(targetSchema) })),
+        clock: answered(shopClockSchema),
+      }),
       says: 'For the process that reads the gauges.',
     }),
   },

@@ -1,3 +1,4 @@
+import { shopClockSchema } from '@/core/record/shopClock';
 import { instrumentSchema } from '@/core/record/instrument';
 import { personSchema } from '@/core/record/person';
 import { roundGoneSchema, roundSchema } from '@/core/look/roundSchema';
@@ -36,9 +37,12 @@ export const shopPaths: Paths = {
       id: 'save_shop',
       tag: 'shop',
       summary:
-        'The shop’s name, its rules, what it wants of its heats, and whether the demo stands beside its own jobs',
+        'The shop’s name, its rules, what it wants of its heats, the pace of a rehearsal’s clock, and whether the demo stands beside its own jobs',
       body: sent(shopChangeSchema),
-      answer: holding({ shop: holding({ name: TEXT, showsDemo: YES_NO, hasDemo: YES_NO }) }),
+      answer: holding({
+        shop: holding({ name: TEXT, showsDemo: YES_NO, hasDemo: YES_NO }),
+        clock: answered(shopClockSchema),
+      }),
       says: 'As it stands now.',
     }),
   },

@@ -1,4 +1,5 @@
 import 'server-only';
+import { shopNow } from '../clock';
 import type { JobId, SeatId } from '@/core/record/ids';
 import { JobViewer } from '@/core/job/seatView';
 import { rebuild } from '@/core/project/advance';
@@ -147,7 +148,7 @@ export function standAnew(jobId: JobId, within?: Queryable): Promise<StandingJob
     if (!head) return null;
     const entries = (await loadEntries(client, [jobId]))(jobId);
     const job = await withShop(client, head, rebuild(head.castings, entries));
-    const columns = columnsOf(job, new JobViewer(), Date.now());
+    const columns = columnsOf(job, new JobViewer(), await shopNow());
     return { job, version: await writeStanding(client, jobId, columns) };
   }, within);
 }

@@ -1,3 +1,4 @@
+import { knownClock, shopClock } from '@/server/clock';
 import { live } from '@/server/live/listener';
 import type { BoardNews } from '@/server/live/boards';
 import type { LiveMessage } from '@/server/live/notify';
@@ -20,12 +21,13 @@ function encodeOnce(message: LiveMessage | BoardNews): Uint8Array {
 }
 
 /**
- * Server-sent events: `hello` with the server's time (screens set their clocks by it) and that of the last change, `database` up or down
+ * Server-sent events: `hello` with the server's time and the shop's clock (screens set theirs by them) and that of the last change, `database` up or down
  * and why, `parts` with what happened to the shop's other parts, and every live message. A screen filters by job itself; the messages
  * are small.
  */
-export function GET(request: Request) {
+export async function GET(request: Request) {
   const listener = live();
+  await shopClock();
   const stream = new ReadableStream<Uint8Array>({
     start(controller) {
       const send = (event: string, data: unknown) => controller.enqueue(encode(event, data));
@@ -34,11 +36,12 @@ export function GET(request: Request) {
       const onDown = () => send('database', { isUp: false, cause: listener.cause });
       const sendParts = () => send('parts', { parts: partNews() });
       const { isUp, cause, changedMs } = listener;
-      send('hello', { serverMs: Date.now(), changedMs, isDatabaseUp: isUp, ...(!isUp && { cause }) });
+      const times = () => ({ serverMs: Date.now(), clock: knownClock() });
+      send('hello', { ...times(), changedMs, isDatabaseUp: isUp, ...(!isUp && { cause }) });
       sendParts();
       const stopParts = onPartNews(sendParts);
       listener.on('message', onMessage).on('up', onUp).on('down', onDown);
-      const beat = setInterval(() => send('beat', { serverMs: Date.now() }), BEAT_MS);
+      const beat = setInterval(() => send('beat', times()), BEAT_MS);
       request.signal.addEventListener('abort', () => {
         clearInterval(beat);
         stopParts();

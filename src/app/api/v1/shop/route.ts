@@ -1,3 +1,4 @@
+import { setPace, shopClock } from '@/server/clock';
 import { answer, readJson } from '@/server/http';
 import { standOpenJobsAnew } from '@/server/projection/keepFresh';
 import { saveShop, shopChangeSchema } from '@/server/shop';
@@ -6,10 +7,11 @@ export const dynamic = 'force-dynamic';
 
 export const PATCH = (request: Request) =>
   answer(async () => {
-    const change = await readJson(request, shopChangeSchema);
+    const { pace, ...change } = await readJson(request, shopChangeSchema);
+    const clock = pace ? await setPace(pace) : await shopClock();
     const shop = await saveShop(change);
     // The tools of the demo serve its own jobs and the shop's while it stands.
     // What is judged by the rules is judged anew.
     if (change.showsDemo !== undefined || change.rules) await standOpenJobsAnew();
-    return Response.json({ shop });
+    return Response.json({ shop, clock });
   });

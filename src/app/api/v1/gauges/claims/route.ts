@@ -1,3 +1,4 @@
+import { shopClock } from '@/server/clock';
 import { listClaims } from '@/server/gauges/gaugeClaims';
 import { answerMarked } from '@/server/http';
 
@@ -5,4 +6,4 @@ export const dynamic = 'force-dynamic';
 
 /** For the process that reads the gauges: which are in use, and on what. */
 export const GET = (request: Request) =>
-  answerMarked(request, async () => Response.json({ claims: await listClaims() }));
+  answerMarked(request, async () => Response.json({ claims: await listClaims(), clock: await shopClock() }));

@@ -1,3 +1,4 @@
+import { shopNow } from '@/server/clock';
 import { answer, checkValue } from '@/server/http';
 import { calendarQuery, planHeatsNow } from '@/server/board/planNow';
 import { writeHeatCalendar } from './writeHeatCalendar';
@@ -7,7 +8,7 @@ export const dynamic = 'force-dynamic';
 /** The same as a calendar; `?units=imperial`: with °F. */
 export const GET = (request: Request) =>
   answer(async () => {
-    const nowMs = Date.now();
+    const nowMs = await shopNow();
     const { units } = checkValue(calendarQuery, Object.fromEntries(new URL(request.url).searchParams));
     return new Response(writeHeatCalendar(await planHeatsNow(nowMs), nowMs, units), {
       headers: {

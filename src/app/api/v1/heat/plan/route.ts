@@ -1,3 +1,4 @@
+import { shopNow } from '@/server/clock';
 import { answerMarked } from '@/server/http';
 import { planHeatsNow } from '@/server/board/planNow';
 
@@ -5,4 +6,4 @@ export const dynamic = 'force-dynamic';
 
 /** All heats of the bench on one time line. */
 export const GET = (request: Request) =>
-  answerMarked(request, async () => Response.json(await planHeatsNow(Date.now())));
+  answerMarked(request, async () => Response.json(await planHeatsNow(await shopNow())));

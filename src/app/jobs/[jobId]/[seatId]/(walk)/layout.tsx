@@ -1,3 +1,4 @@
+import { shopNow } from '@/server/clock';
 import type { SeatId } from '@/core/record/ids';
 import type { ReactNode } from 'react';
 import { JobFrame } from '@/bench/job/JobFrame';
@@ -13,7 +14,7 @@ export const dynamic = 'force-dynamic';
 /** The walk of whoever looks is the browser's to know; the first drawing is of the full one. */
 async function loadFirstMove(jobId: string, seatId: string) {
   const standing = isId(jobId) ? await readStanding(jobId) : null;
-  const job = standing && viewJob(standing.job, Date.now());
+  const job = standing && viewJob(standing.job, await shopNow());
   return job && sayMoveNow(job, job.seats.find(({ seat }) => seat.id === seatId) ?? null, 'full');
 }
 

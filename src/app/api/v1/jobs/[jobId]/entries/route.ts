@@ -1,3 +1,4 @@
+import { shopNow } from '@/server/clock';
 import { readEntries, sentEntriesSchema } from '@/core/record/readEntries';
 import { answer, answerMarked, readJson, requireId } from '@/server/http';
 import { loadEntries } from '@/server/jobs/loadJob';
@@ -13,7 +14,7 @@ export const POST = (request: Request, { params }: Context) =>
   answer(async () => {
     const jobId = requireId((await params).jobId, 'job');
     const sent = await readJson(request, sentEntriesSchema, { holdsEntries: true });
-    const { entries, refused } = readEntries(sent, Date.now());
+    const { entries, refused } = readEntries(sent, await shopNow());
     const saved = await saveEntries(jobId, entries);
     return Response.json({ ...saved, refused: [...refused, ...saved.refused] });
   });
