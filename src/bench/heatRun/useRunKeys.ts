@@ -41,13 +41,20 @@ export function useRunKeys([main, second]: Actions): { act: (action: Action) => 
     };
     const onUp = (event: KeyboardEvent) => guard.release(event.key);
     const onBlur = () => guard.releaseAll();
+    // A finger leaves no button behind that the next press of the pedal would mean; who comes to it by Tab keeps it.
+    const onClick = (event: MouseEvent) => {
+      const button = event.detail > 0 && (event.target as Element).closest('button');
+      if (button && !button.closest('[role="dialog"]')) button.blur();
+    };
     window.addEventListener('keydown', onDown);
     window.addEventListener('keyup', onUp);
     window.addEventListener('blur', onBlur);
+    window.addEventListener('click', onClick);
     return () => {
       window.removeEventListener('keydown', onDown);
       window.removeEventListener('keyup', onUp);
       window.removeEventListener('blur', onBlur);
+      window.removeEventListener('click', onClick);
     };
   });
 
