@@ -38,6 +38,8 @@ const SCREENS = [
   'measure',
   'way-in',
   'run',
+  'watch',
+  'out',
   'square',
   'record',
   '/sums',

@@ -1,8 +1,25 @@
 import type { Browser } from 'puppeteer-core';
 import { describe, expect, it } from 'vitest';
-import { gotoReady, loadStored, openPage, textOf, waitForLine, waitForText, type App } from '../support/app';
+import {
+  gotoReady,
+  loadStored,
+  openPage,
+  sendEvent,
+  textOf,
+  waitForLine,
+  waitForText,
+  type App,
+} from '../support/app';
 import { tap, untilReady } from '../support/hands';
-import { driveUntil, mainWords, outcomeOf, press, setPace, startRehearsal } from '../support/rehearse';
+import {
+  driveUntil,
+  mainWords,
+  outcomeOf,
+  press,
+  setPace,
+  startJob,
+  startRehearsal,
+} from '../support/rehearse';
 import { serveDemo } from '../support/serveDemo';
 
 let app: App;
@@ -169,6 +186,50 @@ describe('a heat rehearsed in time-lapse', () => {
       await driveUntil(page, /On with the job|Square it up/);
     }
     expect([...first.errors, ...second.errors]).toEqual([]);
+  });
+
+  it('old parts come out by heat: limits are in the way first, then all fall, and the walk goes on', async () => {
+    const { answer } = await startJob(app, 'two_stroke_crankcase');
+    const half = answer.castings[0]!;
+    const seat = half.seats.find(({ spec }) => spec.kind !== 'seal_in_bore')!;
+    const { page, errors } = await openPage(browser, { person: 'iq' });
+    await page.setViewport({ width: 1280, height: 800 });
+    await gotoReady(page, `${app.url}/jobs/${answer.id}/${seat.id}/strip`);
+    await waitForLine(page);
+    for (const { id: seatId, spec } of half.seats)
+      if (spec.kind !== 'seal_in_bore')
+        await sendEvent(app, answer.id, { kind: 'seal_taken_out', body: {}, seatId });
+    await tap(page, 'Warm it');
+    await page.waitForSelector('[data-testid="warm-out"]');
+    expect(await page.$eval('[data-testid="out-call"]', (sign) => sign.getAttribute('data-call'))).toBe(
+      'wait',
+    );
+    for (const words of [/Understood/, /Casting into the heat/]) {
+      await waitForText(page, 'run-main', words);
+      await press(page);
+    }
+    await waitForText(page, 'warm-reason', /still holds/);
+    await setPace(app, 60);
+    await waitForText(page, 'warm-reason', /Hot enough/, 60_000);
+    await press(page);
+    await setPace(app, 1);
+    await page.waitForSelector('[data-testid="out-call"][data-call="falls"]');
+    const fell: string[] = [];
+    while (/It fell out/.test(await mainWords(page))) {
+      fell.push(await press(page));
+      await page.waitForFunction(
+        (before) => document.querySelector('[data-testid="run-main"]')?.textContent !== before,
+        { polling: 50 },
+        fell.at(-1)!,
+      );
+    }
+    expect(fell).toHaveLength(half.seats.filter(({ spec }) => spec.kind !== 'seal_in_bore').length);
+    await page.waitForSelector('[data-testid="out-call"][data-call="all_out"]');
+    const { events } = (await loadStored(app, answer.id)).entries;
+    expect(events.filter(({ kind }) => kind === 'taken_out').map(({ body }) => body)).toEqual(
+      fell.map(() => ({ way: 'fall_out_hot', isSpoilt: false })),
+    );
+    expect(errors).toEqual([]);
   });
 
   it('a clock that runs faster is refused while a job in earnest is in work, and starting one puts it right', async () => {

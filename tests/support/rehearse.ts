@@ -23,12 +23,16 @@ const post = async <T>(app: App, path: string, body: unknown, method = 'POST') =
 export const setPace = (app: App, pace: Pace) =>
   post<{ clock: ShopClock }>(app, '/api/v1/shop', { pace }, 'PATCH');
 
+/** A rehearsed job of a kind, with everything old still in it. */
+export const startJob = (app: App, kind: string) =>
+  post<Head>(app, '/api/v1/jobs', { kind, machine: '', isRehearsal: true });
+
 /** What a rehearsed part is planned with. */
 export type Wanted = { name: string; housingC: number; way?: 'heat' | 'heat_chill' };
 
 /** A job of a kind, its old parts and seals out, and the ways in of these seats chosen. All of them lie in one casting. */
 export async function startRehearsal(app: App, kind: string, wanted: readonly Wanted[]) {
-  const { answer: head } = await post<Head>(app, '/api/v1/jobs', { kind, machine: '', isRehearsal: true });
+  const { answer: head } = await startJob(app, kind);
   const casting = head.castings.find(({ seats }) => seats.some(({ name }) => name === wanted[0]!.name))!;
   for (const { id: seatId, spec } of casting.seats) {
     await sendEvent(app, head.id, {

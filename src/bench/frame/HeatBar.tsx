@@ -14,7 +14,7 @@ import { liveStream } from '@/bench/record/liveStream';
 import { loadJson } from '@/bench/record/door';
 import { StateMark } from '@/ui/marks/StateMark';
 import { HEAT_BAR_PX, HEAT_LINE_PX, token, TYPE } from '@/ui/theme/tokens';
-import { HeatItemLink, ToTheBoard } from './HeatBarItems';
+import { HeatItemLink, pathOfHeat, ToTheBoard } from './HeatBarItems';
 import { playCall } from './sounds';
 
 /** As many as stand side by side at 1280 px with their clocks; the heat board shows all. */
@@ -121,7 +121,7 @@ export function OtherHeat({
         <Box
           key={item.key}
           component={Link}
-          href={item.seatId ? `/jobs/${item.jobId}/${item.seatId}/run` : `/jobs/${item.jobId}`}
+          href={pathOfHeat(item)}
           sx={{
             display: 'flex',
             gap: 1,

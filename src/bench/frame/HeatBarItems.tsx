@@ -6,6 +6,10 @@ import { Link } from '@/ui/parts/Link';
 import { Note, Text } from '@/ui/parts/text';
 import { HEAT_LINE_PX, STRETCH, token, TYPE } from '@/ui/theme/tokens';
 
+/** Where one goes on with what is hot or cold. */
+export const pathOfHeat = ({ jobId, seatId, isStripped }: HeatItem): string =>
+  seatId ? `/jobs/${jobId}/${seatId}/${isStripped ? 'out' : 'run'}` : `/jobs/${jobId}`;
+
 type HeatItemLinkProps = {
   item: HeatItem;
   isCold: boolean;
@@ -22,7 +26,7 @@ export function HeatItemLink({ item, isCold, isForgotten, words, people, clock, 
   return (
     <Box
       component={Link}
-      href={item.seatId ? `/jobs/${item.jobId}/${item.seatId}/run` : `/jobs/${item.jobId}`}
+      href={pathOfHeat(item)}
       sx={{
         display: 'flex',
         position: 'relative',

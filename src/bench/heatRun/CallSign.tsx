@@ -117,7 +117,8 @@ const Arrows = ({ call }: { call: HeatCall }) => (
   </>
 );
 
-const Hatch = () => (
+/** The pattern of a cut casting. */
+export const Hatch = () => (
   <defs>
     <pattern
       id="run-hatch"
@@ -145,7 +146,7 @@ type BearingProps = {
 };
 
 /** The bearing, drawn as the words of the call. */
-function Bearing({ turn, middle, y, h, x, w, isFilled, colour, words, size }: BearingProps) {
+export function Bearing({ turn, middle, y, h, x, w, isFilled, colour, words, size }: BearingProps) {
   return (
     <g transform={`rotate(${turn} ${middle} ${y + h / 2})`}>
       <rect

@@ -120,8 +120,7 @@ function Run({ view, parts, order, onPick }: RunProps) {
         nowMs={nowMs}
         link={link}
         keptIds={keptIds}
-        sinceDoor={isCold ? '' : sayDoor(view, nowMs)}
-        view={view}
+        {...{ view, sinceDoor: isCold ? '' : sayDoor(view, nowMs) }}
       />
       <Box
         component="main"

@@ -52,6 +52,37 @@ type DialProps = {
   onOven: (celsius: number) => void;
 };
 
+/** What the dial is set to, in steps that a glove hits. */
+export const DialSteps = ({ ovenC, units, onOven }: Pick<DialProps, 'ovenC' | 'units' | 'onOven'>) => (
+  <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+    <Button
+      variant="outlined"
+      aria-label="5 degrees cooler"
+      onClick={() => onOven(Math.max(COOLEST_OVEN_C, ovenC - DIAL_STEP_K))}
+    >
+      −
+    </Button>
+    <Box
+      sx={{
+        fontSize: TYPE.headline,
+        fontWeight: 800,
+        fontStretch: STRETCH.headline,
+        minWidth: 120,
+        textAlign: 'center',
+      }}
+    >
+      {asText(showTemperature(ovenC, units))}
+    </Box>
+    <Button
+      variant="outlined"
+      aria-label="5 degrees hotter"
+      onClick={() => onOven(Math.min(HOTTEST_OVEN_C, ovenC + DIAL_STEP_K))}
+    >
+      +
+    </Button>
+  </Box>
+);
+
 /** The oven's dial; beside it all that would suffer at this heat, by name. */
 export function OvenDial({ view, wantedC, ovenC, offsetK, units, onOven }: DialProps) {
   const { record } = useJob();
@@ -60,33 +91,7 @@ export function OvenDial({ view, wantedC, ovenC, offsetK, units, onOven }: DialP
   return (
     <>
       <StateMark name="hot" size={52} />
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
-        <Button
-          variant="outlined"
-          aria-label="5 degrees cooler"
-          onClick={() => onOven(Math.max(COOLEST_OVEN_C, ovenC - DIAL_STEP_K))}
-        >
-          −
-        </Button>
-        <Box
-          sx={{
-            fontSize: TYPE.headline,
-            fontWeight: 800,
-            fontStretch: STRETCH.headline,
-            minWidth: 120,
-            textAlign: 'center',
-          }}
-        >
-          {asText(showTemperature(ovenC, units))}
-        </Box>
-        <Button
-          variant="outlined"
-          aria-label="5 degrees hotter"
-          onClick={() => onOven(Math.min(HOTTEST_OVEN_C, ovenC + DIAL_STEP_K))}
-        >
-          +
-        </Button>
-      </Box>
+      <DialSteps ovenC={ovenC} units={units} onOven={onOven} />
       <Lead data-testid="dial-words">
         {broken.length > 0 ? (
           <b>Too hot. {broken.map((each) => sayCeiling(each, units)).join('; ')}.</b>

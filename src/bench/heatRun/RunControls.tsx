@@ -7,7 +7,6 @@ import type { HeatRunView } from '@/core/job/heatRun';
 import type { ReachNeed } from '@/core/job/withinReach';
 import { isPushed } from '@/core/job/pushNow';
 import { isHanging } from '@/core/job/rescue';
-import type { HeatPlace } from '@/core/record/events/heat';
 import { freezersOf, offsetOf, ovenDialC, ovensFor } from '@/core/tools/heatPlaces';
 import type { SeatView } from '@/core/job/seatView';
 import type { Units } from '@/core/quantity/format';
@@ -16,11 +15,12 @@ import { useJob } from '@/bench/record/JobProvider';
 import { ifOpen, later } from '@/bench/record/later';
 import { Row } from '@/ui/parts/layout';
 import { HOME_HOW_WORDS } from '@/ui/words/hotWork';
-import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
+import { TYPE } from '@/ui/theme/tokens';
 import { CAUTIONS } from '@/ui/words/verdicts';
-import type { Action } from './runAct';
 import { actionsFor, findDueCaution } from './runActions';
 import { NextUp } from './NextUp';
+import { usePlace } from './usePlace';
+import { ASKED, FOOTER, MainButton, SecondButton } from './RunButtons';
 import type { PlaceProps } from './RunAdvice';
 import { useRunKeys } from './useRunKeys';
 
@@ -30,39 +30,6 @@ const OvenDial = later(loadAdvice, 'OvenDial');
 const PlaceChoice = later(loadAdvice, 'PlaceChoice');
 const SimulatedDrop = later(() => import('./Rehearsal'), 'SimulatedDrop');
 const StuckPad = later(() => import('./StuckPad'), 'StuckPad', ifOpen);
-
-const FOOTER = {
-  display: 'flex',
-  alignItems: 'stretch',
-  minHeight: { xs: 96, md: 124 },
-  mx: { xs: -2, sm: -4 },
-  position: 'sticky',
-  bottom: 0,
-  borderTop: `2px solid ${token('ink')}`,
-  backgroundColor: token('shade'),
-  flexWrap: { xs: 'wrap', md: 'nowrap' },
-} as const;
-
-/** What is asked or said beside the buttons; on a phone above them. */
-const ASKED = {
-  flex: 1,
-  px: { xs: 2, sm: 4 },
-  py: 1,
-  minWidth: { xs: '100%', md: 320 },
-  maxHeight: { xs: 132, md: 'none' },
-  overflowY: { xs: 'auto', md: 'visible' },
-  display: 'flex',
-  flexWrap: { xs: 'wrap', lg: 'nowrap' },
-  alignItems: 'center',
-  gap: 2,
-} as const;
-
-/** One of the shop's ovens or freezers: the one that was picked, or the first. */
-function usePlace(places: readonly HeatPlace[]) {
-  const [picked, setPicked] = useState<string | null>(null);
-  const chosen = places.find(({ toolId }) => toolId === picked) ?? places[0] ?? null;
-  return [{ places, chosen }, setPicked] as const;
-}
 
 /** The first act of a way that nobody chose puts it on record too: as it was proposed. */
 function useActsAsProposed(view: SeatView): ReturnType<typeof useJob>['addEvent'] {
@@ -242,52 +209,3 @@ function HomeOtherwise({ view: { seat } }: { view: SeatView }) {
     </Row>
   );
 }
-
-type ButtonProps = { action: Action; onAct: (action: Action) => void };
-
-const MainButton = ({ action, onAct, isReady }: ButtonProps & { isReady: boolean }) => (
-  <Button
-    variant="contained"
-    onClick={() => onAct(action)}
-    disabled={action.isBlocked}
-    data-testid="run-main"
-    data-ready={isReady}
-    sx={{
-      opacity: isReady ? 1 : 0.8,
-      flex: { xs: 1, md: 'none' },
-      minWidth: { xs: 0, md: 390 },
-      flexDirection: 'column',
-      alignItems: 'flex-start',
-      px: { xs: 2, sm: 4 },
-      fontSize: { xs: TYPE.figure, md: TYPE.headline },
-      textAlign: 'left',
-      fontWeight: 800,
-    }}
-  >
-    {action.words}
-    <Box component="span" sx={{ fontSize: TYPE.lead, fontWeight: 500, fontStretch: STRETCH.text }}>
-      {action.note}
-    </Box>
-  </Button>
-);
-
-const SecondButton = ({ action, onAct }: ButtonProps) => (
-  <Button
-    variant="text"
-    onClick={() => onAct(action)}
-    data-testid="run-second"
-    sx={{
-      minWidth: { xs: 120, md: 200 },
-      fontSize: { xs: TYPE.title, md: TYPE.head },
-      flexDirection: 'column',
-    }}
-  >
-    {action.words}
-    <Box
-      component="span"
-      sx={{ fontSize: TYPE.lead, fontWeight: 500, fontStretch: STRETCH.text, color: token('steel') }}
-    >
-      {action.note}
-    </Box>
-  </Button>
-);

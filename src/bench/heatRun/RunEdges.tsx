@@ -34,6 +34,8 @@ type RunHeadProps = {
   keptIds: ReadonlySet<string>;
   sinceDoor: string;
   view: SeatView;
+  /** In place of the seat's name. */
+  title?: string;
 };
 
 /** Whose run it is, what else is hot, and how long it has been out. */
@@ -47,8 +49,8 @@ export function RunHead({
   keptIds,
   sinceDoor,
   view,
+  title,
 }: RunHeadProps) {
-  const [isLogOpen, setLogOpen] = useState(false);
   return (
     <Box
       component="header"
@@ -71,7 +73,7 @@ export function RunHead({
           whiteSpace: { md: 'nowrap' },
         }}
       >
-        {seat.name}
+        {title ?? seat.name}
       </Box>
       <Quiet sx={{ fontSize: { xs: TYPE.small, md: TYPE.title }, minWidth: 0, ...ONE_LINE }}>
         {record.machine}, {casting.name}
@@ -86,6 +88,21 @@ export function RunHead({
             ? `${keptIds.size} kept here`
             : ''}
       </Box>
+      <DoorAndScreen view={view} record={record} sinceDoor={sinceDoor} />
+      {record.isDemo && <RehearsalClock heat={view.heat} />}
+      <IconButton component={Link} href={`/jobs/${record.id}/${seat.id}/way-in`} aria-label="Back to the job">
+        <CloseOutlined />
+      </IconButton>
+    </Box>
+  );
+}
+
+/** How long it has been in its heat or out of it, with what happened behind it; and the way to a second screen. */
+function DoorAndScreen({ view, record, sinceDoor }: Pick<RunHeadProps, 'view' | 'record' | 'sinceDoor'>) {
+  const [isLogOpen, setLogOpen] = useState(false);
+  const { seat } = view;
+  return (
+    <>
       {sinceDoor && (
         <Button
           variant="text"
@@ -115,12 +132,8 @@ export function RunHead({
       >
         2nd screen
       </Button>
-      {record.isDemo && <RehearsalClock heat={view.heat} />}
       <HeatLog view={view} isOpen={isLogOpen} onClose={() => setLogOpen(false)} />
-      <IconButton component={Link} href={`/jobs/${record.id}/${seat.id}/way-in`} aria-label="Back to the job">
-        <CloseOutlined />
-      </IconButton>
-    </Box>
+    </>
   );
 }
 
@@ -165,27 +178,34 @@ export function RunFoot({ run, record, units, heat, view, probe }: RunFootProps)
           ''
         )}
       </span>
-      <Box sx={{ ml: 'auto' }}>
-        {probe.isOn ? (
-          <span>
-            probe{' '}
-            <b data-testid="probe-live">
-              {probe.liveC === null ? '–' : asText(showTemperature(probe.liveC, units))}
-            </b>
-          </span>
-        ) : (
-          <>
-            {probe.probe && (
-              <Button variant="text" onClick={probe.take} sx={{ minHeight: 48 }}>
-                {probe.isTaken
-                  ? 'Probe is on another screen: take it'
-                  : `Put the ${probe.probe.isSimulated && !record.isDemo ? 'simulated ' : ''}probe on`}
-              </Button>
-            )}
-            {heat.phase !== 'cold' && <TypedTemperature view={view} units={units} />}
-          </>
-        )}
-      </Box>
+      <ProbeLine view={view} probe={probe} units={units} isDemo={record.isDemo} />
     </Quiet>
   );
 }
+
+type ProbeLineProps = Pick<RunFootProps, 'view' | 'probe' | 'units'> & { isDemo: boolean };
+
+/** What the probe shows, or how hot it is by what speaks to no screen. */
+export const ProbeLine = ({ view, probe, units, isDemo }: ProbeLineProps) => (
+  <Box sx={{ ml: 'auto' }}>
+    {probe.isOn ? (
+      <span>
+        probe{' '}
+        <b data-testid="probe-live">
+          {probe.liveC === null ? '–' : asText(showTemperature(probe.liveC, units))}
+        </b>
+      </span>
+    ) : (
+      <>
+        {probe.probe && (
+          <Button variant="text" onClick={probe.take} sx={{ minHeight: 48 }}>
+            {probe.isTaken
+              ? 'Probe is on another screen: take it'
+              : `Put the ${probe.probe.isSimulated && !isDemo ? 'simulated ' : ''}probe on`}
+          </Button>
+        )}
+        {view.heat.phase !== 'cold' && <TypedTemperature view={view} units={units} />}
+      </>
+    )}
+  </Box>
+);

@@ -116,19 +116,26 @@ export function Big({
   word,
   note,
   id,
+  isSmall = false,
 }: {
   figure: string;
   unit: string;
   word: string;
   note: string;
   id: string;
+  /** Where a picture beside it says as much. */
+  isSmall?: boolean;
 }) {
   return (
     <Box sx={{ display: 'flex', alignItems: 'flex-end', gap: 1.5 }}>
       <Box
         sx={{
           // Sized by the screen: readable at two metres on a tablet, whole on a phone, and beside its neighbour at 1024.
-          fontSize: figure.length > 3 ? 'clamp(56px, 9vw, 116px)' : 'clamp(72px, 13.4vw, 172px)',
+          fontSize: isSmall
+            ? 'clamp(56px, 8vw, 104px)'
+            : figure.length > 3
+              ? 'clamp(56px, 9vw, 116px)'
+              : 'clamp(72px, 13.4vw, 172px)',
           fontWeight: 850,
           fontStretch: STRETCH.headline,
           lineHeight: 0.86,

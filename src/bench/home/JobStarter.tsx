@@ -40,14 +40,8 @@ export function JobStarter({
     setStart(wanted);
     clearProblem();
   };
-  const begin = (isRehearsal = false) =>
-    start &&
-    void send({
-      kind: start.kind,
-      machine,
-      ownKind: start.ownKind,
-      ...(isRehearsal && { isRehearsal }),
-    });
+  const begin = (isRehearsal?: true) =>
+    start && void send({ kind: start.kind, machine, ownKind: start.ownKind, isRehearsal });
   const alike = start ? jobs.filter(({ kind }) => kind === start.kind).slice(-4) : [];
 
   return (
@@ -95,9 +89,7 @@ export function JobStarter({
           )}
         </DialogContent>
         <StartActs
-          isSending={isSending}
-          onLeave={() => setStart(null)}
-          onStart={() => begin()}
+          {...{ isSending, onLeave: () => setStart(null), onStart: () => begin() }}
           onRehearse={showsDemo ? () => begin(true) : null}
         />
       </Dialog>

@@ -5,6 +5,7 @@ import type { BenchJob } from '@/core/board/benchLine';
 import type { HeatItem } from '@/core/board/heatItems';
 import { REAL_CLOCK, shopTime, type Pace, type ShopClock } from '@/core/quantity/shopClock';
 import type { Entries } from '@/core/record/entries';
+import { keepLearned, readLearned } from './learnedClock';
 import { joinSharedLine, type LineMessage, type SharedLine } from './sharedLine';
 
 /** Why the database takes nothing. */
@@ -93,25 +94,6 @@ const SILENCE_MS = 25_000;
 const CLOCK_MARGIN_MS = 250;
 /** The server that drew a page and the one that has its line may be two, with clocks so far apart. */
 const SERVERS_APART_MS = 5000;
-
-const CLOCK_KEY = 'urn-key-clock';
-/** How far this browser's clock is from the server's, and how the shop's goes, as last learned: known again while the server is away. */
-type LearnedClock = { offsetMs: number; clock: ShopClock };
-function readLearned(): LearnedClock {
-  try {
-    const kept = JSON.parse(localStorage.getItem(CLOCK_KEY) ?? 'null') as Partial<LearnedClock> | null;
-    return { offsetMs: Number(kept?.offsetMs) || 0, clock: kept?.clock ?? REAL_CLOCK };
-  } catch {
-    return { offsetMs: 0, clock: REAL_CLOCK };
-  }
-}
-function keepLearned(learned: LearnedClock) {
-  try {
-    localStorage.setItem(CLOCK_KEY, JSON.stringify(learned));
-  } catch {
-    /* a private window: learned again next time */
-  }
-}
 
 /** One line of server-sent events for the browser, held by one of its tabs, and the server's clock with it. */
 export class LiveStream {

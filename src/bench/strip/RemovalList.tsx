@@ -13,6 +13,7 @@ import { AllTheSame } from '@/ui/fields/AllTheSame';
 import { EntryField, readText } from '@/ui/fields/EntryField';
 import { STRETCH, TYPE } from '@/ui/theme/tokens';
 import { FIRST_WORDS, OBJECTION_WORDS, RACE_WORDS, REMOVAL_WORDS } from '@/ui/words/work';
+import { Link } from '@/ui/parts/Link';
 import { Lead, Note, Text } from '@/ui/parts/text';
 import { Ruled } from '@/ui/parts/layout';
 
@@ -92,7 +93,7 @@ type AllowedProps = {
 };
 
 function AllowedWay({ way, isKindest, seatId, units, tool }: AllowedProps) {
-  const { addEvent } = useJob();
+  const { addEvent, record } = useJob();
   const { name, how } = REMOVAL_WORDS[way.way];
   return (
     <Ruled data-removal={way.way} sx={{ py: 0.75, display: 'flex', gap: 1, alignItems: 'center' }}>
@@ -106,6 +107,16 @@ function AllowedWay({ way, isKindest, seatId, units, tool }: AllowedProps) {
           {tool ? ` On the wall: ${tool}.` : ''}
         </Note>
       </Box>
+      {(way.way === 'fall_out_hot' || way.way === 'warm_and_pull') && (
+        <Button
+          variant="outlined"
+          component={Link}
+          href={`/jobs/${record.id}/${seatId}/out`}
+          aria-label={`Warm it: ${name}`}
+        >
+          Warm it
+        </Button>
+      )}
       <Button
         variant="outlined"
         onClick={() => addEvent('taken_out', { way: way.way, isSpoilt: way.isSpoilt }, { seatId })}

@@ -15,6 +15,8 @@ export type HeatItem = {
   kind: 'in_heat' | 'under_air' | 'out_hot' | 'cold';
   jobId: JobId;
   seatId: SeatId | null;
+  /** Warmed for old parts to come out of it, and not yet for new ones to go in. */
+  isStripped: boolean;
   machine: string;
   name: string;
   celsius: number;
@@ -53,13 +55,18 @@ function castingItem(job: ProjectedJob, casting: Casting): HeatItem[] {
     })
     .sort((a, b) => b.housingC - a.housingC)[0];
   const neededS = ovenTimeS(casting, heat, wanted?.housingC ?? heat.sourceC - COLD_WITHIN_K);
+  const old = casting.seats.find((seat) => {
+    const { takenOut = null, homeMs = null } = job.state.seats[seat.id]?.history ?? {};
+    return seat.spec.kind !== 'seal_in_bore' && takenOut === null && homeMs === null;
+  });
   const { outMs } = heat;
   return [
     {
       key: casting.id,
       kind: outMs !== null ? 'out_hot' : heat.source === 'gun' ? 'under_air' : 'in_heat',
       jobId: job.id,
-      seatId: wanted?.seatId ?? null,
+      seatId: wanted?.seatId ?? old?.id ?? null,
+      isStripped: !wanted && old !== undefined,
       machine: job.machine,
       name: casting.name,
       celsius: heat.sourceC,
@@ -91,6 +98,7 @@ function seatItem(job: ProjectedJob, seat: Seat): HeatItem[] {
       kind: 'cold',
       jobId: job.id,
       seatId: seat.id,
+      isStripped: false,
       machine: job.machine,
       name: seat.name,
       celsius: freezer.freezerC,

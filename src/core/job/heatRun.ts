@@ -73,11 +73,11 @@ export type HeatRunView = {
    * pushed.
    */
   gripsAfterS: number | null;
-  /** Together free above this; null: never, or it is pushed. Of a part that hangs in its bore: to what both are warmed to be surely free. */
+  /** Together free above this; null: never, or it is pushed. Of a part that hangs in its bore: surely free at this. */
   freeC: number | null;
   /**
-   * Seconds until the casting, still in its oven, is hot enough to be taken out, or for a part that hangs in it to come free; null: never at
-   * this dial, or not in an oven.
+   * Seconds until the casting, still in its oven, is hot enough to be taken out, or a part that hangs in it comes free; null: never at this
+   * dial, or not in an oven.
    */
   hotInS: number | null;
   /** Clearance over time from the door (t = 0) or, in the heat, from now; with what the probe said. */

@@ -5,6 +5,7 @@ import { sampleLumped, type LumpedBody, type LumpedProblem } from '@/core/heat/l
 import { type DropProblem } from '@/core/heat/predictDrop';
 import { REST_CONDUCTANCE } from '@/core/heat/rest';
 import { CONVECTION, soakInFreezer, soakInOven, soakTemperature } from '@/core/heat/soak';
+import type { Measured } from '@/core/quantity/measured';
 import type { ProbeReading } from '@/core/project/readings';
 import { hotBossOf } from './planSeat';
 import { castingBody, castingInAir } from './castingBody';
@@ -152,6 +153,17 @@ export function castingAt(view: SeatView, roomC: number, atMs: number): number |
   if (heat.phase === 'cold') return null;
   const input = { view, probe: probe.filter((each) => each.atMs >= heat.sinceMs), roomC, nowMs: atMs };
   return temperatureAt(input, believedOf(input));
+}
+
+/** The casting now and how well that is known, by all that was read and told; null: nobody knows, as under hot air without a probe. */
+export function castingNow(input: RunInput): Measured | null {
+  const { view, nowMs, roomC } = input;
+  if (view.heat.phase === 'cold') return { value: roomC, u: 1 };
+  const believed = believedOf(input);
+  const value = temperatureAt(input, believed);
+  const doorMs = view.heat.phase === 'out' ? Math.min(view.heat.outMs, nowMs) : nowMs;
+  const started = startFrom(input, doorMs, believed);
+  return value === null || !started ? null : { value, u: started.uHousingK };
 }
 
 export type Start = { atMs: number; ringC: number; housingC: number; uHousingK: number };

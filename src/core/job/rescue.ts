@@ -32,8 +32,8 @@ function freesAtC(problem: DropProblem): number | null {
 }
 
 /**
- * To what both are warmed so that it comes free, °C. Null: cold, as it was pushed or nothing was hot, as no warmth parts these metals, or as
- * something would suffer from that heat.
+ * To what both are warmed so that it comes free, °C. Null: it is backed out cold, as it was pushed or nothing was hot, as no warmth parts
+ * these metals, or as something would suffer from that heat.
  */
 export function rescueHeatC(view: SeatView, problem: DropProblem | null): number | null {
   const { wayIn } = view.history;

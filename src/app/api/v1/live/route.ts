@@ -21,9 +21,9 @@ function encodeOnce(message: LiveMessage | BoardNews): Uint8Array {
 }
 
 /**
- * Server-sent events: `hello` with the server's time and the shop's clock (screens set theirs by them) and that of the last change, `database` up or down
- * and why, `parts` with what happened to the shop's other parts, and every live message. A screen filters by job itself; the messages
- * are small.
+ * Server-sent events: `hello` with the server's time and the shop's clock (screens set theirs by them) and that of the last change,
+ * `database` up or down and why, `parts` with what happened to the shop's other parts, and every live message. A screen filters by job
+ * itself; the messages are small.
  */
 export async function GET(request: Request) {
   const listener = live();
