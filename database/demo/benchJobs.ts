@@ -6,7 +6,8 @@ import { TWO_STROKE_CRANKCASE } from '@/core/job/kinds/twoStrokeCrankcase';
 import type { Seat } from '@/core/record/job';
 import type { JobFile } from '@/core/record/jobFile';
 import { demoHead, seatsOf, type DemoCasting } from './demoHead';
-import { demoFile, Diary } from './diary';
+import { demoFile } from './demoFile';
+import { Diary } from './diary';
 
 export function trailBike(nowMs: number): JobFile {
   const job = 'ostrel';

@@ -2,11 +2,9 @@ import { isHeated } from '@/core/heat/waySorts';
 import { FORMULA_VERSION } from '@/core/job/seatFit';
 import type { EventBody, EventKind, JobEvent, Reading } from '@/core/record/entries';
 import type { Casting, JobHead, Photograph, Seat } from '@/core/record/job';
-import { JOB_FILE_FORMAT, type JobFile } from '@/core/record/jobFile';
-import { JOB_FILE_VERSION } from '@/core/record/liftFile';
 import { makeEvent } from '@/core/record/makeEvent';
 import { seatsOf } from './demoHead';
-import { idOf, instrumentsAt, PEOPLE } from './shop';
+import { idOf } from './shop';
 
 export type Who = 'iq' | 'tm' | 'jb';
 
@@ -50,6 +48,25 @@ export class Diary {
         takenAt,
       });
     }
+    return this;
+  }
+
+  /** What the probe said on a casting, °C. */
+  probe(minutesAgo: number, who: string, casting: Casting, celsius: number) {
+    const typed = celsius.toFixed(1);
+    const takenAt = this.time(minutesAgo);
+    this.readings.push({
+      id: idOf(`${this.job} reading ${this.count}`),
+      seatId: null,
+      castingId: casting.id,
+      personId: idOf(`person ${who}`),
+      slot: 'temperature.casting',
+      typed,
+      value: Number(typed),
+      instrumentId: idOf('probe'),
+      metalC: Number(typed),
+      takenAt,
+    });
     return this;
   }
 
@@ -241,7 +258,14 @@ export class Diary {
   }
 
   /** Everything on a seat from measuring to square, some hours back: a finished one. */
-  finish(minutesAgo: number, who: string, seat: Seat, way: EventBody<'way_in_chosen'>['way'] = 'heat_chill') {
+  finish(
+    minutesAgo: number,
+    who: string,
+    seat: Seat,
+    way: EventBody<'way_in_chosen'>['way'] = 'heat_chill',
+    /** In place of a drop that nobody measured. */
+    drop?: () => void,
+  ) {
     const { outsideMm, widthMm } = seat.spec.part;
     this.happen(minutesAgo, who, seat, 'compare_overruled', { reason: 'same_number_as_old' }).measure(
       minutesAgo,
@@ -258,7 +282,8 @@ export class Diary {
       way === 'drive' || way === 'chill' ? 20 : 90,
       way === 'drive' || way === 'heat' ? 20 : -18,
     );
-    this.happen(minutesAgo - 40, who, seat, 'let_go', {}).happen(minutesAgo - 40, who, seat, 'home', {});
+    if (drop) drop();
+    else this.happen(minutesAgo - 40, who, seat, 'let_go', {}).happen(minutesAgo - 40, who, seat, 'home', {});
     const deep = seat.spec.housing.depthToShoulderMm - widthMm;
     this.pass(
       minutesAgo - 50,
@@ -272,14 +297,3 @@ export class Diary {
     return this.happen(minutesAgo - 52, who, seat, 'square_accepted', { pass: 1, overruled: false });
   }
 }
-
-export const demoFile = (job: JobHead, { readings, events, photographs }: Diary, nowMs: number): JobFile => ({
-  format: JOB_FILE_FORMAT,
-  version: JOB_FILE_VERSION,
-  job,
-  people: PEOPLE,
-  instruments: instrumentsAt(nowMs),
-  readings,
-  events,
-  photographs,
-});

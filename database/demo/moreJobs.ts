@@ -7,7 +7,9 @@ import { SIDE_GEARBOX } from '@/core/job/kinds/sideGearbox';
 import { SWING_ARM } from '@/core/job/kinds/swingArm';
 import type { JobFile } from '@/core/record/jobFile';
 import { demoHead, partKey, seatNamed, seatsOf } from './demoHead';
-import { demoFile, Diary } from './diary';
+import { dropHot } from './demoHeats';
+import { demoFile } from './demoFile';
+import { Diary } from './diary';
 import { day } from './shop';
 
 /** The front drive of the same quad, stripped as far as its pinion. */
@@ -164,8 +166,20 @@ export function finishedGearbox(nowMs: number): JobFile {
     year: 1961,
   });
   diary.allOut(19_800, 'iq', head).allTried(19_700, 'iq', head);
-  for (const seat of seatsOf(head))
-    diary.finish(19_000, 'iq', seat, seat.spec.part.type === 'seal' ? 'drive' : 'heat_chill');
+  let heats = 0;
+  for (const casting of head.castings)
+    for (const seat of casting.seats) {
+      const isSeal = seat.spec.part.type === 'seal';
+      heats += 1;
+      // One heat after the other, each with the draught and the hand of its hour.
+      const minutesAgo = 19_600 - 90 * heats;
+      const heat = { casting, carryS: 9 + ((heats * 5) % 7), lossFactor: 1.12 + 0.05 * ((heats * 3) % 4) };
+      if (isSeal) diary.finish(minutesAgo, 'iq', seat, 'drive');
+      else
+        diary.finish(minutesAgo, 'iq', seat, 'heat_chill', () =>
+          dropHot(diary, minutesAgo, 'iq', seat, heat),
+        );
+    }
   diary.allClosed(18_900, 'iq', head);
   return demoFile(head, diary, nowMs);
 }
@@ -262,11 +276,13 @@ export function bigTwin(nowMs: number): JobFile {
     nowMs,
   });
   const left = seatNamed(head, 'Left main');
-  const diary = new Diary('harrow', nowMs)
-    .allOut(8800, 'tm', head)
-    .allTried(8700, 'tm', head)
-    .finish(8000, 'tm', seatNamed(head, 'Right main'), 'heat');
+  const diary = new Diary('harrow', nowMs).allOut(8800, 'tm', head).allTried(8700, 'tm', head);
+  const right = seatNamed(head, 'Right main');
+  const casting = head.castings.find(({ seats }) => seats.includes(right))!;
   diary
+    .finish(8000, 'tm', right, 'heat', () =>
+      dropHot(diary, 8000, 'tm', right, { casting, carryS: 13, lossFactor: 1.2 }),
+    )
     .happen(7000, 'tm', left, 'compare_overruled', { reason: 'compared_by_eye' })
     .measure(7000, 'tm', left, 89.962, 89.992)
     .note(6990, 'tm', 'waiting_noted', { reason: 'customer', note: 'says whether the crank is trued' });

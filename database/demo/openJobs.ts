@@ -3,7 +3,8 @@ import { STEERING_HEAD } from '@/core/job/kinds/steeringHead';
 import { WHEEL_HUB } from '@/core/job/kinds/wheelHub';
 import type { JobFile } from '@/core/record/jobFile';
 import { demoHead, seatNamed } from './demoHead';
-import { demoFile, Diary } from './diary';
+import { demoFile } from './demoFile';
+import { Diary } from './diary';
 
 export function headTube(nowMs: number): JobFile {
   const head = demoHead('ostrel frame', STEERING_HEAD, {

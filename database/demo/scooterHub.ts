@@ -4,7 +4,8 @@ import { WHEEL_HUB } from '@/core/job/kinds/wheelHub';
 import type { Seat } from '@/core/record/job';
 import type { JobFile } from '@/core/record/jobFile';
 import { demoHead, seatsOf, type DemoCasting } from './demoHead';
-import { demoFile, Diary } from './diary';
+import { demoFile } from './demoFile';
+import { Diary } from './diary';
 
 const SCOOTER_HUB: DemoCasting = {
   name: 'rear hub',

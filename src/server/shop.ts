@@ -30,18 +30,20 @@ export async function saveShop(
     showsDemo,
     rules,
     heatPlan,
+    usesLearned,
   }: {
     name?: string | undefined;
     demoName?: string | undefined;
     showsDemo?: boolean | undefined;
     rules?: Thresholds | undefined;
     heatPlan?: HeatPlan | undefined;
+    usesLearned?: boolean | undefined;
   },
   client: Queryable = pool(),
 ): Promise<Shop> {
   await client.query(
     `UPDATE shop SET name = coalesce($1, name), demo_name = CASE WHEN $1::text IS NULL THEN coalesce($5, demo_name) END, shows_demo = coalesce($2, shows_demo), nip_share = coalesce($3, nip_share),
-      push_force_n = coalesce($4, push_force_n), heat_plan = coalesce($6::jsonb, heat_plan)`,
+      push_force_n = coalesce($4, push_force_n), heat_plan = coalesce($6::jsonb, heat_plan), uses_learned = coalesce($7, uses_learned)`,
     [
       name ?? null,
       showsDemo ?? null,
@@ -49,6 +51,7 @@ export async function saveShop(
       rules?.forceN ?? null,
       demoName ?? null,
       heatPlan ? JSON.stringify(heatPlan) : null,
+      usesLearned ?? null,
     ],
   );
   if (showsDemo === false) await backToRealClock(client);
@@ -71,6 +74,8 @@ export const shopChangeSchema = z.strictObject({
   showsDemo: z.boolean().optional(),
   rules: shopRulesSchema.optional(),
   heatPlan: heatPlanSchema.optional(),
+  /** What the shop's own heats taught is used in plans and runs. */
+  usesLearned: z.boolean().optional(),
   /** How fast the shop's clock goes: more than 1 only while all in work is rehearsed. */
   pace: z.literal(PACES).optional(),
 });

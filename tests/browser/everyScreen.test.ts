@@ -33,6 +33,7 @@ const SCREENS = [
   'set-up',
   '/tools',
   '/heat',
+  '/heat/drops',
   '/orders',
   '/rounds',
   'measure',

@@ -139,6 +139,7 @@ describe('what is answered is what is described', () => {
     ['/api/v1/bench', {}],
     ['/api/v1/stacks', {}],
     ['/api/v1/heat', {}],
+    ['/api/v1/heat/drops', {}],
     ['/api/v1/heat/plan', {}],
     ['/api/v1/instruments', {}],
     ['/api/v1/tools', {}],

@@ -70,6 +70,7 @@ export function openDoors() {
     add('ask', (await import('@/app/api/v1/ask/route')).GET);
     add('orders', (await import('@/app/api/v1/orders/route')).GET);
     add('ordersCsv', (await import('@/app/api/v1/orders.csv/route')).GET);
+    add('shopDrops', (await import('@/app/api/v1/heat/drops/route')).GET);
     add('heatPlan', (await import('@/app/api/v1/heat/plan/route')).GET);
     add('heatCalendar', (await import('@/app/api/v1/heat/plan.ics/route')).GET);
     add('stacks', (await import('@/app/api/v1/stacks/route')).GET);

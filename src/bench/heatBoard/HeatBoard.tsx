@@ -249,6 +249,9 @@ const Takeaways = ({ units, isEmpty }: { units: Units; isEmpty: boolean }) => (
         >
           As a calendar
         </Button>
+        <Button variant="text" component={Link} href="/heat/drops">
+          What came of the drops
+        </Button>
       </>
     )}
     <Button variant="text" component={Link} href="/tools">

@@ -9,5 +9,8 @@ export const castingBody = ({ massKg, areaM2, material }: Casting) => ({
   specificHeatJKgK: MATERIALS[material].specificHeatJKgK,
 });
 
-export const castingInAir = (casting: Casting, startC: number, roomC: number): Soak =>
-  soakInAir(castingBody(casting), { startC, surroundingsC: roomC });
+/** @param lossFactor by how much faster it loses heat than the usual guess, as far as the shop has learned that */
+export function castingInAir(casting: Casting, startC: number, roomC: number, lossFactor = 1): Soak {
+  const soak = soakInAir(castingBody(casting), { startC, surroundingsC: roomC });
+  return { ...soak, hWM2K: soak.hWM2K * lossFactor };
+}

@@ -14,7 +14,7 @@ import type { SeatView } from './seatView';
 
 /** What a prediction of the drop starts from: how hot casting and part are at the door, by probe or dial, and how well that is known. */
 /** A contact probe on a matt spot, held still, standard uncertainty, K. Common practice, no source. */
-const U_PROBE_K = 1.2;
+export const U_PROBE_K = 1.2;
 /** An oven dial believed without a probe, standard uncertainty, K. Common practice, no source. */
 const U_DIAL_K = 5;
 const U_RING_K = 3;
@@ -43,13 +43,25 @@ export function partTemperature({ view: { seat, history }, roomC }: RunInput, at
 }
 
 /** The casting in its oven, as a soak. Null where it is in none: hot air on a boss has no dial. */
-export function castingSoak({ view: { casting, heat } }: RunInput) {
+export function castingSoak({ view }: RunInput) {
+  const { casting, heat } = view;
   if (heat.phase === 'cold' || heat.source === 'gun') return null;
-  return soakInOven(castingBody(casting), { startC: heat.startC, surroundingsC: heat.sourceC });
+  const surroundingsC = heat.sourceC + (ovenOf(view)?.value ?? 0);
+  return soakInOven(castingBody(casting), { startC: heat.startC, surroundingsC });
 }
 
+/** How the oven that it is in lies, as far as the shop has learned it. */
+const ovenOf = ({ heat, learned }: SeatView): Measured | null =>
+  (heat.phase !== 'cold' && heat.place && learned?.ovens[heat.place.toolId]) || null;
+
+/** A dial believed without a probe; one whose oven is known somewhat more, but never as well as by a probe. */
+const uDialK = (view: SeatView): number => {
+  const oven = ovenOf(view);
+  return oven ? Math.min(U_DIAL_K, Math.max(U_PROBE_K, oven.u)) : U_DIAL_K;
+};
+
 export function bodies(
-  { view: { seat, casting }, roomC }: RunInput,
+  { view: { seat, casting, learned }, roomC }: RunInput,
   ringC: number,
   housingC: number,
 ): LumpedProblem {
@@ -65,7 +77,7 @@ export function bodies(
     areaM2: body.areaM2,
     specificHeatJKgK: material.specificHeatJKgK,
     emissivity: material.emissivity,
-    hWM2K: CONVECTION.openAir,
+    hWM2K: CONVECTION.openAir * (learned?.lossFactor ?? 1),
     startC,
   });
   return {
@@ -143,7 +155,7 @@ function temperatureAt(input: RunInput, believed: readonly Believed[]): number |
   const doorMs = heat.phase === 'out' ? Math.min(heat.outMs, nowMs) : nowMs;
   const started = startFrom(input, doorMs, believed);
   if (!started) return null;
-  const cooling = castingInAir(casting, started.housingC, roomC);
+  const cooling = castingInAir(casting, started.housingC, roomC, view.learned?.lossFactor);
   return soakTemperature(cooling, Math.max(0, nowMs - started.atMs) / 1000);
 }
 
@@ -200,6 +212,6 @@ function startFrom(input: RunInput, doorMs: number, believed: readonly Believed[
     atMs: doorMs,
     ringC: partTemperature(input, doorMs),
     housingC: byProbe ?? soakTemperature(soak, (doorMs - heat.sinceMs) / 1000),
-    uHousingK: byProbe === null ? U_DIAL_K : uLastK,
+    uHousingK: byProbe === null ? uDialK(input.view) : uLastK,
   };
 }

@@ -124,10 +124,14 @@ const ceilingsHere = (
   });
 
 /** As a seat is planned unless a person tries something else. */
-export const usualTrial = ({ seat, history }: Pick<SeatView, 'seat' | 'history'>): WayTrial => ({
+export const usualTrial = ({
+  seat,
+  history,
+  learned,
+}: Pick<SeatView, 'seat' | 'history' | 'learned'>): WayTrial => ({
   housingC: null,
   freezerC: history.freezer?.freezerC ?? FREEZER_C,
-  carryS: CARRY_S,
+  carryS: learned?.carryS ?? CARRY_S,
   wantedMm: leastClearanceMm(seat.spec.part.outsideMm),
   rest: 'wood',
 });
@@ -157,7 +161,7 @@ export function wayInProblem(
     bearing: bearingBody(part),
     casting,
     roomC,
-    openAirH: CONVECTION.openAir,
+    openAirH: CONVECTION.openAir * (view.learned?.lossFactor ?? 1),
     hotBoss: heatedBy === 'gun' ? hotBossOf({ seat, casting }, PLANNED_GUN_S, trial.rest) : null,
     heatedBy,
     sort: sortOfPart(seat.spec),

@@ -9,6 +9,7 @@ import type { Shaft } from '@/core/record/shafts';
 import { isAtHand } from '@/core/tools/atHand';
 import type { Tool } from '@/core/tools/tool';
 import type { LeftIn } from '@/core/heat/ceilings';
+import type { Learned } from '@/core/heat/learned';
 import type { Thresholds } from '@/core/heat/mildest';
 import {
   FRESH_CASTING,
@@ -52,6 +53,8 @@ export type SeatView = {
   leftIn: LeftIn[];
   /** What else is on its casting that heat spoils. */
   stuff: StuffNoted;
+  /** What the shop's own heats have taught; null: the usual guesses hold. */
+  learned: Learned | null;
   passes: JudgedPass[];
   isMeasured: boolean;
   seatState: SeatState;
@@ -148,11 +151,17 @@ type Made = {
   instruments: readonly Instrument[];
   isCool: boolean;
   leftIn: string;
+  learned: string;
 };
+
+const isMeasured = (seat: Seat, readings: readonly CurrentReading[], fit: SeatFit | null): boolean =>
+  !fit?.doubted &&
+  hasAll(readings, boreSlotsOf(seat)) &&
+  (isSizedByBore(seat) || hasAll(readings, OUTSIDE_SLOTS));
 
 function makeView(
   { seat, shaft, casting, done, castingDone, instruments }: Made,
-  leftIn: LeftIn[],
+  { leftIn, learned }: Pick<SeatView, 'leftIn' | 'learned'>,
   nowMs: number,
 ) {
   const { history } = done;
@@ -171,10 +180,8 @@ function makeView(
     fit,
     leftIn,
     stuff: castingDone.stuff,
-    isMeasured:
-      !fit?.doubted &&
-      hasAll(readings, boreSlotsOf(seat)) &&
-      (isSizedByBore(seat) || hasAll(readings, OUTSIDE_SLOTS)),
+    learned,
+    isMeasured: isMeasured(seat, readings, fit),
     journal,
     partCheck: checkSeatPart(
       { hasJournal: journal !== null, isSeal: seat.spec.kind === 'seal_in_bore' },
@@ -217,6 +224,7 @@ export class JobViewer {
   private viewSeat(job: ProjectedJob, casting: Casting, seat: Seat, nowMs: number): SeatView {
     const castingDone = job.state.castings[casting.id] ?? FRESH_CASTING;
     const leftIn = sealsLeftIn(job, casting);
+    const learned = job.learned ?? null;
     const from: Made = {
       seat,
       shaft: journalOf(job.shafts, seat.id)?.shaft ?? null,
@@ -226,10 +234,11 @@ export class JobViewer {
       instruments: job.instruments,
       isCool: nowMs > coolsAtMs(castingDone.heat),
       leftIn: JSON.stringify(leftIn),
+      learned: JSON.stringify(learned),
     };
     const before = this.made.get(seat.id);
     if (before && isSame(before.from, from)) return before.view;
-    const view = makeView(from, leftIn, nowMs);
+    const view = makeView(from, { leftIn, learned }, nowMs);
     this.made.set(seat.id, { from, view });
     return view;
   }

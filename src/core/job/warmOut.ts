@@ -160,13 +160,16 @@ function targetOf(parts: readonly WarmPart[], limits: readonly WarmLimit[]): num
 
 /** Seconds until the casting, out of its heat, has cooled to this. */
 const coolsToS = (view: SeatView, fromC: number, toC: number, roomC: number): number | null =>
-  fromC <= toC ? 0 : timeUntil(castingInAir(view.casting, fromC, roomC), toC);
+  fromC <= toC ? 0 : timeUntil(castingInAir(view.casting, fromC, roomC, view.learned?.lossFactor), toC);
 
 /** Taken out now: does it stay free for long enough to work in? */
 function isTimeToWork(view: SeatView, next: WarmPart, fromC: number, roomC: number): boolean {
   if (!next.freeC) return false;
   const toC = next.way === 'warm_and_pull' ? next.heatC - 10 : next.freeC.high;
-  const afterC = soakTemperature(castingInAir(view.casting, fromC, roomC), WANTED_SECONDS);
+  const afterC = soakTemperature(
+    castingInAir(view.casting, fromC, roomC, view.learned?.lossFactor),
+    WANTED_SECONDS,
+  );
   return afterC >= toC;
 }
 

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Learned } from '@/core/heat/learned';
 import type { Thresholds } from '@/core/heat/mildest';
 import type { Tool } from '@/core/tools/tool';
 import type { Entries } from './entries';
@@ -110,6 +111,8 @@ export type JobRecord = JobHead & {
   tools: Tool[];
   /** From where on a nip counts as real in this shop. */
   rules: Thresholds;
+  /** What the shop's own heats have taught; left out or null: nothing yet, or it is switched off. */
+  learned?: Learned | null;
   /** Of the demo: what is simulated serves it as a matter of course. */
   isDemo: boolean;
 };

@@ -42,6 +42,7 @@ export function writeJobFile(
     photographs,
     tools: _tools,
     rules: _rules,
+    learned: _learned,
     isDemo: _demo,
     ...job
   }: JobRecord,

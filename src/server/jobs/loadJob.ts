@@ -1,4 +1,5 @@
 import 'server-only';
+import { loadLearned } from '../after/learned';
 import type { CastingId, JobId } from '@/core/record/ids';
 import {
   jobHeadSchema,
@@ -240,6 +241,7 @@ export async function loadJob(jobId: JobId, client: Queryable = pool()): Promise
   if (!head) return null;
   const entriesOf = await loadEntries(client, [jobId]);
   const photographs = await loadPhotographs(client, jobId);
+  const isDemo = await loadIsDemo(client, jobId);
   return {
     ...head,
     entries: entriesOf(jobId),
@@ -247,7 +249,8 @@ export async function loadJob(jobId: JobId, client: Queryable = pool()): Promise
     instruments: await loadInstruments(client, jobId),
     tools: await loadTools(client),
     rules: await loadRules(client),
-    isDemo: await loadIsDemo(client, jobId),
+    learned: await loadLearned(client, isDemo),
+    isDemo,
     photographs,
   };
 }

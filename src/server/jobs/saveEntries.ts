@@ -1,4 +1,5 @@
 import 'server-only';
+import { renewDrops, tellOfDrops } from '../after/renewDrops';
 import { shopNow } from '../clock';
 import type { JobId } from '@/core/record/ids';
 import { checkPlace, type Places } from '@/core/job/checkPlace';
@@ -8,7 +9,7 @@ import type { Entries, JobEvent, Reading } from '@/core/record/entries';
 import type { RefusedEntry } from '@/core/record/readEntries';
 import { Refusal } from '../http';
 import { entriesMessage, LIVE_CHANNEL } from '../live/notify';
-import { findAwayCause, findBadInput, pool } from '../pool';
+import { log, findAwayCause, findBadInput, pool } from '../pool';
 import { columnsOf, type Columns } from '../projection/columns';
 import { readStanding, seatRows, seatRowsSql, type StandingJob } from '../projection/standing';
 import { findStored, idsOf, insertEventsSql, insertReadingsSql, without } from './entryRows';
@@ -153,6 +154,15 @@ function sort(entries: Entries, { places }: Known) {
   return { taken: without(entries, new Set(refused.map(({ id }) => id))), refused };
 }
 
+/** The entries are stored, whatever comes of this: it is made anew with the next ones. */
+async function renewDropsOf(jobId: JobId, { job }: Known): Promise<void> {
+  try {
+    await renewDrops(pool(), job, (await loadEntries(pool(), [jobId]))(jobId));
+  } catch (error) {
+    log.error({ error, jobId }, 'the drops of a job could not be looked at');
+  }
+}
+
 /** Another server may write the same job: then it is read anew, and tried again. */
 const MOST_TRIES = 20;
 
@@ -172,12 +182,14 @@ async function saveNow(jobId: JobId, entries: Entries): Promise<SaveAnswer> {
       if (findBadInput(error)) return false;
       throw error;
     });
-    if (isStored)
+    if (isStored) {
+      if (tellOfDrops(sorted.taken)) await renewDropsOf(jobId, job);
       return {
         acknowledged: [...acknowledged, ...idsOf(sorted.taken)],
         refused,
         version: job.version + 1,
       };
+    }
     const { same, other } = await findStored(pool(), jobId, left);
     acknowledged.push(...same);
     taken.push(...[...other].map((id) => ({ id, issues: [{ code: 'id_taken', field: 'id', given: id }] })));

@@ -22,6 +22,9 @@ import {
 const SPAN = holding({ fromMs: NUMBER, toMs: NUMBER });
 
 /** What stands on the bench, over all jobs. */
+/** A figure that the shop's own heats told. */
+const FITTED = holding({ value: NUMBER, spread: NUMBER, U: NUMBER, heats: WHOLE, isEnough: YES_NO });
+
 export const benchPaths: Paths = {
   '/api/v1/kinds': {
     get: operation({
@@ -162,6 +165,33 @@ export const benchPaths: Paths = {
         }),
       }),
       says: 'What is hot or cold already stands as it happened; the rest is planned from now.',
+    }),
+  },
+  '/api/v1/heat/drops': {
+    get: operation({
+      id: 'shop_drops',
+      tag: 'jobs',
+      summary: 'What was promised of each drop by heat and what came of it, and what that taught the shop',
+      answer: holding({
+        drops: listOf(
+          holding({
+            id: UUID,
+            jobId: UUID,
+            machine: TEXT,
+            seatId: UUID,
+            name: TEXT,
+            atMs: NUMBER,
+            carryS: NUMBER,
+            outcome: { enum: ['by_itself', 'with_taps', 'drawn_in', 'home', 'stuck'] },
+            promised: holding({ castingC: NUMBER, clearanceMm: holding({ value: NUMBER, u: NUMBER }) }),
+            read: orNull(holding({ castingC: NUMBER, clearanceMm: NUMBER })),
+          }),
+        ),
+        fit: holding({ loss: orNull(FITTED), carryS: orNull(FITTED), ovens: listOf(FITTED) }),
+        isOn: YES_NO,
+        isDemo: YES_NO,
+      }),
+      says: 'The last 200, newest first.',
     }),
   },
   '/api/v1/heat/plan.ics': {

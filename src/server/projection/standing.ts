@@ -1,4 +1,6 @@
 import 'server-only';
+import { loadLearned } from '../after/learned';
+import { renewDrops } from '../after/renewDrops';
 import { shopNow } from '../clock';
 import type { JobId, SeatId } from '@/core/record/ids';
 import { JobViewer } from '@/core/job/seatView';
@@ -24,20 +26,25 @@ export const apart = ({
   photographs: _photographs,
   tools: _tools,
   rules: _rules,
+  learned: _learned,
   isDemo: _demo,
   ...head
 }: ProjectedJob): { head: JobHead; state: JobState } => ({ head, state });
 
-const withShop = async (client: Queryable, head: JobHead, state: JobState): Promise<ProjectedJob> => ({
-  ...head,
-  state,
-  instruments: await loadInstruments(client, head.id),
-  tools: await loadTools(client),
-  rules: await loadRules(client),
-  isDemo: await loadIsDemo(client, head.id),
-  people: [],
-  photographs: [],
-});
+const withShop = async (client: Queryable, head: JobHead, state: JobState): Promise<ProjectedJob> => {
+  const isDemo = await loadIsDemo(client, head.id);
+  return {
+    ...head,
+    state,
+    instruments: await loadInstruments(client, head.id),
+    tools: await loadTools(client),
+    rules: await loadRules(client),
+    learned: await loadLearned(client, isDemo),
+    isDemo,
+    people: [],
+    photographs: [],
+  };
+};
 
 type StateRow = { version: string; state: Omit<JobState, 'seats'>; madeWith: string };
 
@@ -149,6 +156,7 @@ export function standAnew(jobId: JobId, within?: Queryable): Promise<StandingJob
     const entries = (await loadEntries(client, [jobId]))(jobId);
     const job = await withShop(client, head, rebuild(head.castings, entries));
     const columns = columnsOf(job, new JobViewer(), await shopNow());
+    await renewDrops(client, job, entries);
     return { job, version: await writeStanding(client, jobId, columns) };
   }, within);
 }

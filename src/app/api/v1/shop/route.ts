@@ -11,7 +11,8 @@ export const PATCH = (request: Request) =>
     const clock = pace ? await setPace(pace) : await shopClock();
     const shop = await saveShop(change);
     // The tools of the demo serve its own jobs and the shop's while it stands.
-    // What is judged by the rules is judged anew.
-    if (change.showsDemo !== undefined || change.rules) await standOpenJobsAnew();
+    // What is judged by the rules, or by what was learned, is judged anew.
+    if (change.showsDemo !== undefined || change.usesLearned !== undefined || change.rules)
+      await standOpenJobsAnew();
     return Response.json({ shop, clock });
   });
