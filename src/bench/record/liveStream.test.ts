@@ -1,3 +1,4 @@
+import { REAL_CLOCK, type ShopClock } from '@/core/quantity/shopClock';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { LiveStream } from './liveStream';
 
@@ -36,11 +37,27 @@ describe('the live stream', () => {
   it('keeps the server’s clock, also after the server has gone', () => {
     const stream = new LiveStream();
     stream.start();
-    last().say('hello', { serverMs: 1_250_000, changedMs: 0, isDatabaseUp: true });
+    last().say('hello', { clock: REAL_CLOCK, serverMs: 1_250_000, changedMs: 0, isDatabaseUp: true });
     expect(stream.now()).toBe(1_250_000);
     last().onerror!();
     vi.advanceTimersByTime(1000);
     expect(stream.now()).toBe(1_251_000);
+  });
+
+  it('follows the shop’s clock when a rehearsal lets it run, and looks again when it is put right', () => {
+    const stream = new LiveStream();
+    stream.start();
+    last().say('hello', { serverMs: 1_000_000, clock: REAL_CLOCK, changedMs: 0, isDatabaseUp: true });
+    const looked: string[] = [];
+    stream.onChange(1_000_000, ({ what }) => looked.push(what));
+    const fast: ShopClock = { realMs: 1_000_000, shopMs: 1_000_000, pace: 20 };
+    last().say('clock', { clock: fast });
+    vi.advanceTimersByTime(3000);
+    expect([stream.now(), stream.pace()]).toEqual([1_060_000, 20]);
+    expect(looked).toEqual([]);
+    last().say('clock', { clock: REAL_CLOCK });
+    expect(stream.now()).toBe(1_003_000);
+    expect(looked).toEqual(['anything']);
   });
 
   it('tells live, database away and server away apart', () => {
@@ -48,7 +65,7 @@ describe('the live stream', () => {
     const states: string[] = [];
     stream.on('link', ({ state }) => states.push(state));
     stream.start();
-    last().say('hello', { serverMs: 0, changedMs: 0, isDatabaseUp: true });
+    last().say('hello', { clock: REAL_CLOCK, serverMs: 0, changedMs: 0, isDatabaseUp: true });
     last().say('database', { isUp: false });
     last().say('database', { isUp: true });
     last().onerror!();
@@ -64,16 +81,16 @@ describe('the live stream', () => {
     expect(last().isClosed).toBe(true);
     vi.advanceTimersByTime(2000);
     expect(FakeSource.all).toHaveLength(2);
-    last().say('hello', { serverMs: 0, changedMs: 0, isDatabaseUp: true });
+    last().say('hello', { clock: REAL_CLOCK, serverMs: 0, changedMs: 0, isDatabaseUp: true });
     expect(stream.state).toBe('live');
   });
 
   it('a line that has gone silent is taken for dead', () => {
     const stream = new LiveStream();
     stream.start();
-    last().say('hello', { serverMs: 0, changedMs: 0, isDatabaseUp: true });
+    last().say('hello', { clock: REAL_CLOCK, serverMs: 0, changedMs: 0, isDatabaseUp: true });
     vi.advanceTimersByTime(20_000);
-    last().say('beat', { serverMs: 0 });
+    last().say('beat', { clock: REAL_CLOCK, serverMs: 0 });
     vi.advanceTimersByTime(20_000);
     expect(stream.state).toBe('live');
     vi.advanceTimersByTime(10_000);
@@ -106,7 +123,7 @@ describe('the live stream', () => {
       });
       stream.start();
       expect(looks).toBe(0);
-      last().say('hello', { serverMs: 1_002_000, changedMs, isDatabaseUp: true });
+      last().say('hello', { clock: REAL_CLOCK, serverMs: 1_002_000, changedMs, isDatabaseUp: true });
       expect(looks).toBe(looked);
     },
   );
@@ -114,7 +131,7 @@ describe('the live stream', () => {
   it('a screen drawn on the server while an entry came in looks at once, one drawn after does not', () => {
     const stream = new LiveStream();
     stream.start();
-    last().say('hello', { serverMs: 1_000_000, changedMs: 900_000, isDatabaseUp: true });
+    last().say('hello', { clock: REAL_CLOCK, serverMs: 1_000_000, changedMs: 900_000, isDatabaseUp: true });
     vi.advanceTimersByTime(5000);
     last().say('entries', { jobId: 'j', ids: ['a'] });
     const looked = { before: 0, after: 0, unread: 0 };
@@ -134,12 +151,12 @@ describe('the live stream', () => {
     const stream = new LiveStream();
     const heard: string[] = [];
     stream.start();
-    last().say('hello', { serverMs: 1_000_000, changedMs: 900_000, isDatabaseUp: true });
+    last().say('hello', { clock: REAL_CLOCK, serverMs: 1_000_000, changedMs: 900_000, isDatabaseUp: true });
     const stop = stream.onChange(2_000_000, (change) => heard.push(change.what));
     last().say('entries', { jobId: 'j', ids: ['a'] });
     last().say('job', { jobId: 'j' });
     last().say('shop', {});
-    last().say('beat', { serverMs: 1_000_000 });
+    last().say('beat', { clock: REAL_CLOCK, serverMs: 1_000_000 });
     last().say('database', { isUp: false });
     last().say('database', { isUp: true });
     stop();

@@ -25,7 +25,7 @@ function encodeOnce(message: LiveMessage | BoardNews): Uint8Array {
  * `database` up or down and why, `parts` with what happened to the shop's other parts, and every live message. A screen filters by job
  * itself; the messages are small.
  */
-export async function GET(request: Request) {
+export const GET = async (request: Request) => {
   const listener = live();
   await shopClock();
   const stream = new ReadableStream<Uint8Array>({
@@ -61,4 +61,4 @@ export async function GET(request: Request) {
       'X-Accel-Buffering': 'no',
     },
   });
-}
+};
