@@ -1,11 +1,21 @@
 import { gzipSync } from 'node:zlib';
 import type { Browser } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { findPlace, gotoReady, openPage, textOf, waitForText, waitForStill, type App } from '../support/app';
+import {
+  findPlace,
+  findShaftSeat,
+  gotoReady,
+  openPage,
+  textOf,
+  waitForText,
+  waitForStill,
+  type App,
+} from '../support/app';
 import { tooSmallForAGlove, violationsInBothLooks } from '../support/axe';
 import { tap } from '../support/hands';
 import { findOutOfReach, footOf } from '../support/seenAndHit';
 import { serveDemo } from '../support/serveDemo';
+import { findShaftSeat } from '../support/shaftSeat';
 
 let app: App;
 let browser: Browser;
@@ -16,6 +26,7 @@ serveDemo((served) => {
 const addressOf = async (screen: string) => {
   if (screen === 'bench') return app.url;
   if (screen.startsWith('/')) return app.url + screen;
+  if (screen.startsWith('slide')) return (await findShaftSeat(app, 'Bolver 570, front drive')).at(screen);
   const [machine, seat] =
     screen === 'square'
       ? ['Ostrel 250', 'Shift drum']
@@ -41,6 +52,8 @@ const SCREENS = [
   'run',
   'watch',
   'out',
+  'slide-on',
+  'slide-off',
   'square',
   'record',
   '/sums',

@@ -232,6 +232,47 @@ describe('a heat rehearsed in time-lapse', () => {
     expect(errors).toEqual([]);
   });
 
+  it('a bearing warmed on a plate slides onto its frozen shaft, by one pedal; its own limit is told before', async () => {
+    const { answer } = await startJob(app, 'final_drive');
+    const seat = answer.shafts
+      .flatMap(({ seats }) => seats)
+      .find(({ spec }) => spec.kind === 'bearing_on_shaft')!;
+    const { page, errors } = await openPage(browser, { person: 'iq' });
+    await page.setViewport({ width: 1280, height: 800 });
+    await gotoReady(page, `${app.url}/jobs/${answer.id}/${seat.id}/slide-on`);
+    await waitForLine(page);
+    await waitForText(page, 'run-main', /Understood/);
+    await press(page);
+    // By its usual class it would have to be hotter than a bearing stands: the shaft goes into the cold first.
+    await waitForText(page, 'run-main', /Shaft into the freezer/);
+    await press(page);
+    await waitForText(page, 'run-main', /Onto the hot plate/);
+    await setPace(app, 60);
+    await waitForText(page, 'slide-reason', /bearing is cold/);
+    await page.waitForFunction(() => /needs/.test(document.querySelector('main')?.textContent ?? ''));
+    // An hour of the freezer passes in a minute.
+    await page.waitForFunction(
+      () =>
+        Number.parseInt(
+          document.querySelector('[data-testid="slide-call"] text')?.textContent?.replace('−', '-') ?? '',
+        ) < -10,
+      { timeout: 90_000 },
+    );
+    await press(page);
+    await waitForText(page, 'slide-reason', /Hot enough|hotter than it stands|As hot as/, 60_000);
+    await setPace(app, 1);
+    await press(page);
+    await page.waitForSelector('[data-testid="slide-call"][data-call="go"]');
+    await waitForText(page, 'run-main', /It is on/);
+    await press(page);
+    await page.waitForSelector('[data-testid="slide-call"][data-call="done"]');
+    const { events } = (await loadStored(app, answer.id)).entries;
+    expect(events.filter(({ kind }) => kind === 'onto_shaft').map(({ body }) => body)).toEqual([
+      { way: 'warm_and_chill' },
+    ]);
+    expect(errors).toEqual([]);
+  });
+
   it('a clock that runs faster is refused while a job in earnest is in work, and starting one puts it right', async () => {
     expect((await setPace(app, 5)).status).toBe(200);
     const started = await fetch(`${app.url}/api/v1/jobs`, {

@@ -1,4 +1,4 @@
-import type { CastingId, JobId, SeatId } from '@/core/record/ids';
+import type { CastingId, JobId, JournalId, SeatId } from '@/core/record/ids';
 import type { Page } from 'puppeteer-core';
 import type { Pace, ShopClock } from '@/core/quantity/shopClock';
 import { sendEvent, waitForText, type App } from './app';
@@ -9,6 +9,7 @@ import { untilReady } from './hands';
 type Head = {
   id: JobId;
   castings: { id: CastingId; name: string; seats: { id: SeatId; name: string; spec: { kind: string } }[] }[];
+  shafts: { seats: { id: JournalId; spec: { kind: string } }[] }[];
 };
 
 const post = async <T>(app: App, path: string, body: unknown, method = 'POST') => {

@@ -7,8 +7,8 @@ import { Note, Text } from '@/ui/parts/text';
 import { HEAT_LINE_PX, STRETCH, token, TYPE } from '@/ui/theme/tokens';
 
 /** Where one goes on with what is hot or cold. */
-export const pathOfHeat = ({ jobId, seatId, isStripped }: HeatItem): string =>
-  seatId ? `/jobs/${jobId}/${seatId}/${isStripped ? 'out' : 'run'}` : `/jobs/${jobId}`;
+export const pathOfHeat = ({ jobId, seatId, at }: HeatItem): string =>
+  seatId ? `/jobs/${jobId}/${seatId}/${at}` : `/jobs/${jobId}`;
 
 type HeatItemLinkProps = {
   item: HeatItem;

@@ -16,6 +16,7 @@ import { SceneView } from '@/ui/drawing/SceneView';
 import { AllTheSame, type Because } from '@/ui/fields/AllTheSame';
 import { EntryField, readText } from '@/ui/fields/EntryField';
 import { Ruled } from '@/ui/parts/layout';
+import { Link } from '@/ui/parts/Link';
 import { Lead, Note, Text } from '@/ui/parts/text';
 import { STRETCH } from '@/ui/theme/tokens';
 import { FIT_FIGURE_WORDS, sayTight } from '@/ui/words/fits';
@@ -109,7 +110,7 @@ type WaysProps = { title: string; view: JournalView; units: Units } & (
 type PutDown = (more: { how?: string; because?: Because }) => void;
 
 function Ways({ title, does, ways, view, units }: WaysProps) {
-  const { addEvent } = useJob();
+  const { addEvent, record } = useJob();
   const seatId = view.seat.id;
   const recordOf = (way: WayOff | WayOnto): PutDown =>
     does === 'off'
@@ -130,6 +131,7 @@ function Ways({ title, does, ways, view, units }: WaysProps) {
           words={words(way)}
           isKindest={i === 0}
           does={does}
+          runPath={`/jobs/${record.id}/${seatId}/slide-${does === 'off' ? 'off' : 'on'}`}
           units={units}
           onDone={() => recordOf(way)({})}
         />
@@ -167,11 +169,15 @@ type AllowedProps = {
   words: { name: string; how: string };
   isKindest: boolean;
   does: 'off' | 'onto';
+  /** Where it is warmed with its clock. */
+  runPath: string;
   units: Units;
   onDone: () => void;
 };
 
-function AllowedWay({ way, words, isKindest, does, units, onDone }: AllowedProps) {
+const BY_WARMTH: readonly string[] = ['warm', 'warm_and_chill', 'warm_off'];
+
+function AllowedWay({ way, words, isKindest, does, runPath, units, onDone }: AllowedProps) {
   const figures = [
     way.forceN !== null && way.forceN > 0 && `Up to ${asText(showForce(way.forceN, units))}.`,
     way.heatC !== null && `At ${asText(showTemperature(way.heatC, units))} it slides.`,
@@ -188,6 +194,11 @@ function AllowedWay({ way, words, isKindest, does, units, onDone }: AllowedProps
           {figures.join(' ')} {words.how}
         </Note>
       </Box>
+      {BY_WARMTH.includes(way.way) && (
+        <Button variant="outlined" component={Link} href={runPath} aria-label={`Warm it: ${words.name}`}>
+          Warm it
+        </Button>
+      )}
       <Button
         variant="outlined"
         onClick={onDone}

@@ -1,4 +1,4 @@
-import type { JobId, PersonId, SeatId } from '@/core/record/ids';
+import type { AnySeatId, JobId, PersonId } from '@/core/record/ids';
 import { bearingBody } from '@/core/catalogue/bearings/inside';
 import { soakInFreezer, soakInOven, timeUntil, timeUntilWithin } from '@/core/heat/soak';
 import { castingBody } from '@/core/job/castingBody';
@@ -7,6 +7,7 @@ import { partMetal } from '@/core/record/seatFacts';
 import type { LastHeat } from '@/core/project/heat';
 import type { ProjectedJob } from '@/core/project/project';
 import type { Casting, Seat } from '@/core/record/job';
+import type { Shaft, ShaftSeat } from '@/core/record/shafts';
 
 /** One thing that is hot or cold now, with its clock and its owner. Times in ms since the epoch. */
 export type HeatItem = {
@@ -14,9 +15,9 @@ export type HeatItem = {
   /** `under_air`: hot air is on its boss; only a probe tells how hot it is. */
   kind: 'in_heat' | 'under_air' | 'out_hot' | 'cold';
   jobId: JobId;
-  seatId: SeatId | null;
-  /** Warmed for old parts to come out of it, and not yet for new ones to go in. */
-  isStripped: boolean;
+  seatId: AnySeatId | null;
+  /** Where one goes on with it: new parts in, old ones out, a bearing onto its shaft or off it. */
+  at: 'run' | 'out' | 'slide-on' | 'slide-off';
   machine: string;
   name: string;
   celsius: number;
@@ -32,6 +33,9 @@ export type HeatItem = {
 
 /** What was forgotten in heat or cold for longer than this is left to the log. */
 const FORGOTTEN_MS = 30 * 24 * 3600 * 1000;
+
+/** A bearing is cool after so long in air. Common practice, no source. */
+const RACE_COOLS_MS = 1800 * 1000;
 
 /** A bearing counts as cold when it is this near to the freezer's temperature. Common practice, no source. */
 const COLD_WITHIN_K = 2;
@@ -66,7 +70,7 @@ function castingItem(job: ProjectedJob, casting: Casting): HeatItem[] {
       kind: outMs !== null ? 'out_hot' : heat.source === 'gun' ? 'under_air' : 'in_heat',
       jobId: job.id,
       seatId: wanted?.seatId ?? old?.id ?? null,
-      isStripped: !wanted && old !== undefined,
+      at: !wanted && old !== undefined ? 'out' : 'run',
       machine: job.machine,
       name: casting.name,
       celsius: heat.sourceC,
@@ -98,7 +102,7 @@ function seatItem(job: ProjectedJob, seat: Seat): HeatItem[] {
       kind: 'cold',
       jobId: job.id,
       seatId: seat.id,
-      isStripped: false,
+      at: 'run',
       machine: job.machine,
       name: seat.name,
       celsius: freezer.freezerC,
@@ -107,6 +111,30 @@ function seatItem(job: ProjectedJob, seat: Seat): HeatItem[] {
       personId: freezer.personId,
       place: freezer.place?.name ?? null,
       untilMs: freezer.sinceMs + FORGOTTEN_MS,
+    },
+  ];
+}
+
+/** A bearing that is warmed for its shaft. */
+function raceItem(job: ProjectedJob, shaft: Shaft, { id, name }: ShaftSeat): HeatItem[] {
+  const heat = job.state.seats[id]?.history.raceHeat;
+  if (!heat) return [];
+  const { outMs, source, sourceC, sinceMs, does, personId } = heat;
+  return [
+    {
+      key: id,
+      kind: outMs !== null ? 'out_hot' : source === 'gun' ? 'under_air' : 'in_heat',
+      jobId: job.id,
+      seatId: id,
+      at: `slide-${does}`,
+      machine: job.machine,
+      name: name === shaft.name ? name : `${shaft.name}, ${name}`,
+      celsius: sourceC,
+      sinceMs: outMs ?? sinceMs,
+      readyMs: null,
+      untilMs: outMs !== null ? outMs + RACE_COOLS_MS : sinceMs + FORGOTTEN_MS,
+      personId,
+      place: null,
     },
   ];
 }
@@ -122,8 +150,10 @@ export const stillWarm = (items: readonly HeatItem[], nowMs: number): HeatItem[]
   inHeatOrder(items.filter(({ untilMs }) => nowMs <= untilMs));
 
 /** Everything that is hot or cold on a job, with how long it is to be spoken of: holds until the next entry. */
-export const findHeatItems = (job: ProjectedJob): HeatItem[] =>
-  job.castings.flatMap((casting) => [
+export const findHeatItems = (job: ProjectedJob): HeatItem[] => [
+  ...job.castings.flatMap((casting) => [
     ...castingItem(job, casting),
     ...casting.seats.flatMap((seat) => seatItem(job, seat)),
-  ]);
+  ]),
+  ...job.shafts.flatMap((shaft) => shaft.seats.flatMap((seat) => raceItem(job, shaft, seat))),
+];

@@ -1,5 +1,6 @@
 import { MATERIALS, type Material } from '@/core/catalogue/materials';
 import { FRESH_SEAT, type SeatHistory } from '@/core/project/jobState';
+import type { ShaftState } from '@/core/project/shaft';
 import type { ProjectedJob } from '@/core/project/project';
 import { readingsOf, type CurrentReading } from '@/core/project/readings';
 import type { Instrument } from '@/core/record/instrument';
@@ -30,7 +31,7 @@ export type JournalView = Journal & {
   /** Where its readings stand: with the casting's seat where they share the part. */
   readingsOf: AnySeatId;
   readings: readonly CurrentReading[];
-  history: Pick<SeatHistory, 'offShaft' | 'ontoShaft'>;
+  history: ShaftState;
   fit: ShaftFit | null;
 };
 

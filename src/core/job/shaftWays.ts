@@ -9,7 +9,7 @@ import type { JournalView } from './journalView';
 /** How the bearing or cone of a seat on a shaft comes off and goes on, as the job stands. */
 
 /** As hot as the part may get, °C: its seals, grease, cage and steel. */
-const limitOf = ({ part }: JournalView): number =>
+export const raceLimitC = ({ part }: JournalView): number =>
   Math.min(
     ...ceilingsFor({ castingMaterial: 'mild_steel', leftIn: [], bearing: heatedInside(part) }).map(
       ({ limitC }) => limitC,
@@ -27,7 +27,7 @@ export const waysOff = (view: JournalView, tools: readonly Tool[]): WayOff[] =>
     boreMm: view.part.boreMm,
     isCone: view.part.type === 'tapered_roller',
     isHeldInCasting: view.beside !== null && view.beside.history.takenOut === null,
-    limitC: limitOf(view),
+    limitC: raceLimitC(view),
     tools,
   });
 
@@ -48,7 +48,7 @@ export const waysOnto = (
     isInCasting: view.beside !== null && view.beside.history.homeMs !== null,
     isOtherEndIn: isOtherEndIn(view, journals),
     hasThread: isThreaded(view),
-    limitC: limitOf(view),
+    limitC: raceLimitC(view),
     tools,
     thresholds: rules,
   });

@@ -160,6 +160,9 @@ export const SHAFT_ON_WAYS = [
   'another',
 ] as const;
 export type ShaftOnWay = (typeof SHAFT_ON_WAYS)[number];
+/** What warms a bearing for its shaft: a plate, an oil bath, an oven, or hot air on its inner race. */
+export const RACE_HEATS = ['plate', 'bath', 'oven', 'gun'] as const;
+export type RaceHeat = (typeof RACE_HEATS)[number];
 /** Why a way that speaks against itself was taken all the same. */
 export const AGAINST_REASONS = [
   'worked_before',

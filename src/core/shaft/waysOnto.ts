@@ -31,7 +31,7 @@ export type OntoInput = {
 };
 
 /** Room at which it slides on, pushed along at once: less than for a blind drop. Common practice, no source. */
-const slidingRoomMm = (boreMm: number) => Math.max(0.005, 0.0003 * boreMm);
+export const slidingRoomMm = (boreMm: number) => Math.max(0.005, 0.0003 * boreMm);
 
 /** How warm it has to be, while the shaft is at `shaftC`, °C. */
 function warmthC(fit: ShaftFit, boreMm: number, shaftC: number): number {

@@ -4,7 +4,7 @@ import { asText, showSize, showTemperature, type Units } from '@/core/quantity/f
 import { readSlot } from '@/core/record/slots';
 import { clock } from './clock';
 import { PIECE_WORDS } from './pieces';
-import { SHAFT_OFF_WORDS, SHAFT_ON_WORDS } from './shafts';
+import { RACE_HEAT_WORDS, SHAFT_OFF_WORDS, SHAFT_ON_WORDS } from './shafts';
 import { slotWords } from './slots';
 import { STEP_WORDS } from './steps';
 import { CASTING_STUFF_WORDS } from './castingStuff';
@@ -58,6 +58,12 @@ const EVENT_WORDS: { [K in EventKind]: (body: EventBody<K>, say: Say) => string 
   casting_out: () => 'Casting out of the heat',
   let_go: () => 'Let go',
   home: ({ how }) => (how && how !== 'by_itself' ? `Home, ${HOME_HOW_WORDS[how]}` : 'Home'),
+  race_into_heat: ({ source, sourceC }, { degrees }) =>
+    `Bearing warmed: ${RACE_HEAT_WORDS[source]}, ${degrees(sourceC)}`,
+  race_heat_read: ({ celsius }, { degrees }) => `Inner race at ${degrees(celsius)}`,
+  race_out_of_heat: () => 'Bearing out of its heat',
+  shaft_into_freezer: ({ freezerC }, { degrees }) => `Shaft into the freezer at ${degrees(freezerC)}`,
+  race_grabbed: () => 'It grabbed half way along its seat',
   rescue_noted: ({ step }) => RESCUE_WORDS[step],
   stuck: (body, { length }) => (body.depthMm === null ? 'Stuck' : `Stuck at ${length(body.depthMm)}`),
   square_pass_started: (body, { length }) =>

@@ -1,4 +1,5 @@
-import type { ShaftOffWay, ShaftOnWay } from '@/core/record/vocabulary';
+import type { ShaftCall, ShaftReason } from '@/core/job/shaftRun';
+import type { RaceHeat, ShaftOffWay, ShaftOnWay } from '@/core/record/vocabulary';
 import type { ShaftVerdict } from '@/core/shaft/shaftFit';
 import type { ShaftObjection } from '@/core/shaft/waysOff';
 
@@ -107,4 +108,39 @@ export const SHAFT_OBJECTION_WORDS: Record<ShaftObjection, string> = {
   fit_not_known: 'the fit is not known',
   pulled_across: 'its other end is in already: it would be pulled across, and side-loaded',
   too_tight_for_that: 'too tight to be driven',
+};
+
+export const RACE_HEAT_WORDS: Record<RaceHeat, string> = {
+  plate: 'hot plate',
+  bath: 'oil bath',
+  oven: 'oven',
+  gun: 'hot air',
+};
+
+export const SHAFT_SIGNS: Record<ShaftCall, string[]> = {
+  wait: ['WAIT'],
+  go: ['GO'],
+  too_late: ['TOO', 'COOL'],
+  stop: ['STOP'],
+  grabbed: ['HOLDS'],
+  done: ['DONE'],
+};
+
+/** The one reason of the sign at a shaft. */
+export const SHAFT_REASONS: Record<ShaftReason, string> = {
+  fit_not_known: 'Its fit is not known: read shaft and bore, or say its class.',
+  not_warmed: 'The bearing is cold.',
+  cannot_be_that_hot: 'It would have to be hotter than it stands: the shaft into the freezer first.',
+  read_the_race: 'Hot air has no dial: read the inner race.',
+  still_tight: 'Its inner race is still too tight.',
+  hot_enough: 'Hot enough: out with it and over the shaft at once.',
+  never_hot_enough: 'Set like this it never slides on: hotter, or the shaft into the freezer.',
+  sure: 'It slides: straight over, against its shoulder, held until it grips.',
+  cooled: 'It has cooled: back to the heat, no blows.',
+  now_quickly: 'Now, quickly, before the shaft is warm too.',
+  limit_near: 'In less than a minute it is hotter than it stands: out with it.',
+  limit_reached: 'As hot as it stands: away from the heat.',
+  it_grabbed: 'It holds half way: by its inner race at once, or off again. Never through the balls.',
+  it_is_on: 'On, and against its shoulder. Turn it when it is cold.',
+  it_is_off: 'Off its shaft.',
 };

@@ -1,0 +1,9 @@
+'use client';
+import type { JournalId } from '@/core/record/ids';
+import { useParams } from 'next/navigation';
+import { SlideScreen } from '@/bench/heatRun/slide/SlideScreen';
+
+export default function SlideOnPage() {
+  const { seatId } = useParams<{ seatId: JournalId }>();
+  return <SlideScreen key={seatId} seatId={seatId} does="on" />;
+}
