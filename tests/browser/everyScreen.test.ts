@@ -1,16 +1,7 @@
 import { gzipSync } from 'node:zlib';
 import type { Browser } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import {
-  findPlace,
-  findShaftSeat,
-  gotoReady,
-  openPage,
-  textOf,
-  waitForText,
-  waitForStill,
-  type App,
-} from '../support/app';
+import { findPlace, gotoReady, openPage, textOf, waitForText, waitForStill, type App } from '../support/app';
 import { tooSmallForAGlove, violationsInBothLooks } from '../support/axe';
 import { tap } from '../support/hands';
 import { findOutOfReach, footOf } from '../support/seenAndHit';

@@ -1,25 +1,8 @@
 import type { Browser } from 'puppeteer-core';
 import { describe, expect, it } from 'vitest';
-import {
-  gotoReady,
-  loadStored,
-  openPage,
-  sendEvent,
-  textOf,
-  waitForLine,
-  waitForText,
-  type App,
-} from '../support/app';
+import { gotoReady, loadStored, openPage, textOf, waitForLine, waitForText, type App } from '../support/app';
 import { tap, untilReady } from '../support/hands';
-import {
-  driveUntil,
-  mainWords,
-  outcomeOf,
-  press,
-  setPace,
-  startJob,
-  startRehearsal,
-} from '../support/rehearse';
+import { driveUntil, mainWords, outcomeOf, press, setPace, startRehearsal } from '../support/rehearse';
 import { serveDemo } from '../support/serveDemo';
 
 let app: App;
@@ -186,91 +169,6 @@ describe('a heat rehearsed in time-lapse', () => {
       await driveUntil(page, /On with the job|Square it up/);
     }
     expect([...first.errors, ...second.errors]).toEqual([]);
-  });
-
-  it('old parts come out by heat: limits are in the way first, then all fall, and the walk goes on', async () => {
-    const { answer } = await startJob(app, 'two_stroke_crankcase');
-    const half = answer.castings[0]!;
-    const seat = half.seats.find(({ spec }) => spec.kind !== 'seal_in_bore')!;
-    const { page, errors } = await openPage(browser, { person: 'iq' });
-    await page.setViewport({ width: 1280, height: 800 });
-    await gotoReady(page, `${app.url}/jobs/${answer.id}/${seat.id}/strip`);
-    await waitForLine(page);
-    for (const { id: seatId, spec } of half.seats)
-      if (spec.kind !== 'seal_in_bore')
-        await sendEvent(app, answer.id, { kind: 'seal_taken_out', body: {}, seatId });
-    await tap(page, 'Warm it');
-    await page.waitForSelector('[data-testid="warm-out"]');
-    expect(await page.$eval('[data-testid="out-call"]', (sign) => sign.getAttribute('data-call'))).toBe(
-      'wait',
-    );
-    for (const words of [/Understood/, /Casting into the heat/]) {
-      await waitForText(page, 'run-main', words);
-      await press(page);
-    }
-    await waitForText(page, 'warm-reason', /still holds/);
-    await setPace(app, 60);
-    await waitForText(page, 'warm-reason', /Hot enough/, 60_000);
-    await press(page);
-    await setPace(app, 1);
-    await page.waitForSelector('[data-testid="out-call"][data-call="falls"]');
-    const fell: string[] = [];
-    while (/It fell out/.test(await mainWords(page))) {
-      fell.push(await press(page));
-      await page.waitForFunction(
-        (before) => document.querySelector('[data-testid="run-main"]')?.textContent !== before,
-        { polling: 50 },
-        fell.at(-1)!,
-      );
-    }
-    expect(fell).toHaveLength(half.seats.filter(({ spec }) => spec.kind !== 'seal_in_bore').length);
-    await page.waitForSelector('[data-testid="out-call"][data-call="all_out"]');
-    const { events } = (await loadStored(app, answer.id)).entries;
-    expect(events.filter(({ kind }) => kind === 'taken_out').map(({ body }) => body)).toEqual(
-      fell.map(() => ({ way: 'fall_out_hot', isSpoilt: false })),
-    );
-    expect(errors).toEqual([]);
-  });
-
-  it('a bearing warmed on a plate slides onto its frozen shaft, by one pedal; its own limit is told before', async () => {
-    const { answer } = await startJob(app, 'final_drive');
-    const seat = answer.shafts
-      .flatMap(({ seats }) => seats)
-      .find(({ spec }) => spec.kind === 'bearing_on_shaft')!;
-    const { page, errors } = await openPage(browser, { person: 'iq' });
-    await page.setViewport({ width: 1280, height: 800 });
-    await gotoReady(page, `${app.url}/jobs/${answer.id}/${seat.id}/slide-on`);
-    await waitForLine(page);
-    await waitForText(page, 'run-main', /Understood/);
-    await press(page);
-    // By its usual class it would have to be hotter than a bearing stands: the shaft goes into the cold first.
-    await waitForText(page, 'run-main', /Shaft into the freezer/);
-    await press(page);
-    await waitForText(page, 'run-main', /Onto the hot plate/);
-    await setPace(app, 60);
-    await waitForText(page, 'slide-reason', /bearing is cold/);
-    await page.waitForFunction(() => /needs/.test(document.querySelector('main')?.textContent ?? ''));
-    // An hour of the freezer passes in a minute.
-    await page.waitForFunction(
-      () =>
-        Number.parseInt(
-          document.querySelector('[data-testid="slide-call"] text')?.textContent?.replace('−', '-') ?? '',
-        ) < -10,
-      { timeout: 90_000 },
-    );
-    await press(page);
-    await waitForText(page, 'slide-reason', /Hot enough|hotter than it stands|As hot as/, 60_000);
-    await setPace(app, 1);
-    await press(page);
-    await page.waitForSelector('[data-testid="slide-call"][data-call="go"]');
-    await waitForText(page, 'run-main', /It is on/);
-    await press(page);
-    await page.waitForSelector('[data-testid="slide-call"][data-call="done"]');
-    const { events } = (await loadStored(app, answer.id)).entries;
-    expect(events.filter(({ kind }) => kind === 'onto_shaft').map(({ body }) => body)).toEqual([
-      { way: 'warm_and_chill' },
-    ]);
-    expect(errors).toEqual([]);
   });
 
   it('a clock that runs faster is refused while a job in earnest is in work, and starting one puts it right', async () => {
