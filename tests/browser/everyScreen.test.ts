@@ -6,53 +6,13 @@ import { tooSmallForAGlove, violationsInBothLooks } from '../support/axe';
 import { tap } from '../support/hands';
 import { findOutOfReach, footOf } from '../support/seenAndHit';
 import { serveDemo } from '../support/serveDemo';
-import { findShaftSeat } from '../support/shaftSeat';
+import { addressOfScreen, SCREENS } from '../support/screens';
 
 let app: App;
 let browser: Browser;
 serveDemo((served) => {
   ({ app, browser } = served);
 });
-
-const addressOf = async (screen: string) => {
-  if (screen === 'bench') return app.url;
-  if (screen.startsWith('/')) return app.url + screen;
-  if (screen.startsWith('slide')) return (await findShaftSeat(app, 'Bolver 570, front drive')).at(screen);
-  const [machine, seat] =
-    screen === 'square'
-      ? ['Ostrel 250', 'Shift drum']
-      : screen === 'run'
-        ? ['Fenwold 7', 'Main bearing']
-        : ['Ostrel 250', 'Main bearing'];
-  return (await findPlace(app, machine!, seat!)).at(screen);
-};
-const SCREENS = [
-  'bench',
-  'look',
-  'strip',
-  'stacks',
-  'parts',
-  'set-up',
-  '/tools',
-  '/heat',
-  '/heat/drops',
-  '/orders',
-  '/rounds',
-  'measure',
-  'way-in',
-  'run',
-  'watch',
-  'out',
-  'slide-on',
-  'slide-off',
-  'square',
-  'record',
-  '/sums',
-  '/sums/stack/endplay',
-  '/sums/drop_window/lumped',
-  '/reference/bearings',
-  '/reference/api',
-];
 
 describe('each screen', () => {
   let regular: Awaited<ReturnType<typeof openPage>>;
@@ -67,7 +27,7 @@ describe('each screen', () => {
     async (screen) => {
       const { page, errors } = regular;
       await page.setViewport({ width: 1280, height: 800, hasTouch: true });
-      await gotoReady(page, await addressOf(screen));
+      await gotoReady(page, await addressOfScreen(app, screen));
       // The run's big screen has no switch for its colours: it is checked in both all the same.
       expect(await violationsInBothLooks(page)).toEqual([]);
       expect(await page.$$eval('h1', (found) => found.length), 'one headline').toBe(1);
@@ -84,12 +44,12 @@ describe('each screen', () => {
 
   it.each(SCREENS)('%s: at every width from 320 to 1280 all is seen and hit', async (screen) => {
     const { page } = regular;
-    await gotoReady(page, await addressOf(screen));
+    await gotoReady(page, await addressOfScreen(app, screen));
     expect(await findOutOfReach(page)).toEqual([]);
   });
 
   it.each(SCREENS)('%s loads less than 260 kB of script first, compressed', async (screen) => {
-    const address = await addressOf(screen);
+    const address = await addressOfScreen(app, screen);
     const html = await (await fetch(address)).text();
     const sources = new Set(
       [...html.matchAll(/<script[^>]+src="([^"]+)"[^>]*>/g)]
@@ -244,7 +204,7 @@ describe('on the bench', () => {
     const cdp = await page.createCDPSession();
     await cdp.send('Emulation.setEmulatedMedia', { features: [{ name: 'forced-colors', value: 'active' }] });
     for (const screen of ['bench', 'set-up', 'way-in']) {
-      await gotoReady(page, await addressOf(screen));
+      await gotoReady(page, await addressOfScreen(app, screen));
       const alike = await page.evaluate(() => {
         const chosen =
           '[aria-pressed="true"], [aria-selected="true"], [aria-current]:not([aria-current="false"])';

@@ -1,3 +1,4 @@
+import { rescueActions } from '@/bench/heatRun/rescueActions';
 import type { Actions } from '@/bench/heatRun/runAct';
 import { actionsFor, findDueCaution } from '@/bench/heatRun/runActions';
 import { viewHeatRun } from '@/core/job/heatRun';
@@ -72,6 +73,7 @@ export class RunBench {
       },
       takeDrafts: (drafts) =>
         this.add(...drafts.map(({ kind, body, seatId }) => event(kind, body, { seatId: seatId! }, this.atS))),
+      rescue: rescueActions,
       isEyeEnough: this.isEyeEnough,
       isNextHere: this.isNextHere,
       goTo: (step) => this.wentTo.push(step),

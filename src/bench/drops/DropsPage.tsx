@@ -17,6 +17,7 @@ export function DropsPage({ shop, ...place }: PlaceProps & { shop: ShopDrops }) 
       title="What came of the drops"
       subtitle={`${shop.drops.length} drops by heat${shop.isDemo ? ', of the demo and what is rehearsed' : ''}`}
       shows={SHOWN_HERE}
+      isTitleHeading
       {...place}
     >
       <DropsView shop={shop} units={person?.units ?? 'metric'} />

@@ -11,7 +11,6 @@ import type { Person } from '@/core/record/person';
 import { useIsBrowser, usePerson } from '@/bench/record/hooks';
 import { UrnKeySign } from '@/ui/marks/StateMark';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
-import { ShopState } from './ShopState';
 import { KeysHelp } from './KeysHelp';
 import { ifOpen, later } from '@/bench/record/later';
 import { Quiet } from '@/ui/parts/text';
@@ -31,6 +30,7 @@ function SchemeSwitch() {
   );
 }
 
+const ShopState = later(() => import('./ShopState'), 'ShopState');
 const PersonPicker = later(() => import('./PersonPicker'), 'PersonPicker', ifOpen);
 
 const TITLE_LINK = {

@@ -4,7 +4,6 @@ import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import VolumeOffOutlined from '@mui/icons-material/VolumeOffOutlined';
 import VolumeUpOutlined from '@mui/icons-material/VolumeUpOutlined';
-import { Link } from '@/ui/parts/Link';
 import { useEffect, useRef, useState } from 'react';
 import { stillWarm, type HeatItem } from '@/core/board/heatItems';
 import { asText, showClock, showTemperature, type Units } from '@/core/quantity/format';
@@ -12,9 +11,8 @@ import type { Person } from '@/core/record/person';
 import { useNow } from '@/bench/record/hooks';
 import { liveStream } from '@/bench/record/liveStream';
 import { loadJson } from '@/bench/record/door';
-import { StateMark } from '@/ui/marks/StateMark';
-import { HEAT_BAR_PX, HEAT_LINE_PX, token, TYPE } from '@/ui/theme/tokens';
-import { HeatItemLink, pathOfHeat, ToTheBoard } from './HeatBarItems';
+import { HEAT_BAR_PX, HEAT_LINE_PX, token } from '@/ui/theme/tokens';
+import { HeatItemLink, ToTheBoard } from './HeatBarItems';
 import { playCall } from './sounds';
 
 /** As many as stand side by side at 1280 px with their clocks; the heat board shows all. */
@@ -27,7 +25,8 @@ const FORGOTTEN_S = 1200;
 
 type Shown = { words: string; clock: string; isDone: boolean; isForgotten: boolean };
 
-function describe(item: HeatItem, nowMs: number, units: Units): Shown {
+/** What is said of it beside its clock. */
+export function describe(item: HeatItem, nowMs: number, units: Units): Shown {
   const where = item.place?.toLowerCase() ?? (item.kind === 'cold' ? 'freezer' : 'heat');
   const temperature = asText(showTemperature(item.celsius, units));
   if (item.kind === 'under_air') {
@@ -71,7 +70,7 @@ function describe(item: HeatItem, nowMs: number, units: Units): Shown {
 }
 
 /** Items of the whole shop; `own` are those of the job on this screen, from its own (perhaps unsent) entries. */
-function useHeatItems(
+export function useHeatItems(
   initial: readonly HeatItem[] | null,
   initialMs: number,
   own: { jobId: JobId; items: readonly HeatItem[] } | null,
@@ -97,49 +96,6 @@ function useHeatItems(
     };
   }, [drawnMs]);
   return stillWarm(own ? [...own.items, ...items.filter(({ jobId }) => jobId !== own.jobId)] : items, nowMs);
-}
-
-/** What else is hot or cold in the shop, small: for screens that have no room for the strip. */
-export function OtherHeat({
-  except,
-  units,
-  initialMs,
-}: {
-  except: readonly string[];
-  units: Units;
-  initialMs: number;
-}) {
-  const nowMs = useNow(initialMs);
-  const items = useHeatItems(null, 0, null, nowMs).filter(({ key }) => !except.includes(key));
-  return (
-    <Box
-      component="aside"
-      aria-label="Hot and cold elsewhere"
-      sx={{ display: 'flex', gap: 2.5, overflow: 'hidden' }}
-    >
-      {items.slice(0, 2).map((item) => (
-        <Box
-          key={item.key}
-          component={Link}
-          href={pathOfHeat(item)}
-          sx={{
-            display: 'flex',
-            gap: 1,
-            alignItems: 'center',
-            minHeight: 48,
-            color: token('ink'),
-            textDecoration: 'none',
-            whiteSpace: 'nowrap',
-            fontSize: TYPE.lead,
-          }}
-        >
-          <StateMark name={item.kind === 'cold' ? 'cold' : 'hot'} size={24} />
-          {item.machine}
-          <b>{describe(item, nowMs, units).clock}</b>
-        </Box>
-      ))}
-    </Box>
-  );
 }
 
 export type HeatBarProps = {

@@ -28,12 +28,12 @@ import { PageTitle } from '@/ui/parts/PageTitle';
 import { useRunNow, useShownPart } from './useHeatRun';
 import { RunFoot, RunHead } from './RunEdges';
 import { Figures } from './RunFigures';
-import { RunStatus } from './RunStatus';
 import { sayCasting, sayDoor, signWords } from './runWords';
 
 const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPicker', ifOpen);
 
 const UndoBar = later(() => import('@/bench/frame/UndoBar'), 'UndoBar');
+const RunStatus = later(() => import('./RunStatus'), 'RunStatus');
 const PushFigures = later(() => import('./PushFigures'), 'PushFigures');
 
 const HeatOrder = later(() => import('./HeatOrder'), 'HeatOrder');

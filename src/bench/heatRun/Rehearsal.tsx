@@ -55,7 +55,7 @@ export function RehearsalClock({ heat }: Pick<SeatView, 'heat'>) {
       <Button
         variant="text"
         onClick={() => setOpen(true)}
-        aria-label={`Rehearsal: the clock goes ${pace} times as fast`}
+        aria-label={`${wordsOf(pace)}: how fast the rehearsal’s clock goes`}
         data-testid="pace"
         sx={{ fontSize: TYPE.title, fontWeight: 800, minWidth: 72 }}
       >

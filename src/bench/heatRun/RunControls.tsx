@@ -6,29 +6,31 @@ import { useState } from 'react';
 import type { HeatRunView } from '@/core/job/heatRun';
 import type { ReachNeed } from '@/core/job/withinReach';
 import { isPushed } from '@/core/job/pushNow';
-import { isHanging } from '@/core/job/rescue';
+import { isHanging } from '@/core/job/hanging';
 import { freezersOf, offsetOf, ovenDialC, ovensFor } from '@/core/tools/heatPlaces';
 import type { SeatView } from '@/core/job/seatView';
 import type { Units } from '@/core/quantity/format';
 import { jobPath } from '@/bench/frame/places';
 import { useJob } from '@/bench/record/JobProvider';
 import { ifOpen, later } from '@/bench/record/later';
+import { useLoaded } from '@/bench/record/useLoaded';
 import { Row } from '@/ui/parts/layout';
 import { HOME_HOW_WORDS } from '@/ui/words/hotWork';
 import { TYPE } from '@/ui/theme/tokens';
 import { CAUTIONS } from '@/ui/words/verdicts';
 import { actionsFor, findDueCaution } from './runActions';
-import { NextUp } from './NextUp';
 import { usePlace } from './usePlace';
 import { ASKED, FOOTER, MainButton, SecondButton } from './RunButtons';
 import type { PlaceProps } from './RunAdvice';
 import { useRunKeys } from './useRunKeys';
 
+const loadRescue = () => import('./rescueActions');
 const loadAdvice = () => import('./RunAdvice');
 const BeforeTheDoor = later(loadAdvice, 'BeforeTheDoor');
 const OvenDial = later(loadAdvice, 'OvenDial');
 const PlaceChoice = later(loadAdvice, 'PlaceChoice');
 const SimulatedDrop = later(() => import('./Rehearsal'), 'SimulatedDrop');
+const NextUp = later(() => import('./NextUp'), 'NextUp');
 const StuckPad = later(() => import('./StuckPad'), 'StuckPad', ifOpen);
 
 /** The first act of a way that nobody chose puts it on record too: as it was proposed. */
@@ -77,6 +79,7 @@ export function RunControls({
   const addEvent = useActsAsProposed(view);
   const router = useRouter();
   const { seat } = view;
+  const rescue = useLoaded(loadRescue, view.history.stuck ? 'now' : 'spare');
   const [isAskingDepth, setAskingDepth] = useState(false);
   const wantedC = (isHanging(view) ? run.freeC : wantedOf(parts)) ?? null;
   const [setC, setOvenC] = useState(ovenDialC(wantedC ?? 80));
@@ -99,6 +102,7 @@ export function RunControls({
     missing,
     addEvent,
     takeDrafts: takeOffer,
+    rescue: rescue?.rescueActions ?? null,
     isEyeEnough,
     isNextHere,
     goTo: (step) => router.push(step === 'next' ? nextPath : `/jobs/${record.id}/${seat.id}/${step}`),

@@ -20,7 +20,7 @@ import type { useProbe } from './useProbe';
 const TypedTemperature = later(() => import('./TypedTemperature'), 'TypedTemperature');
 const RehearsalClock = later(() => import('./Rehearsal'), 'RehearsalClock');
 const HeatLog = later(() => import('./HeatLog'), 'HeatLog', ifOpen);
-const OtherHeat = later(() => import('@/bench/frame/HeatBar'), 'OtherHeat');
+const OtherHeat = later(() => import('@/bench/frame/OtherHeat'), 'OtherHeat');
 
 const ONE_LINE = { overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' } as const;
 
@@ -127,7 +127,7 @@ function DoorAndScreen({ view, record, sinceDoor }: Pick<RunHeadProps, 'view' | 
         component={Link}
         href={`/jobs/${record.id}/${seat.id}/watch`}
         target="_blank"
-        aria-label="The run on a second screen"
+        aria-label="2nd screen: the run across the shop"
         sx={{ display: { xs: 'none', lg: 'inline-flex' }, fontSize: TYPE.lead, whiteSpace: 'nowrap' }}
       >
         2nd screen

@@ -2,7 +2,7 @@
 import Box from '@mui/material/Box';
 import type { HeatRunView } from '@/core/job/heatRun';
 import { isPushed } from '@/core/job/pushNow';
-import { isHanging } from '@/core/job/rescue';
+import { isHanging } from '@/core/job/hanging';
 import type { SeatView } from '@/core/job/seatView';
 import { isHeated } from '@/core/heat/waySorts';
 import { asText, showClock, showFit, showForce, showTemperature, type Units } from '@/core/quantity/format';

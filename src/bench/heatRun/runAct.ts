@@ -1,5 +1,6 @@
 import type { HeatPlace } from '@/core/record/events/heat';
 import type { HeatRunView } from '@/core/job/heatRun';
+import type { SeatHistory } from '@/core/project/jobState';
 import type { SeatView } from '@/core/job/seatView';
 import type { ReachNeed } from '@/core/job/withinReach';
 import type { Units } from '@/core/quantity/format';
@@ -39,6 +40,8 @@ export type ActionInput = {
   isEyeEnough: boolean;
   /** The job goes on at this seat; else something else comes first: a needle that wants the same warmth. */
   isNextHere: boolean;
+  /** What frees a part that hangs: fetched before it is needed; null: not here yet. */
+  rescue: ((input: ActionInput, stuck: NonNullable<SeatHistory['stuck']>) => Actions) | null;
   goTo: (step: 'square' | 'way-in' | 'next') => void;
   askDepth: () => void;
 };

@@ -225,6 +225,7 @@ describe('the buttons of the heat run', () => {
       isNextHere: true,
       addEvent: () => null,
       takeDrafts: () => undefined,
+      rescue: null,
       goTo: () => undefined,
       askDepth: () => undefined,
     };

@@ -6,7 +6,6 @@ import { asHeadline } from '@/ui/words/sentence';
 import type { HomeHow, Way } from '@/core/record/vocabulary';
 import type { CautionCode } from '@/ui/words/verdicts';
 import { sayNeed } from '@/ui/words/hotWork';
-import { rescueActions } from './rescueActions';
 import { heatUp, isByAir, type Action, type ActionInput, type Actions } from './runAct';
 
 /** Cautions are read once per job, where the step can hurt. */
@@ -189,7 +188,7 @@ export function actionsFor(input: ActionInput): Actions {
       { words: 'Choose the way in', note: 'nothing is planned for this seat', does: () => goTo('way-in') },
       null,
     ];
-  if (history.stuck) return rescueActions(input, history.stuck);
+  if (history.stuck) return input.rescue?.(input, history.stuck) ?? [null, null];
   if (caution)
     return [
       {

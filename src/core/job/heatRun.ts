@@ -15,7 +15,8 @@ import {
 } from './heatRunStart';
 import { isColdPush, isPushed, pushNow, type PushNow } from './pushNow';
 import { isReady, readyInS } from './readyIn';
-import { freeInS, isHanging, rescueHeatC, together } from './rescue';
+import { isHanging } from './hanging';
+import { freeInS, rescueHeatC, together } from './rescue';
 import type { SeatView } from './seatView';
 
 /** What the big sign says. Each has its own word and its own shape. */

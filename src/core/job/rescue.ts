@@ -15,10 +15,6 @@ import type { SeatView } from './seatView';
 /** Above the temperature at which both are surely free, so that it is straightened by hand and not coaxed. Common practice, no source. */
 const ABOVE_FREE_K = 5;
 
-/** Does it hang in its bore, and is not out of it yet? */
-export const isHanging = ({ history: { stuck } }: Pick<SeatView, 'history'>): boolean =>
-  stuck !== null && stuck.outMs === null;
-
 /** Casting and part together, °C, at which the tighter edge of the fit lets go; null: no warmth frees it. */
 function freesAtC(problem: DropProblem): number | null {
   const { value, u } = problem.interferenceMm;

@@ -3,7 +3,8 @@ import { MATERIALS } from '@/core/catalogue/materials';
 import type { JobEvent } from '@/core/record/entries';
 import { partMetal } from '@/core/record/seatFacts';
 import { demo, event, NOW, viewJob, withEvents } from '../../../tests/support/records';
-import { limitOf, viewWarmOut } from './warmOut';
+import { viewWarmOut } from './warmOut';
+import { limitOf } from './warmOutView';
 
 /** A crankcase half with everything old still in it. */
 const stripped = (() => {

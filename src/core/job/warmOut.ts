@@ -1,79 +1,24 @@
 import { MATERIALS } from '@/core/catalogue/materials';
-import { ceilingsFor, type Ceiling } from '@/core/heat/ceilings';
+import { ceilingsFor } from '@/core/heat/ceilings';
 import { WANTED_SECONDS } from '@/core/heat/describeWay';
 import { freeTemperature } from '@/core/heat/expansion';
 import { forceLeft, LIGHT_BLOWS_N } from '@/core/heat/forceLeft';
 import { soakTemperature, timeUntil } from '@/core/heat/soak';
 import type { Measured } from '@/core/quantity/measured';
 import { partMetal } from '@/core/record/seatFacts';
-import type { SeatId } from '@/core/record/ids';
 import { CASTING_STUFF } from '@/core/record/vocabulary';
-import type { RemovalWay } from '@/core/strip/removal';
 import { castingInAir } from './castingBody';
 import { castingNow, castingSoak, type RunInput } from './heatRunStart';
 import { planStrip } from './planStrip';
 import type { JobView, SeatView } from './seatView';
-
-/**
- * Removal by heat: the casting is warmed with its old parts in it, and the metal that grows more lets go. What falls, what must be held or
- * pulled and with what force, and what suffers first. Part and casting are taken to be as hot as each other, which is the late side: under
- * hot air the bore is ahead.
- */
-export type WarmPart = {
-  seatId: SeatId;
-  name: string;
-  /** Casting and part together, °C: loose edge of the fit, likely, tight edge; null: no warmth frees it. */
-  freeC: { low: number; likely: number; high: number } | null;
-  /** Force that is left now, N; null: not known. */
-  forceN: { low: number; high: number } | null;
-  /** How it comes out with heat, and how hot; null: with this casting not at all. */
-  way: Extract<RemovalWay, 'fall_out_hot' | 'warm_and_pull'> | null;
-  heatC: number;
-  /** Now: surely free, perhaps, or held. */
-  holds: 'fast' | 'perhaps' | 'free';
-};
-
-/** Something that this heat spoils, or a part that is to stay and lets go. */
-export type WarmLimit = { ceiling: Ceiling } | { letsGo: string; limitC: number };
-
-export const limitOf = (limit: WarmLimit): number =>
-  'ceiling' in limit ? limit.ceiling.limitC : limit.limitC;
-
-export type WarmCall = 'wait' | 'pull' | 'falls' | 'stop' | 'too_late' | 'all_out';
-export type WarmReason =
-  | 'not_warmed'
-  | 'limit_in_the_way'
-  | 'still_holds'
-  | 'hot_enough_out'
-  | 'too_cool_dial'
-  | 'probe_it'
-  | 'turn_it_over'
-  | 'tap_it'
-  | 'pull_it'
-  | 'holds_again'
-  | 'limit_near'
-  | 'limit_reached'
-  | 'nothing_by_heat'
-  | 'all_out';
-
-export type WarmOutView = {
-  call: WarmCall;
-  reason: WarmReason;
-  celsius: Measured | null;
-  /** Old parts still in it, the one that lets go first before the others. */
-  parts: WarmPart[];
-  /** The one that comes out next; null: none does by heat. */
-  next: WarmPart | null;
-  /** To what the casting is to be warmed, °C; null: nothing comes by heat. */
-  targetC: number | null;
-  limits: WarmLimit[];
-  /** The limit that this heat comes to first, with how long there is; null: none. */
-  nearest: { limit: WarmLimit; inS: number | null } | null;
-  /** In its oven: until it is hot enough; null: never at this dial, or nobody knows. */
-  readyInS: number | null;
-  /** Out of its heat: how long the next part stays free. */
-  holdsAgainInS: number | null;
-};
+import {
+  limitOf,
+  type WarmCall,
+  type WarmLimit,
+  type WarmOutView,
+  type WarmPart,
+  type WarmReason,
+} from './warmOutView';
 
 /** An oven that is this near to what it is to give gives no more. */
 const AS_HOT_AS_IT_GETS_K = 2;
@@ -85,10 +30,6 @@ const isOldPart = ({ seat, history }: SeatView) =>
   history.takenOut === null &&
   history.homeMs === null &&
   history.wayIn === null;
-
-/** Does an old part sit in this casting that heat could take out? */
-export const hasOldParts = (views: readonly SeatView[], castingId: string): boolean =>
-  views.some((view) => view.casting.id === castingId && isOldPart(view));
 
 function warmPart(view: SeatView, job: JobView, now: Measured | null): WarmPart {
   const { seat, casting, fit } = view;

@@ -2,7 +2,7 @@ import { isOffFoundDepth, judgePassDepth } from '@/core/job/depthJudgement';
 import { findBlocks } from '@/core/job/blocks';
 import type { JobView, SeatView } from '@/core/job/seatView';
 import { wouldEightTell, type JudgedPass } from '@/core/job/squarePasses';
-import { isHanging } from '@/core/job/rescue';
+import { isHanging } from '@/core/job/hanging';
 import { usualHeatOf } from '@/core/job/workpiece';
 import { isChilled, isDrop, isHeated } from '@/core/heat/waySorts';
 import type { Move } from './move';

@@ -4,7 +4,7 @@ import {
   type WarmLimit,
   type WarmOutView,
   type WarmReason,
-} from '@/core/job/warmOut';
+} from '@/core/job/warmOutView';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import { CEILING_WORDS } from './verdicts';
 

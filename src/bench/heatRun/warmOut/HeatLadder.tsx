@@ -1,5 +1,5 @@
 'use client';
-import { limitOf, type WarmLimit, type WarmOutView, type WarmPart } from '@/core/job/warmOut';
+import { limitOf, type WarmLimit, type WarmOutView, type WarmPart } from '@/core/job/warmOutView';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import { token } from '@/ui/theme/tokens';
 import { sayLimit } from '@/ui/words/warmOut';

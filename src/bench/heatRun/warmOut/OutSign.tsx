@@ -1,5 +1,5 @@
 'use client';
-import type { WarmCall } from '@/core/job/warmOut';
+import type { WarmCall } from '@/core/job/warmOutView';
 import { token } from '@/ui/theme/tokens';
 import { WARM_SIGNS } from '@/ui/words/warmOut';
 import { Bearing, Hatch } from '../CallSign';

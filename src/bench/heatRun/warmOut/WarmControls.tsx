@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { usualHeatOf } from '@/core/job/workpiece';
-import type { WarmOutView } from '@/core/job/warmOut';
+import type { WarmOutView } from '@/core/job/warmOutView';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import type { HeatSource } from '@/core/record/vocabulary';

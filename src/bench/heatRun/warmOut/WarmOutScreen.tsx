@@ -2,7 +2,7 @@
 import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import { useMemo } from 'react';
-import { viewWarmOut, type WarmOutView } from '@/core/job/warmOut';
+import type { WarmOutView } from '@/core/job/warmOutView';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showClock, showForce, showTemperature, type Units } from '@/core/quantity/format';
 import { useStepKeys } from '@/bench/frame/useStepKeys';
@@ -10,6 +10,7 @@ import { useWakeLock } from '@/bench/frame/useWakeLock';
 import { useLink, useNow } from '@/bench/record/hooks';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
 import { ifOpen, later } from '@/bench/record/later';
+import { useLoaded } from '@/bench/record/useLoaded';
 import { Column } from '@/ui/parts/layout';
 import { Link } from '@/ui/parts/Link';
 import { PageTitle } from '@/ui/parts/PageTitle';
@@ -20,12 +21,12 @@ import { ProbeLine, RunHead } from '../RunEdges';
 import { Big } from '../RunFigures';
 import { sayDoor } from '../runWords';
 import { useProbe } from '../useProbe';
-import { HeatLadder } from './HeatLadder';
 import { OutSign } from './OutSign';
 import { useWarmCalls } from './useWarmCalls';
 import { WarmControls } from './WarmControls';
 
 const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPicker', ifOpen);
+const HeatLadder = later(() => import('./HeatLadder'), 'HeatLadder');
 const UndoBar = later(() => import('@/bench/frame/UndoBar'), 'UndoBar');
 
 /** Full screen, for two metres: old parts out by heat. */
@@ -42,18 +43,22 @@ export function WarmOutScreen({ seatId }: { seatId: SeatId }) {
   );
 }
 
+const loadCore = () => import('@/core/job/warmOut');
+
 /** The removal at this half second, by what the probe shows where it is fresh. */
-function useWarmOut(view: SeatView, probe: ReturnType<typeof useProbe>, nowMs: number): WarmOutView {
+function useWarmOut(view: SeatView, probe: ReturnType<typeof useProbe>, nowMs: number): WarmOutView | null {
+  const core = useLoaded(loadCore);
   const { record, job } = useJob();
   const { heat } = view;
   const half = Math.floor(nowMs / 500);
   return useMemo(() => {
+    if (!core) return null;
     const ticked = half * 500;
     const isFresh = probe.liveC !== null && ticked - probe.liveAtMs < probe.freshMs;
     const at = isFresh ? Math.max(ticked, probe.liveAtMs) : ticked;
     const sinceMs = heat.phase === 'cold' ? at : heat.sinceMs;
     const stored = view.probe.filter(({ atMs }) => atMs >= sinceMs);
-    return viewWarmOut(
+    return core.viewWarmOut(
       {
         view,
         probe: isFresh ? [...stored, { atMs: probe.liveAtMs, celsius: probe.liveC! }] : stored,
@@ -62,7 +67,7 @@ function useWarmOut(view: SeatView, probe: ReturnType<typeof useProbe>, nowMs: n
       },
       job,
     );
-  }, [half, view, job, record.roomC, heat, probe.liveC, probe.liveAtMs, probe.freshMs]);
+  }, [core, half, view, job, record.roomC, heat, probe.liveC, probe.liveAtMs, probe.freshMs]);
 }
 
 function WarmOut({ view }: { view: SeatView }) {
@@ -73,10 +78,8 @@ function WarmOut({ view }: { view: SeatView }) {
   const probe = useProbe(view);
   const run = useWarmOut(view, probe, nowMs);
   const { heat, casting, seat } = view;
-  useWarmCalls(run);
   useWakeLock(heat.phase !== 'cold');
   useStepKeys(record.id);
-  const nowC = run.celsius && asText(showTemperature(run.celsius.value, units));
   return (
     <Column sx={{ minHeight: '100vh', height: { md: '100vh' }, px: { xs: 2, sm: 4 } }} data-testid="warm-out">
       <PageTitle parts={['Out by heat', casting.name, record.machine]} />
@@ -92,6 +95,22 @@ function WarmOut({ view }: { view: SeatView }) {
         sinceDoor={sayDoor(view, nowMs)}
         view={view}
       />
+      {run && <Body view={view} run={run} probe={probe} units={units} />}
+      {(lastActs.length > 0 || lastChange) && <UndoBar />}
+      <PersonPicker people={record.people} isOpen={isAskingPerson} onClose={stopAsking} />
+    </Column>
+  );
+}
+
+type BodyProps = { view: SeatView; run: WarmOutView; probe: ReturnType<typeof useProbe>; units: Units };
+
+/** The sign, the figures, the ladder, and the buttons. */
+function Body({ view, run, probe, units }: BodyProps) {
+  const { record } = useJob();
+  useWarmCalls(run);
+  const nowC = run.celsius && asText(showTemperature(run.celsius.value, units));
+  return (
+    <>
       <Box
         component="main"
         sx={{
@@ -106,7 +125,7 @@ function WarmOut({ view }: { view: SeatView }) {
         }}
       >
         <Box sx={{ height: { xs: '26vh', md: 'auto' }, minHeight: { md: 0 } }}>
-          <OutSign call={run.call} castingText={nowC ?? '?'} isHot={heat.phase !== 'cold'} />
+          <OutSign call={run.call} castingText={nowC ?? '?'} isHot={view.heat.phase !== 'cold'} />
         </Box>
         <Column sx={{ minHeight: 0, minWidth: 0 }}>
           <Figures run={run} units={units} />
@@ -132,9 +151,7 @@ function WarmOut({ view }: { view: SeatView }) {
         </Column>
       </Box>
       <WarmControls view={view} run={run} units={units} />
-      {(lastActs.length > 0 || lastChange) && <UndoBar />}
-      <PersonPicker people={record.people} isOpen={isAskingPerson} onClose={stopAsking} />
-    </Column>
+    </>
   );
 }
 

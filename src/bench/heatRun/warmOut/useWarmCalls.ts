@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react';
-import type { WarmCall, WarmOutView } from '@/core/job/warmOut';
+import type { WarmCall, WarmOutView } from '@/core/job/warmOutView';
 import { playCall } from '@/bench/frame/sounds';
 
 const SOUNDS: Partial<Record<WarmCall, Parameters<typeof playCall>[0]>> = {

@@ -1,4 +1,4 @@
-import { limitOf, type WarmOutView } from '@/core/job/warmOut';
+import { limitOf, type WarmOutView } from '@/core/job/warmOutView';
 import type { HeatPlace } from '@/core/record/events/heat';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
