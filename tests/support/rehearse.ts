@@ -9,7 +9,7 @@ import { untilReady } from './hands';
 type Head = {
   id: JobId;
   castings: { id: CastingId; name: string; seats: { id: SeatId; name: string; spec: { kind: string } }[] }[];
-  shafts: { seats: { id: JournalId; spec: { kind: string } }[] }[];
+  shafts: { name: string; seats: { id: JournalId; spec: { kind: string } }[] }[];
 };
 
 const post = async <T>(app: App, path: string, body: unknown, method = 'POST') => {

@@ -125,10 +125,8 @@ export function RunControls({
             units={units}
             mainWords={main?.words ?? ''}
             wantedC={wantedC}
-            ovenC={ovenC}
-            onOven={setOvenC}
-            oven={{ ...oven, onPick: setOven }}
-            freezer={{ ...freezer, onPick: setFreezer }}
+            {...{ ovenC, onOven: setOvenC }}
+            {...{ oven: { ...oven, onPick: setOven }, freezer: { ...freezer, onPick: setFreezer } }}
           />
         )}
       </Box>

@@ -24,6 +24,17 @@ const OtherHeat = later(() => import('@/bench/frame/OtherHeat'), 'OtherHeat');
 
 const ONE_LINE = { overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' } as const;
 
+/** Whether what happens here reaches the server. */
+export const LinkLine = ({ link, keptIds }: Pick<RunHeadProps, 'link' | 'keptIds'>) => (
+  <Box role="status" data-link={link} sx={{ fontSize: TYPE.name, fontWeight: 700 }}>
+    {link === 'server_away' || link === 'database_away'
+      ? 'server away: the clock runs on here'
+      : keptIds.size > 0
+        ? `${keptIds.size} kept here`
+        : ''}
+  </Box>
+);
+
 type RunHeadProps = {
   seat: Seat;
   record: ProjectedJob;
@@ -81,13 +92,7 @@ export function RunHead({
       <Box sx={{ ml: 'auto', display: { xs: 'none', md: 'block' } }}>
         <OtherHeat except={[casting.id, seat.id]} units={units} initialMs={nowMs} />
       </Box>
-      <Box role="status" data-link={link} sx={{ fontSize: TYPE.name, fontWeight: 700 }}>
-        {link === 'server_away' || link === 'database_away'
-          ? 'server away: the clock runs on here'
-          : keptIds.size > 0
-            ? `${keptIds.size} kept here`
-            : ''}
-      </Box>
+      <LinkLine link={link} keptIds={keptIds} />
       <DoorAndScreen view={view} record={record} sinceDoor={sinceDoor} />
       {record.isDemo && <RehearsalClock heat={view.heat} />}
       <IconButton component={Link} href={`/jobs/${record.id}/${seat.id}/way-in`} aria-label="Back to the job">

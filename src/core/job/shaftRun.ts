@@ -162,7 +162,7 @@ function problemOf(view: JournalView, shaftC: number, race: Measured, roomC: num
 function neededC({ fit, part, shaft }: JournalView, does: 'on' | 'off', shaftC: number, roomC: number) {
   if (!fit) return null;
   const shaftMetal: Material = MATERIALS[shaft.material];
-  const tightMm = Math.max(0, bandOf(fit.forDropMm).high);
+  const tightMm = bandOf(fit.forDropMm).high;
   const grownMm = part.boreMm * shaftMetal.alphaPerK * (shaftC - roomC);
   const perK = part.boreMm * STEEL.alphaPerK;
   const roomMm = does === 'on' ? slidingRoomMm(part.boreMm) : 0;

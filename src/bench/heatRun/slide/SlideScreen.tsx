@@ -10,7 +10,7 @@ import { asText, showClock, showFit, showTemperature, type Units } from '@/core/
 import { jobPath } from '@/bench/frame/places';
 import { useStepKeys } from '@/bench/frame/useStepKeys';
 import { useWakeLock } from '@/bench/frame/useWakeLock';
-import { useNow } from '@/bench/record/hooks';
+import { useLink, useNow } from '@/bench/record/hooks';
 import { useJob } from '@/bench/record/JobProvider';
 import { ifOpen, later } from '@/bench/record/later';
 import { Column } from '@/ui/parts/layout';
@@ -19,6 +19,7 @@ import { PageTitle } from '@/ui/parts/PageTitle';
 import { Quiet } from '@/ui/parts/text';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { SHAFT_REASONS } from '@/ui/words/shafts';
+import { LinkLine } from '../RunEdges';
 import { Big } from '../RunFigures';
 import { SlideControls } from './SlideControls';
 import { SlideSign } from './SlideSign';
@@ -94,7 +95,8 @@ function Slide({ view, does }: { view: JournalView; does: 'on' | 'off' }) {
 
 /** Which bearing, on which shaft. */
 function Head({ view, does }: { view: JournalView; does: 'on' | 'off' }) {
-  const { record, person } = useJob();
+  const { record, person, keptIds } = useJob();
+  const link = useLink();
   return (
     <Box
       component="header"
@@ -120,11 +122,13 @@ function Head({ view, does }: { view: JournalView; does: 'on' | 'off' }) {
       <Quiet sx={{ fontSize: { xs: TYPE.small, md: TYPE.title }, minWidth: 0 }}>
         {record.machine}, {view.shaft.name}
       </Quiet>
+      <Box sx={{ ml: 'auto' }}>
+        <LinkLine link={link} keptIds={keptIds} />
+      </Box>
       <IconButton
         component={Link}
         href={jobPath(record.id, person?.walk ?? 'full')}
         aria-label="Back to the job"
-        sx={{ ml: 'auto' }}
       >
         <CloseOutlined />
       </IconButton>
