@@ -243,6 +243,7 @@ describe('a seal left in', () => {
     await waitForText(page, 'run-main', /Understood/);
     await page.keyboard.press('Space');
     await waitForText(page, 'run-main', /Casting into the heat.*seal at Output shaft is still in/);
+    await page.waitForSelector('[aria-label="5 degrees hotter"]');
     for (let i = 0; i < 6; i += 1) await page.click('[aria-label="5 degrees hotter"]');
     await page.waitForFunction(() =>
       document.body.textContent?.includes('The old seal at Output shaft takes no more than 100'),
