@@ -1,6 +1,6 @@
 'use client';
 import Box from '@mui/material/Box';
-import { useEffect, useState } from 'react';
+import { useSyncExternalStore } from 'react';
 import { useLink, useNow } from '@/bench/record/hooks';
 import { liveStream, type AwayCause, type LinkState, type PartNews } from '@/bench/record/liveStream';
 import { outbox } from '@/bench/record/outbox';
@@ -49,26 +49,30 @@ export function sayShopState(
   return told.map(sayPart).join('; ');
 }
 
-function useParts(): readonly PartNews[] {
-  const [parts, setParts] = useState(liveStream.parts);
-  useEffect(() => liveStream.on('parts', (told) => setParts(told.parts)), []);
-  return parts;
-}
+const onParts = (tell: () => void) => liveStream.on('parts', tell);
+const onOutbox = (tell: () => void) => outbox.subscribe(tell);
+const NO_PARTS: readonly PartNews[] = [];
 
-/** What the outbox last met. */
-function useOutbox(): Pick<Storing, 'refusal' | 'isDurable'> {
-  const [refusal, setRefusal] = useState<AwayCause | null>(null);
-  const [isDurable, setDurable] = useState(true);
-  useEffect(
-    () =>
-      outbox.subscribe(() => {
-        setRefusal(outbox.awayCause);
-        setDurable(outbox.isDurable);
-      }),
-    [],
+const useParts = (): readonly PartNews[] =>
+  useSyncExternalStore(
+    onParts,
+    () => liveStream.parts,
+    () => NO_PARTS,
   );
-  return { refusal, isDurable };
-}
+
+/** What the outbox last met, also before this line was on the screen. */
+const useOutbox = (): Pick<Storing, 'refusal' | 'isDurable'> => ({
+  refusal: useSyncExternalStore(
+    onOutbox,
+    () => outbox.awayCause,
+    () => null,
+  ),
+  isDurable: useSyncExternalStore(
+    onOutbox,
+    () => outbox.isDurable,
+    () => true,
+  ),
+});
 
 /** Whether what is entered is being stored, and how the shop's parts are: said on every screen. */
 export function ShopState() {
