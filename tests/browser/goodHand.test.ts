@@ -132,9 +132,12 @@ describe('ways out and in', () => {
     await untilReady(page);
     await tap(page, 'It cocked');
     await waitForText(page, 'run-reason', /Back it out/);
-    await waitForText(page, 'run-main', /Out again: draw it in/);
+    await waitForText(page, 'run-main', /It is out again/);
     await untilReady(page);
-    await tap(page, 'Out again');
+    await tap(page, 'It is out again');
+    await waitForText(page, 'run-main', /The bore is clean/);
+    await untilReady(page);
+    await tap(page, 'The bore is clean');
     await waitForText(page, 'push-figures', /turns/);
   });
 });

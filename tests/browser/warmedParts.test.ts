@@ -9,7 +9,7 @@ import {
   waitForText,
   type App,
 } from '../support/app';
-import { tap } from '../support/hands';
+import { tap, untilReady } from '../support/hands';
 import { mainWords, press, setPace, startJob } from '../support/rehearse';
 import { serveDemo } from '../support/serveDemo';
 
@@ -74,13 +74,14 @@ describe('warmed in time-lapse', () => {
     await press(page);
     // By its usual class it would have to be nearly as hot as a bearing stands: the shaft goes into the cold first.
     await waitForText(page, 'run-second', /Shaft into the freezer/);
+    await untilReady(page);
     await tap(page, 'Shaft into the freezer');
     await waitForText(page, 'run-main', /Onto the hot plate/);
-    await page.waitForFunction(() => !/kept here/.test(document.body.textContent ?? ''));
+    const findCold = async () =>
+      (await loadStored(app, answer.id)).entries.events.find(({ kind }) => kind === 'shaft_into_freezer');
     // It was put there hours ago, and is told now.
-    const cold = (await loadStored(app, answer.id)).entries.events.find(
-      ({ kind }) => kind === 'shaft_into_freezer',
-    )!;
+    await expect.poll(findCold).toBeDefined();
+    const cold = (await findCold())!;
     await sendEvent(app, answer.id, {
       kind: 'event_retimed',
       body: { eventId: cold.id, at: new Date(Date.parse(cold.at) - 4 * 3600 * 1000).toISOString() },

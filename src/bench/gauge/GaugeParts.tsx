@@ -2,13 +2,15 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { ClipboardEvent, KeyboardEvent, Ref } from 'react';
+import { later } from '@/bench/record/later';
 import { asText, showSize, showTemperature } from '@/core/quantity/format';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
-import { SlotPicture } from './SlotPicture';
 import type { Instruments } from './useInstruments';
 import type { GaugeSlot } from './gaugeSlot';
 import type { Readings } from './useReadings';
 import { sayU, UNIT_NAMES } from '@/ui/words/gauges';
+
+const SlotPicture = later(() => import('./SlotPicture'), 'SlotPicture');
 
 /** More slots than this stand side by side at 1280 px only without their pictures. */
 const MOST_WITH_PICTURES = 6;
