@@ -5,17 +5,25 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import { useEffect, useRef, useState } from 'react';
-import { aheadMs, PACES, type Pace } from '@/core/quantity/shopClock';
+import { useEffect, useRef, useState, useSyncExternalStore } from 'react';
+import { aheadMs, PACES, REAL_CLOCK, type Pace } from '@/core/quantity/shopClock';
 import { asText, showClock, showFit, showSize, showTemperature, type Units } from '@/core/quantity/format';
 import type { SeatView } from '@/core/job/seatView';
 import { trueDrop, type TrueDrop } from '@/gauges/trueDrop';
 import { asJson, ask } from '@/bench/record/door';
-import { useShopClock } from '@/bench/record/hooks';
+import { liveStream } from '@/bench/record/liveStream';
 import { useJob } from '@/bench/record/JobProvider';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { Lead, Quiet } from '@/ui/parts/text';
 import { TYPE } from '@/ui/theme/tokens';
+
+const onClock = (tell: () => void) => liveStream.on('link', tell);
+const useShopClock = () =>
+  useSyncExternalStore(
+    onClock,
+    () => liveStream.clock,
+    () => REAL_CLOCK,
+  );
 
 /** Lets the shop's clock go at another pace. @returns what speaks against it; null: done */
 async function letRun(pace: Pace): Promise<string | null> {

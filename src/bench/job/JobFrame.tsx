@@ -6,7 +6,7 @@ import { Link } from '@/ui/parts/Link';
 import { usePathname } from 'next/navigation';
 import { useMemo, type ReactNode } from 'react';
 import { bagCode } from '@/core/board/bagCode';
-import { findHeatItems, type HeatItem } from '@/core/board/heatItems';
+import type { HeatItem } from '@/core/board/heatItems';
 import type { SeatView } from '@/core/job/seatView';
 import type { Move } from '@/core/walk/move';
 import type { ProjectedJob } from '@/core/project/project';
@@ -96,10 +96,19 @@ function MoveBand({ now, seatId, step, walk }: BandProps) {
 /** Work of the whole job, whichever of its seats is looked at. */
 const isOfJob = ({ items }: Move) => items.every(({ seatId }) => seatId === null);
 
-/** What is hot or cold on this job, from its own (perhaps unsent) entries: the very same until something of it changes. */
+const loadHeatItems = () => import('@/core/board/heatItems');
+
+/**
+ * What is hot or cold on this job, from its own (perhaps unsent) entries: the very same until something of it changes. Null in the first
+ * moment: what came with the page stands there.
+ */
 function useOwnHeat(record: ProjectedJob) {
-  const text = JSON.stringify(findHeatItems(record));
-  return useMemo(() => ({ jobId: record.id, items: JSON.parse(text) as HeatItem[] }), [record.id, text]);
+  const heatItems = useLoaded(loadHeatItems);
+  const text = heatItems && JSON.stringify(heatItems.findHeatItems(record));
+  return useMemo(
+    () => (text === null ? null : { jobId: record.id, items: JSON.parse(text) as HeatItem[] }),
+    [record.id, text],
+  );
 }
 
 /** Steps whose screen has a strip of its own, for readings. */

@@ -1,6 +1,5 @@
 'use client';
 import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
-import { REAL_CLOCK, type ShopClock } from '@/core/quantity/shopClock';
 import type { Person } from '@/core/record/person';
 import type { Choices } from '@/core/record/shopEdits';
 import { liveStream, type LinkState } from './liveStream';
@@ -18,14 +17,6 @@ export const useLink = (): LinkState =>
     onLink,
     () => liveStream.state,
     () => 'connecting' as const,
-  );
-
-/** The shop's clock: anew when it is let run at another pace. */
-export const useShopClock = (): ShopClock =>
-  useSyncExternalStore(
-    onLink,
-    () => liveStream.clock,
-    () => REAL_CLOCK,
   );
 
 /** The server's time, renewed every `everyMs`; starts with the time at which the page was made, so that both draw the same. */
