@@ -252,7 +252,6 @@ describe('on the bench', () => {
     const { page } = await openPage(browser, { person: 'iq' });
     await gotoReady(page, app.url);
     await page.waitForSelector('[data-testid="next-move"]');
-    await page.waitForFunction(() => /Keys\s*\?/.test(document.querySelector('header')?.textContent ?? ''));
     await page.keyboard.type('?');
     await page.waitForFunction(() =>
       document

@@ -11,6 +11,7 @@ import type { Person } from '@/core/record/person';
 import { useIsBrowser, usePerson } from '@/bench/record/hooks';
 import { UrnKeySign } from '@/ui/marks/StateMark';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
+import { KeysHelp } from './KeysHelp';
 import { ShopState } from './ShopState';
 import { ifOpen, later } from '@/bench/record/later';
 import { Quiet } from '@/ui/parts/text';
@@ -30,7 +31,6 @@ function SchemeSwitch() {
   );
 }
 
-const KeysHelp = later(() => import('./KeysHelp'), 'KeysHelp');
 const PersonPicker = later(() => import('./PersonPicker'), 'PersonPicker', ifOpen);
 
 const TITLE_LINK = {

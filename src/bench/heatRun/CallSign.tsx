@@ -1,4 +1,5 @@
 'use client';
+import type { ReactNode } from 'react';
 import type { HeatCall } from '@/core/job/heatRun';
 import { token } from '@/ui/theme/tokens';
 
@@ -45,15 +46,7 @@ export function CallSign({
   const middle = x + w / 2;
   const wall = isHot ? token('heat') : token('steel');
   return (
-    <svg
-      viewBox="0 0 528 560"
-      role="img"
-      aria-label={words.join(' ')}
-      style={{ width: '100%', height: '100%', display: 'block' }}
-      data-testid="call"
-      data-call={call}
-    >
-      <Hatch />
+    <SignFrame words={words} call={call} testId="call">
       {['M0 190H80L94 204V494H150V556H0Z', 'M528 190H448L434 204V494H378V556H528Z'].map((d) => (
         <g key={d}>
           <path d={d} fill={wall} />
@@ -89,7 +82,7 @@ export function CallSign({
         size={size}
       />
       <Arrows call={call} />
-    </svg>
+    </SignFrame>
   );
 }
 
@@ -117,8 +110,25 @@ const Arrows = ({ call }: { call: HeatCall }) => (
   </>
 );
 
+type FrameProps = { words: readonly string[]; call: string; testId: string; children: ReactNode };
+
+/** The paper that a big sign is drawn on, with its words for who does not see it. */
+export const SignFrame = ({ words, call, testId, children }: FrameProps) => (
+  <svg
+    viewBox="0 0 528 560"
+    role="img"
+    aria-label={words.join(' ')}
+    style={{ width: '100%', height: '100%', display: 'block' }}
+    data-testid={testId}
+    data-call={call}
+  >
+    <Hatch />
+    {children}
+  </svg>
+);
+
 /** The pattern of a cut casting. */
-export const Hatch = () => (
+const Hatch = () => (
   <defs>
     <pattern
       id="run-hatch"

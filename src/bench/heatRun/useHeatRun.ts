@@ -6,7 +6,7 @@ import { missingInHeat } from '@/core/job/withinReach';
 import { useNow } from '@/bench/record/hooks';
 import { useJob } from '@/bench/record/JobProvider';
 import { useLoaded } from '@/bench/record/useLoaded';
-import type { useProbe } from './useProbe';
+import { probedInput, type Shown } from './probedInput';
 
 /** The order of what still goes in is looked at anew so often, and with every act. */
 const ORDER_EVERY_MS = 2000;
@@ -31,34 +31,16 @@ export function useShownPart(view: SeatView | null, picked: SeatId | null) {
 }
 
 /** The run at this half second, by what the probe shows where it is fresh. */
-export function useRunNow(
-  view: SeatView,
-  parts: readonly SeatView[],
-  probe: Pick<ReturnType<typeof useProbe>, 'liveC' | 'liveAtMs' | 'freshMs'>,
-  nowMs: number,
-) {
+export function useRunNow(view: SeatView, parts: readonly SeatView[], probe: Shown, nowMs: number) {
   const { record, job } = useJob();
   const missing = missingInHeat(parts, job.seats);
   const isLaidOut = missing.length === 0;
-  const { heat } = view;
   const half = Math.floor(nowMs / 500);
+  const { roomC } = record;
+  const { liveC, liveAtMs, freshMs } = probe;
   const run = useMemo(() => {
-    // The clock here goes by half seconds; what the probe shows may be newer, and counts.
-    const ticked = half * 500;
-    const isFresh = probe.liveC !== null && ticked - probe.liveAtMs < probe.freshMs;
-    const at = isFresh ? Math.max(ticked, probe.liveAtMs) : ticked;
-    const sinceMs = heat.phase === 'cold' ? at : heat.sinceMs;
-    const stored = view.probe.filter(({ atMs }) => atMs >= sinceMs);
-    return viewCastingRun(
-      {
-        view,
-        probe: isFresh ? [...stored, { atMs: probe.liveAtMs, celsius: probe.liveC! }] : stored,
-        roomC: record.roomC,
-        nowMs: at,
-        isLaidOut,
-      },
-      parts,
-    );
-  }, [half, view, parts, record.roomC, heat, probe.liveC, probe.liveAtMs, probe.freshMs, isLaidOut]);
+    const input = probedInput(view, { liveC, liveAtMs, freshMs }, { tickedMs: half * 500, roomC });
+    return viewCastingRun({ ...input, isLaidOut }, parts);
+  }, [half, view, parts, roomC, liveC, liveAtMs, freshMs, isLaidOut]);
   return { run, missing };
 }

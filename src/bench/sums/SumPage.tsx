@@ -10,7 +10,6 @@ import { usePerson } from '@/bench/record/hooks';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { sayIssue } from '@/ui/words/issues';
 import { SumPicture } from './SumPicture';
-import { SumActs } from './SumActs';
 import { SumFields } from './SumFields';
 import { useInputs, type Inputs } from './useInputs';
 import { useSum } from './useSum';
@@ -20,6 +19,7 @@ import { sayAnswer } from '@/ui/words/sayAnswer';
 import { later } from '@/bench/record/later';
 
 const OtherAnswers = later(() => import('./OtherAnswers'), 'OtherAnswers');
+const SumActs = later(() => import('./SumActs'), 'SumActs');
 const KeepSum = later(() => import('./KeepSum'), 'KeepSum');
 const Provenance = later(() => import('./OtherAnswers'), 'Provenance');
 

@@ -174,7 +174,6 @@ function resultOf(record: Record, letGo: TimedEvent): DropResult | null {
   return {
     id: letGo.id,
     seatId: seat.id,
-    heatKey: `${casting.id} ${heat.sinceMs}`,
     name: seat.name,
     castingName: casting.name,
     atMs: letGoMs,

@@ -8,8 +8,6 @@ export type DropResult = {
   /** The entry that let it go. */
   id: EntryId;
   seatId: SeatId;
-  /** Of one heat: several parts may go in. */
-  heatKey: string;
   name: string;
   castingName: string;
   atMs: number;

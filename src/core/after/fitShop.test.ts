@@ -27,7 +27,6 @@ const readingsOf = (truth: LumpedProblem, untilS: number, noise: () => number) =
 const drop = (i: number, more: Partial<DropResult>): DropResult => ({
   id: asId(`drop ${i}`),
   seatId: asId('seat'),
-  heatKey: `${i}`,
   name: 'Main',
   castingName: 'half',
   atMs: i,

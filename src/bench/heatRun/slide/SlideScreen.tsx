@@ -21,9 +21,14 @@ import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { SHAFT_REASONS } from '@/ui/words/shafts';
 import { LinkLine } from '../RunEdges';
 import { Big } from '../RunFigures';
+import { useSignCalls } from '../useSignCalls';
 import { SlideControls } from './SlideControls';
 import { SlideSign } from './SlideSign';
-import { useSlideCalls } from './useSlideCalls';
+
+const SOUNDS = {
+  signs: { go: 'hot', stop: 'forgotten', too_late: 'forgotten', grabbed: 'forgotten' },
+  reasons: { hot_enough: 'hot' },
+} as const;
 
 const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPicker', ifOpen);
 const UndoBar = later(() => import('@/bench/frame/UndoBar'), 'UndoBar');
@@ -52,7 +57,7 @@ function Slide({ view, does }: { view: JournalView; does: 'on' | 'off' }) {
     () => viewShaftRun({ view, does, roomC: record.roomC, nowMs: half }),
     [view, does, record.roomC, half],
   );
-  useSlideCalls(run);
+  useSignCalls(run, SOUNDS);
   useWakeLock(view.history.raceHeat !== null);
   useStepKeys(record.id);
   const degrees = (celsius: number) => asText(showTemperature(celsius, units));

@@ -2,7 +2,7 @@
 import type { ShaftCall } from '@/core/job/shaftRun';
 import { token } from '@/ui/theme/tokens';
 import { SHAFT_SIGNS } from '@/ui/words/shafts';
-import { Hatch } from '../CallSign';
+import { SignFrame } from '../CallSign';
 
 /** How deep the race stands over the shaft's shoulder, its lean, and the size of its word. */
 const PLACES: Record<ShaftCall, { y: number; turn: number; size: number }> = {
@@ -34,15 +34,7 @@ export function SlideSign({ call, does, raceText, shaftText, isHot, isCold }: Pr
   const shaft = isCold ? token('cold') : token('steel');
   const middle = y + 90;
   return (
-    <svg
-      viewBox="0 0 528 560"
-      role="img"
-      aria-label={words.join(' ')}
-      style={{ width: '100%', height: '100%', display: 'block' }}
-      data-testid="slide-call"
-      data-call={call}
-    >
-      <Hatch />
+    <SignFrame words={words} call={call} testId="slide-call">
       <path d="M184 206L196 190H332L344 206V486H430V556H98V486H184Z" fill={shaft} />
       <text
         x="264"
@@ -92,6 +84,6 @@ export function SlideSign({ call, does, raceText, shaftText, isHot, isCold }: Pr
       </g>
       {call === 'go' && !isOff && <path d="M240 232H288V270H318L264 330 210 270H240Z" fill={token('ink')} />}
       {call === 'go' && isOff && <path d="M240 180H288V120H318L264 60 210 120H240Z" fill={token('ink')} />}
-    </svg>
+    </SignFrame>
   );
 }

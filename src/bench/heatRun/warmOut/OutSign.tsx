@@ -2,7 +2,7 @@
 import type { WarmCall } from '@/core/job/warmOutView';
 import { token } from '@/ui/theme/tokens';
 import { WARM_SIGNS } from '@/ui/words/warmOut';
-import { Bearing, Hatch } from '../CallSign';
+import { Bearing, SignFrame } from '../CallSign';
 
 type Shape = { x: number; y: number; w: number; h: number; turn: number; isFilled: boolean; size: number };
 
@@ -37,15 +37,7 @@ export function OutSign({
   const turned = call === 'falls' ? 'translate(0 514) scale(1 -1)' : undefined;
   const textY = call === 'falls' ? 40 : 545;
   return (
-    <svg
-      viewBox="0 0 528 560"
-      role="img"
-      aria-label={words.join(' ')}
-      style={{ width: '100%', height: '100%', display: 'block' }}
-      data-testid="out-call"
-      data-call={call}
-    >
-      <Hatch />
+    <SignFrame words={words} call={call} testId="out-call">
       <g transform={turned}>
         {WALLS.map((d) => (
           <g key={d}>
@@ -78,6 +70,6 @@ export function OutSign({
       {call === 'stop' && (
         <path d="M150 236L378 486M378 236L150 486" stroke={token('heat')} strokeWidth="16" opacity="0.55" />
       )}
-    </svg>
+    </SignFrame>
   );
 }

@@ -20,6 +20,7 @@ import { sayWarm } from '@/ui/words/warmOut';
 import { ProbeLine, RunHead } from '../RunEdges';
 import { Big } from '../RunFigures';
 import { sayDoor } from '../runWords';
+import { probedInput } from '../probedInput';
 import { useProbe } from '../useProbe';
 import { OutSign } from './OutSign';
 import { useWarmCalls } from './useWarmCalls';
@@ -49,25 +50,15 @@ const loadCore = () => import('@/core/job/warmOut');
 function useWarmOut(view: SeatView, probe: ReturnType<typeof useProbe>, nowMs: number): WarmOutView | null {
   const core = useLoaded(loadCore);
   const { record, job } = useJob();
-  const { heat } = view;
   const half = Math.floor(nowMs / 500);
-  return useMemo(() => {
-    if (!core) return null;
-    const ticked = half * 500;
-    const isFresh = probe.liveC !== null && ticked - probe.liveAtMs < probe.freshMs;
-    const at = isFresh ? Math.max(ticked, probe.liveAtMs) : ticked;
-    const sinceMs = heat.phase === 'cold' ? at : heat.sinceMs;
-    const stored = view.probe.filter(({ atMs }) => atMs >= sinceMs);
-    return core.viewWarmOut(
-      {
-        view,
-        probe: isFresh ? [...stored, { atMs: probe.liveAtMs, celsius: probe.liveC! }] : stored,
-        roomC: record.roomC,
-        nowMs: at,
-      },
-      job,
-    );
-  }, [core, half, view, job, record.roomC, heat, probe.liveC, probe.liveAtMs, probe.freshMs]);
+  const { roomC } = record;
+  const { liveC, liveAtMs, freshMs } = probe;
+  return useMemo(
+    () =>
+      core &&
+      core.viewWarmOut(probedInput(view, { liveC, liveAtMs, freshMs }, { tickedMs: half * 500, roomC }), job),
+    [core, half, view, job, roomC, liveC, liveAtMs, freshMs],
+  );
 }
 
 function WarmOut({ view }: { view: SeatView }) {
