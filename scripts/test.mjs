@@ -11,6 +11,8 @@ import { ROOT } from './lib/processes.mjs';
 
 let passed = 0;
 let failed = 0;
+/** Said once more before the last line: what failed early stands far up. @type {string[]} */
+const failures = [];
 const results = join(ROOT, 'test-results');
 
 /**
@@ -32,7 +34,10 @@ const runScript = (script, args) =>
 function count(isGood, what) {
   console.log(`${isGood ? 'passed' : 'FAILED'}: ${what}`);
   if (isGood) passed += 1;
-  else failed += 1;
+  else {
+    failed += 1;
+    failures.push(what);
+  }
 }
 
 /** @param {string} name @param {string[]} command a script of node_modules with its arguments */
@@ -79,14 +84,20 @@ function runTests(project) {
     { cwd: ROOT, stdio: 'inherit' },
   );
   try {
-    const { numPassedTests, numFailedTests, numTotalTests, success } = JSON.parse(
+    const { numPassedTests, numFailedTests, numTotalTests, success, testResults } = JSON.parse(
       readFileSync(report, 'utf8'),
     );
+    for (const { name, status, message, assertionResults } of testResults) {
+      for (const { fullName, status: is, failureMessages } of assertionResults)
+        if (is === 'failed') failures.push(`${name}: ${fullName}\n  ${failureMessages[0]?.split('\n')[0]}`);
+      // A file that could not be read at all has no tests to name.
+      if (status === 'failed' && assertionResults.length === 0) failures.push(`${name}: ${message}`);
+    }
     passed += numPassedTests;
     failed += numFailedTests + (success || numFailedTests > 0 ? 0 : 1) + (numTotalTests === 0 ? 1 : 0);
   } catch {
     failed += 1;
-    console.log(`FAILED: ${project} gave no report`);
+    failures.push(`${project} gave no report`);
   }
 }
 
@@ -112,5 +123,6 @@ runTests('unit*');
 runTests('database');
 await ensureBuild();
 runTests('browser');
+for (const each of failures) console.log(`FAILED: ${each}`);
 console.log(`${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);

@@ -109,7 +109,9 @@ export function findAwayCause(error: unknown): AwayCause | null {
   if (known) return known[1];
   if (/No space left on device/i.test(error.message)) return 'disk_full';
   if (/the database system is/i.test(error.message)) return 'starting';
-  return /Connection terminated|timeout exceeded when trying to connect/i.test(error.message)
+  return /Connection terminated|timeout exceeded when trying to connect|after calling end on the pool/i.test(
+    error.message,
+  )
     ? 'unreachable'
     : null;
 }

@@ -75,6 +75,20 @@ describe('the state of a job', () => {
     await expectAsRecorded();
   });
 
+  it('is made anew once the shop changed, by who reads it or after the answer; an entry that is stored meanwhile counts', async () => {
+    const { openJobsAreStale, ensureFresh } = await import('@/server/projection/keepFresh');
+    await server.pool().query("UPDATE job_state SET bench = '{}' WHERE NOT is_put_away");
+    const stored = openJobsAreStale();
+    await save(reading({ takenAt: now() }), event('cleaned', { what: 'bore' }));
+    await stored;
+    await expectAsRecorded();
+    await ensureFresh();
+    const { rows } = await server
+      .pool()
+      .query("SELECT FROM job_state WHERE NOT is_put_away AND (bench = '{}' OR made_with = '')");
+    expect(rows).toHaveLength(0);
+  });
+
   it('a changed size of a seat changes what other screens are told of it', async () => {
     const { saveSeat } = await import('@/server/jobs/saveSeat');
     const measured = async () =>

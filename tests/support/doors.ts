@@ -80,6 +80,8 @@ export function openDoors() {
     add('exported', (await import('@/app/api/v1/jobs/[jobId]/export/route')).GET);
   });
   afterAll(async () => {
+    // What a changed shop lets be made anew after the answer is made before the line is cut.
+    await (await import('@/server/projection/keepFresh')).ensureFresh();
     await server.pool().end();
     await database.drop();
   });

@@ -1,10 +1,12 @@
 import 'server-only';
 import { listOrders, type JobOrders, type OrderLine } from '@/core/parts/orders';
 import { pool, queryMany } from '../pool';
+import { ensureFresh } from '../projection/keepFresh';
 import { SHOWN } from '../shop';
 
 /** The order list over all jobs on the bench as of today, and the numbers that ever came wrong, put away or not. */
 export async function loadOrders(): Promise<{ lines: OrderLine[]; wrongNumbers: string[] }> {
+  await ensureFresh();
   const today = new Date().toISOString().slice(0, 10);
   const jobs = await queryMany<JobOrders>(
     pool(),

@@ -26,20 +26,25 @@ async function makeAnew(
   }
 }
 
-let fresh: Promise<void> | null = null;
+/** One for the whole process, however many bundles hold this module: what one door found stale, the others wait for. */
+const holder = globalThis as unknown as { urnKeyFresh?: { all: Promise<void> | null; work: Promise<void> } };
+const kept = () => (holder.urnKeyFresh ??= { all: null, work: Promise.resolve() });
 
 /**
- * Once in the life of a server: every state that is missing, or was made with other formulas than these, is made anew. Whoever asks
+ * Every state that is missing, was made with other formulas than these, or is stale since the shop changed, is made anew. Whoever asks
  * meanwhile waits for it; when the database goes away in between, the next to ask begins again.
  */
 export function ensureFresh(): Promise<void> {
-  fresh ??= findStale()
-    .then(makeAnew)
-    .catch((error: unknown) => {
-      fresh = null;
-      throw error;
+  const now = kept();
+  if (!now.all) {
+    // One after another: what a first round is at is not made twice, and many changes in a row cost two rounds.
+    const all = now.work.then(findStale).then(makeAnew);
+    now.all = all;
+    now.work = all.catch(() => {
+      if (now.all === all) now.all = null;
     });
-  return fresh;
+  }
+  return now.all;
 }
 
 /** Every job there is, whatever its state. @returns how many were made, and ids of those that can't be read */
@@ -54,12 +59,18 @@ export async function standAllAnew(
   return { made: rows.length - unreadable.size, unreadable: unreadableJobs() };
 }
 
-/** The tool wall or the demo changed: what the open jobs say on the bench may be another thing now. */
-export async function standOpenJobsAnew(): Promise<void> {
+/**
+ * The tool wall, the instruments, the rules or the demo changed: what the open jobs say may be another thing now. Their states are stale
+ * at once, in the database, so that a pulled plug forgets none; they are made anew after the answer, and who reads one waits for it.
+ */
+export async function openJobsAreStale(): Promise<void> {
   const rows = await queryMany<{ id: JobId }>(
     pool(),
-    'SELECT job_id AS id FROM job_state WHERE NOT is_put_away',
+    `UPDATE job_state SET version = version + 1, made_with = ''
+    WHERE job_id IN (SELECT job_id FROM job_state WHERE NOT is_put_away ORDER BY job_id FOR UPDATE) RETURNING job_id AS id`,
   );
-  await makeAnew(rows.map(({ id }) => id));
+  kept().all = null;
+  // Whoever asks next begins again where this one fails.
+  ensureFresh().catch((error: unknown) => log.warn({ error }, 'open jobs wait to be made anew'));
   for (const { id } of rows) await notify(pool(), { kind: 'job', jobId: id });
 }

@@ -1,7 +1,7 @@
 import { instrumentSchema } from '@/core/record/instrument';
 import { answer, answerMarked, made, readJson } from '@/server/http';
 import { pool } from '@/server/pool';
-import { standOpenJobsAnew } from '@/server/projection/keepFresh';
+import { openJobsAreStale } from '@/server/projection/keepFresh';
 import { loadInstruments, saveInstrument } from '@/server/tools/instruments';
 
 export const dynamic = 'force-dynamic';
@@ -12,6 +12,6 @@ export const GET = (request: Request) =>
 export const POST = (request: Request) =>
   answer(async () => {
     const instrument = await saveInstrument(await readJson(request, instrumentSchema));
-    await standOpenJobsAnew();
+    await openJobsAreStale();
     return made({ instrument }, `/api/v1/instruments/${instrument.id}`);
   });

@@ -1,6 +1,6 @@
 import { setPace, shopClock } from '@/server/clock';
 import { answer, readJson } from '@/server/http';
-import { standOpenJobsAnew } from '@/server/projection/keepFresh';
+import { openJobsAreStale } from '@/server/projection/keepFresh';
 import { saveShop, shopChangeSchema } from '@/server/shop';
 
 export const dynamic = 'force-dynamic';
@@ -13,6 +13,6 @@ export const PATCH = (request: Request) =>
     // The tools of the demo serve its own jobs and the shop's while it stands.
     // What is judged by the rules, or by what was learned, is judged anew.
     if (change.showsDemo !== undefined || change.usesLearned !== undefined || change.rules)
-      await standOpenJobsAnew();
+      await openJobsAreStale();
     return Response.json({ shop, clock });
   });

@@ -1,7 +1,7 @@
 import { toolSchema } from '@/core/tools/tool';
 import { answer, answerMarked, made, readJson } from '@/server/http';
 import { pool } from '@/server/pool';
-import { standOpenJobsAnew } from '@/server/projection/keepFresh';
+import { openJobsAreStale } from '@/server/projection/keepFresh';
 import { loadTools, saveTool } from '@/server/tools/toolWall';
 
 export const dynamic = 'force-dynamic';
@@ -12,6 +12,6 @@ export const GET = (request: Request) =>
 export const POST = (request: Request) =>
   answer(async () => {
     const tool = await saveTool(await readJson(request, toolSchema));
-    await standOpenJobsAnew();
+    await openJobsAreStale();
     return made({ tool }, `/api/v1/tools/${tool.id}`);
   });

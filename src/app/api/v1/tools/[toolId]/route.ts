@@ -1,5 +1,5 @@
 import { answer, refuseForeignOrigin, requireId } from '@/server/http';
-import { standOpenJobsAnew } from '@/server/projection/keepFresh';
+import { openJobsAreStale } from '@/server/projection/keepFresh';
 import { takeToolOff } from '@/server/tools/toolWall';
 
 export const dynamic = 'force-dynamic';
@@ -8,6 +8,6 @@ export const DELETE = (request: Request, { params }: { params: Promise<{ toolId:
   answer(async () => {
     refuseForeignOrigin(request);
     const tool = await takeToolOff(requireId((await params).toolId, 'tool'));
-    await standOpenJobsAnew();
+    await openJobsAreStale();
     return Response.json({ tool });
   });
