@@ -20,7 +20,7 @@ import { chanceOf } from './chance';
  */
 
 /** The casting in this shop loses heat a little faster than the computation believes: simulations that agree too well teach nothing. */
-const TRUE_LOSS_FACTOR = 1.12;
+export const TRUE_LOSS_FACTOR = 1.12;
 /** In the oven it takes heat a little faster, in the freezer it gives it a little slower. */
 const TRUE_OVEN_FACTOR = 1.05;
 const TRUE_FREEZER_FACTOR = 0.9;
@@ -43,10 +43,11 @@ const TRUE_AIR_SHARE = 0.8;
 
 type Heated = Exclude<CastingHeat, { phase: 'cold' }>;
 
-const underAirC = (heat: Heated, atMs: number) =>
-  heat.startC +
-  (heat.sourceC + AIR_ABOVE_K - heat.startC) *
-    (1 - Math.exp(-Math.max(0, atMs - heat.sinceMs) / 1000 / AIR_TIME_CONSTANT_S));
+/** Metal that hot air has been on for so long: `sourceC` is what it was to reach. */
+export const airOnMetalC = ({ startC, sourceC }: { startC: number; sourceC: number }, afterS: number) =>
+  startC + (sourceC + AIR_ABOVE_K - startC) * (1 - Math.exp(-afterS / AIR_TIME_CONSTANT_S));
+
+const underAirC = (heat: Heated, atMs: number) => airOnMetalC(heat, Math.max(0, atMs - heat.sinceMs) / 1000);
 
 /** The boss that the air is on: the one whose way in says so, else the first. */
 function trueBossC(job: ProjectedJob, casting: Casting, heat: Heated, nowMs: number): number {

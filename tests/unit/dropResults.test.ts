@@ -3,7 +3,7 @@ import type { JobEvent, Reading } from '@/core/record/entries';
 import { slotOf, slotText } from '@/core/record/slots';
 import { project } from '@/core/project/project';
 import { viewHeatRun } from '@/core/job/heatRun';
-import { trueCastingC } from '@/gauges/trueHeat';
+import { trueCastingC, truePartC } from '@/gauges/trueHeat';
 import { idOf } from '../../database/demo/demo';
 import { demo, event, NOW, seatOf, viewSeat } from '../support/records';
 import { dropResults } from '@/core/after/dropResults';
@@ -85,6 +85,37 @@ describe('what came of each drop', () => {
     expect(drop!.lossFactor!.value).toBeLessThan(1.4);
     expect(Math.abs(drop!.oven!.offsetK.value)).toBeLessThan(9);
     expect(drop!.oven!.place).toEqual(OVEN);
+  });
+  it('a part that is read in the cold tells how its freezer lies, and is believed from then on', () => {
+    const FREEZER = { toolId: idOf('tool freezer'), name: 'Freezer' };
+    const chilled = (freezerC: number) => [
+      events[0]!,
+      event(
+        'way_in_chosen',
+        { way: 'heat_chill', housingC: 95, ringC: -18, formulaVersion: 't', heatedBy: 'oven' },
+        { seatId: seat.id },
+        1,
+      ),
+      event('part_into_freezer', { freezerC, place: FREEZER }, { seatId: seat.id }, -9000),
+      ...events.slice(2),
+    ];
+    const truth = project({ ...record, entries: { readings: [], events: chilled(-18).slice(0, 4) } });
+    const readC = truePartC(truth, casting, seat, NOW + (OUT_S - 60) * 1000);
+    const read = event('part_cold_read', { celsius: readC }, { seatId: seat.id }, OUT_S - 60);
+    const [drop] = results([...chilled(-18), read]);
+    const { place, offsetK } = drop!.freezer!;
+    expect(place).toEqual(FREEZER);
+    // It has lain there long enough to be as cold as the freezer really is, which lies by up to 3 K.
+    expect(Math.abs(offsetK.value)).toBeLessThan(3 + 2 * offsetK.u);
+    expect(readC).toBeCloseTo(-18 + offsetK.value, 0);
+    const [unread] = results(chilled(-18));
+    expect(unread!.freezer).toBeNull();
+    expect(drop!.promised.clearanceMm.u).toBeLessThan(unread!.promised.clearanceMm.u);
+    const tighterBy = unread!.promised.clearanceMm.value - drop!.promised.clearanceMm.value;
+    expect(Math.sign(tighterBy)).toBe(Math.sign(offsetK.value));
+    // Read while it was still on its way down, it tells nothing of where it would have ended.
+    const early = event('part_cold_read', { celsius: 10 }, { seatId: seat.id }, -8900);
+    expect(results([...chilled(-18), early])[0]!.freezer).toBeNull();
   });
   it('undone, it is none; grabbed, it says so; retimed, it was carried for as long', () => {
     const undone = event('event_withdrawn', { eventId: events[4]!.id }, { seatId: seat.id }, GO_S + 20);

@@ -59,7 +59,7 @@ export function DropsView({ shop, units }: { shop: ShopDrops; units: Units }) {
 }
 
 function Learned({ fit, isOn, units }: Pick<ShopDrops, 'fit' | 'isOn'> & { units: Units }) {
-  const { loss, carryS, ovens } = fit;
+  const { loss, carryS, ovens, freezers } = fit;
   return (
     <>
       <LearnedRow
@@ -81,15 +81,15 @@ function Learned({ fit, isOn, units }: Pick<ShopDrops, 'fit' | 'isOn'> & { units
         note="for the first part of a heat"
         {...{ fitted: carryS, isOn }}
       />
-      {ovens.map((oven) => (
+      {[...ovens, ...freezers].map((place) => (
         <LearnedRow
-          key={oven.toolId}
-          id="oven"
-          name={oven.name}
-          figure={`${kelvin(Math.abs(oven.value), units)} ${oven.value < 0 ? 'cooler' : 'hotter'}`}
-          doubt={`± ${kelvin(oven.U, units)}`}
+          key={place.toolId}
+          id="place"
+          name={place.name}
+          figure={`${kelvin(Math.abs(place.value), units)} ${place.value < 0 ? 'colder' : 'warmer'}`}
+          doubt={`± ${kelvin(place.U, units)}`}
           note="than it is set to"
-          {...{ fitted: oven, isOn }}
+          {...{ fitted: place, isOn }}
         />
       ))}
     </>

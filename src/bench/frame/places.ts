@@ -1,9 +1,19 @@
 import type { JobId } from '@/core/record/ids';
 import type { WalkStyle } from '@/core/record/vocabulary';
+import type { Move } from '@/core/walk/move';
+import { STEP_PATHS } from '@/ui/words/steps';
 import type { Place } from './Head';
 
 /** A job at its next move, in the person’s walk. */
 export const jobPath = (jobId: JobId, walk: WalkStyle) => `/jobs/${jobId}?walk=${walk}`;
+
+/** Where a move is done: a part that comes out by heat has a run of its own. */
+export const movePath = (jobId: JobId, { seatId, step, warmOutOf }: Move) =>
+  warmOutOf
+    ? `/jobs/${jobId}/${warmOutOf}/out`
+    : seatId
+      ? `/jobs/${jobId}/${seatId}/${STEP_PATHS[step]}`
+      : `/jobs/${jobId}`;
 
 export type PlaceName = 'Bench' | 'Job' | 'Quick sums' | 'Reference';
 

@@ -8,8 +8,10 @@ import DialogTitle from '@mui/material/DialogTitle';
 import { useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import { aheadMs, PACES, REAL_CLOCK, type Pace } from '@/core/quantity/shopClock';
 import { asText, showClock, showFit, showSize, showTemperature, type Units } from '@/core/quantity/format';
+import type { JournalView } from '@/core/job/journalView';
 import type { SeatView } from '@/core/job/seatView';
 import { trueDrop, type TrueDrop } from '@/gauges/trueDrop';
+import { shownAt, shownOnRace, type HeldOn } from '@/gauges/trueShown';
 import { asJson, ask } from '@/bench/record/door';
 import { liveStream } from '@/bench/record/liveStream';
 import { useJob } from '@/bench/record/JobProvider';
@@ -112,6 +114,29 @@ const OUTCOME_WORDS: Record<TrueDrop['outcome'], string> = {
   with_taps: 'It hangs; light taps bring it home.',
   grabs: 'It grabbed.',
 };
+
+/** A simulated thermometer held there: what it shows stands in the pad, and is taken or not as in earnest. */
+export function HeldThermometer({ held, view, onShown }: HeldProps) {
+  const { record } = useJob();
+  const show = () => onShown(`${shownAt(held, record, view, liveStream.now()).toFixed(1)}C`);
+  return <HoldButton onHold={show} />;
+}
+type HeldProps = { held: HeldOn; view: SeatView; onShown: (text: string) => void };
+
+/** The same on a bearing's inner race. */
+export function HeldOnRace({ view, onShown }: { view: JournalView; onShown: (text: string) => void }) {
+  const { record } = useJob();
+  const { raceHeat } = view.history;
+  if (!raceHeat) return null;
+  const show = () => onShown(`${shownOnRace(view, raceHeat, record.roomC, liveStream.now()).toFixed(1)}C`);
+  return <HoldButton onHold={show} />;
+}
+
+const HoldButton = ({ onHold }: { onHold: () => void }) => (
+  <Button variant="outlined" onClick={onHold} data-testid="hold-simulated">
+    Hold the simulated one there
+  </Button>
+);
 
 /** What became of the simulated part, and by what true figures: what a hand and an ear would tell in earnest. */
 export function SimulatedDrop({ view, units }: { view: SeatView; units: Units }) {

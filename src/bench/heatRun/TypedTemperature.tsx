@@ -4,11 +4,13 @@ import { MATERIALS } from '@/core/catalogue/materials';
 import { chooseInstrument } from '@/core/gauge/chooseInstrument';
 import { metalFromShown } from '@/core/heat/thermometer';
 import { parseMetalTemperature } from '@/core/job/metalTemperature';
+import { isInTheCold } from '@/core/job/freezerMinutes';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import { slotOf, slotText } from '@/core/record/slots';
 import { useJob } from '@/bench/record/JobProvider';
 import { ifOpen, later } from '@/bench/record/later';
+import type { Instrument } from '@/core/record/instrument';
 import type { Casting } from '@/core/record/job';
 import type { FeltBy } from '@/core/record/vocabulary';
 import { Row } from '@/ui/parts/layout';
@@ -16,6 +18,7 @@ import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { sayIssue } from '@/ui/words/issues';
 
 const KeyPad = later(() => import('@/ui/fields/KeyPad'), 'KeyPad', ifOpen);
+const HeldThermometer = later(() => import('./Rehearsal'), 'HeldThermometer');
 
 /** A contact-free thermometer is set to this from the box; bare metal is known so well. Common practice, no source. */
 const SET_EMISSIVITY = 0.95;
@@ -24,9 +27,10 @@ const U_EMISSIVITY = 0.05;
 /** Where a drop of water boils, °C; it does a little sooner high up, which errs to the safe side by a degree in three hundred metres. */
 const WATER_C = 100;
 
-type Told = 'matt' | 'bare' | 'thermometer' | 'melts' | 'melts_not';
+type Told = 'metal' | 'matt' | 'bare' | 'part' | 'melts' | 'melts_not';
 const TOLD_WORDS: Record<Told, string> = {
-  thermometer: 'a thermometer',
+  metal: 'a thermometer',
+  part: 'the part in the cold, by a thermometer on it',
   matt: 'contact-free, on a matt patch',
   bare: 'contact-free, on bare metal',
   melts: 'a stick, and it melts',
@@ -47,14 +51,47 @@ function rangeOnBareMetal(shownC: number, { material }: Casting, roomC: number, 
   return `On bare metal it sees the room as well: that is ${from}${to}. Hold it on a matt patch.`;
 }
 
-type Props = { view: SeatView; units: Units };
+type Props = {
+  view: SeatView;
+  units: Units;
+  /** Of the part alone: the casting is cold, or a probe is on it. */
+  isOfPartOnly: boolean;
+};
+
+/** What could tell it here: of the casting, and of the part while it lies in the cold. */
+function tellersOf({ view, isOfPartOnly }: Props, instrument: Instrument | null): Told[] {
+  const ofPart: Told[] = isInTheCold(view) ? ['part'] : [];
+  if (isOfPartOnly) return ofPart;
+  const readBy: Told[] = !instrument ? [] : instrument.kind === 'infrared' ? ['matt', 'bare'] : ['metal'];
+  return [...readBy, 'melts', 'melts_not', ...ofPart];
+}
+
+/** Never water near magnesium that is hot. */
+const WaterDrop = ({ onTold }: { onTold: (isAtLeast: boolean) => void }) => (
+  <Row>
+    {[true, false].map((isAtLeast) => (
+      <Button key={String(isAtLeast)} variant="outlined" onClick={() => onTold(isAtLeast)}>
+        A drop of water {isAtLeast ? 'boils' : 'lies still'}
+      </Button>
+    ))}
+  </Row>
+);
+
+const titleOf = (isOfPartOnly: boolean, name: string | undefined) =>
+  isOfPartOnly
+    ? 'On the part, while it lies in the cold'
+    : name
+      ? `On the casting, by ${name} or a stick`
+      : 'On the casting, by a stick';
 
 /**
  * How hot it is by what speaks to no screen: a thermometer's reading is typed, and the run goes on from it; a stick or a drop of water
  * tells that it is at least so hot, or less. A contact-free thermometer sees the room in bare metal: what that could be is said, and
  * nothing is taken.
  */
-export function TypedTemperature({ view: { casting }, units }: Props) {
+export function TypedTemperature(props: Props) {
+  const { view, units, isOfPartOnly } = props;
+  const { casting, seat } = view;
   const { record, person, addReading, addEvent } = useJob();
   const [isOpen, setOpen] = useState(false);
   const { typed: instrument } = chooseInstrument({
@@ -65,13 +102,9 @@ export function TypedTemperature({ view: { casting }, units }: Props) {
     asked: null,
     sizeMm: null,
   });
-  const readBy: Told[] = !instrument
-    ? []
-    : instrument.kind === 'infrared'
-      ? ['matt', 'bare']
-      : ['thermometer'];
-  const tellers: Told[] = [...readBy, 'melts', 'melts_not'];
-  const [told, setTold] = useState<Told>(tellers[0]!);
+  const tellers = tellersOf(props, instrument ?? null);
+  const [picked, setTold] = useState<Told | null>(null);
+  const told = picked && tellers.includes(picked) ? picked : tellers[0]!;
   const feel = (by: FeltBy, celsius: number, isAtLeast: boolean) => {
     addEvent('casting_heat_felt', { by, celsius, isAtLeast }, { castingId: casting.id });
     setOpen(false);
@@ -80,6 +113,11 @@ export function TypedTemperature({ view: { casting }, units }: Props) {
     const read = parseMetalTemperature(typed, units);
     if (!read.ok) return sayIssue(read.issues[0]!, units);
     if (told === 'bare') return rangeOnBareMetal(read.value, casting, record.roomC, units);
+    if (told === 'part') {
+      addEvent('part_cold_read', { celsius: read.value }, { seatId: seat.id });
+      setOpen(false);
+      return null;
+    }
     if (told === 'melts' || told === 'melts_not') {
       feel('stick', read.value, told === 'melts');
       return null;
@@ -99,34 +137,34 @@ export function TypedTemperature({ view: { casting }, units }: Props) {
   return (
     <>
       <Button variant="text" onClick={() => setOpen(true)} sx={{ minHeight: 48 }}>
-        Tell how hot it is
+        {isOfPartOnly ? 'Tell how cold it is' : 'Tell how hot it is'}
       </Button>
       <KeyPad
         isOpen={isOpen}
-        title={instrument ? `On the casting, by ${instrument.name} or a stick` : 'On the casting, by a stick'}
+        title={titleOf(isOfPartOnly, instrument?.name)}
         quantity="temperature"
         onClose={() => setOpen(false)}
         onEnter={take}
       >
-        <ChoiceRow
-          label="What told it"
-          isLabelHidden
-          options={tellers.map((value) => ({ value, words: TOLD_WORDS[value] }))}
-          value={told}
-          onPick={setTold}
-        />
-        {/* Never water near magnesium that is hot. */}
-        <Row sx={{ display: casting.material === 'az91' ? 'none' : 'flex' }}>
-          {[true, false].map((isAtLeast) => (
-            <Button
-              key={String(isAtLeast)}
-              variant="outlined"
-              onClick={() => feel('water_drop', WATER_C, isAtLeast)}
-            >
-              A drop of water {isAtLeast ? 'boils' : 'lies still'}
-            </Button>
-          ))}
-        </Row>
+        {(fill) => (
+          <>
+            {tellers.length > 1 && (
+              <ChoiceRow
+                label="What told it"
+                isLabelHidden
+                options={tellers.map((value) => ({ value, words: TOLD_WORDS[value] }))}
+                value={told}
+                onPick={setTold}
+              />
+            )}
+            {record.isDemo && told !== 'melts' && told !== 'melts_not' && (
+              <HeldThermometer held={told} view={view} onShown={fill} />
+            )}
+            {!isOfPartOnly && casting.material !== 'az91' && (
+              <WaterDrop onTold={(isAtLeast) => feel('water_drop', WATER_C, isAtLeast)} />
+            )}
+          </>
+        )}
       </KeyPad>
     </>
   );

@@ -10,14 +10,13 @@ import type { WalkStyle } from '@/core/record/vocabulary';
 import { WAIT_WORDS } from '@/ui/words/setUp';
 import { MARK_WORDS, StateMark } from '@/ui/marks/StateMark';
 import { token, TYPE } from '@/ui/theme/tokens';
+import { movePath } from '@/bench/frame/places';
 import { sayMove } from '@/ui/words/moves';
-import { STEP_PATHS } from '@/ui/words/steps';
 import { Name, Note } from '@/ui/parts/text';
 import type { SeatState } from '@/core/job/seatView';
 
 export const pathOf = ({ jobId, moves }: BenchJob, walk: WalkStyle) => {
-  const move = moves[walk];
-  return move.seatId ? `/jobs/${jobId}/${move.seatId}/${STEP_PATHS[move.step]}` : `/jobs/${jobId}`;
+  return movePath(jobId, moves[walk]);
 };
 
 export const JobColumn = memo(function JobColumn({

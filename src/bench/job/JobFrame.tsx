@@ -14,7 +14,7 @@ import type { Step, WalkStyle } from '@/core/record/vocabulary';
 import { Head } from '@/bench/frame/Head';
 import { HeatBarPlace } from '@/bench/frame/HeatBarPlace';
 import { NextMoveBand } from '@/bench/frame/NextMoveBand';
-import { jobPath, placesFrom } from '@/bench/frame/places';
+import { jobPath, movePath, placesFrom } from '@/bench/frame/places';
 import { useIsAsOpened, useJob, useSeatView } from '@/bench/record/JobProvider';
 import { ifOpen, later } from '@/bench/record/later';
 import { useLoaded } from '@/bench/record/useLoaded';
@@ -23,7 +23,7 @@ import { OfferButtons } from './OfferButtons';
 import type { MoveNow } from '@/bench/frame/moveNow';
 import { useStepKeys } from '@/bench/frame/useStepKeys';
 import { PageTitle } from '@/ui/parts/PageTitle';
-import { STEP_PATHS, STEP_WORDS } from '@/ui/words/steps';
+import { STEP_WORDS } from '@/ui/words/steps';
 import { stepOfPath } from './stepOfPath';
 import { Walk } from './Walk';
 import { token, TYPE } from '@/ui/theme/tokens';
@@ -83,7 +83,7 @@ function MoveBand({ now, seatId, step, walk }: BandProps) {
         <Button
           variant={AT_THE_RUN.includes(move.code) ? 'contained' : 'text'}
           component={Link}
-          href={`/jobs/${record.id}/${move.seatId}/${STEP_PATHS[move.step]}`}
+          href={movePath(record.id, move)}
           sx={{ minWidth: 110 }}
         >
           Go there

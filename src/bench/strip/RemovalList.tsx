@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { planStrip } from '@/core/job/planStrip';
 import type { SeatView } from '@/core/job/seatView';
-import type { PlannedRemoval } from '@/core/strip/removal';
+import { isOutByHeat, type PlannedRemoval } from '@/core/strip/removal';
 import { pickTools } from '@/core/tools/pickTools';
 import { asText, showForce, showSize, showTemperature, type Units } from '@/core/quantity/format';
 import { useJob } from '@/bench/record/JobProvider';
@@ -107,7 +107,7 @@ function AllowedWay({ way, isKindest, seatId, units, tool }: AllowedProps) {
           {tool ? ` On the wall: ${tool}.` : ''}
         </Note>
       </Box>
-      {(way.way === 'fall_out_hot' || way.way === 'warm_and_pull') && (
+      {isOutByHeat(way.way) && (
         <Button
           variant="outlined"
           component={Link}

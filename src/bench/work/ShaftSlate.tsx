@@ -175,9 +175,16 @@ type AllowedProps = {
   onDone: () => void;
 };
 
-const BY_WARMTH: readonly string[] = ['warm', 'warm_and_chill', 'warm_off'];
+/** What a way by heat or cold asks for first. */
+const FIRST_ACT: Partial<Record<string, string>> = {
+  warm: 'Warm it',
+  chill: 'Freeze it',
+  warm_and_chill: 'Freeze it',
+  warm_off: 'Warm it',
+};
 
 function AllowedWay({ way, words, isKindest, does, runPath, units, onDone }: AllowedProps) {
+  const first = FIRST_ACT[way.way];
   const figures = [
     way.forceN !== null && way.forceN > 0 && `Up to ${asText(showForce(way.forceN, units))}.`,
     way.heatC !== null && `At ${asText(showTemperature(way.heatC, units))} it slides.`,
@@ -194,9 +201,9 @@ function AllowedWay({ way, words, isKindest, does, runPath, units, onDone }: All
           {figures.join(' ')} {words.how}
         </Note>
       </Box>
-      {BY_WARMTH.includes(way.way) && (
-        <Button variant="outlined" component={Link} href={runPath} aria-label={`Warm it: ${words.name}`}>
-          Warm it
+      {first && (
+        <Button variant="outlined" component={Link} href={runPath} aria-label={`${first}: ${words.name}`}>
+          {first}
         </Button>
       )}
       <Button

@@ -1,8 +1,15 @@
 import { REST_CONDUCTANCE } from '@/core/heat/rest';
-import { timeConstantS } from '@/core/heat/soak';
+import { timeConstantS, type Soak } from '@/core/heat/soak';
 import { isDrop, isHeated } from '@/core/heat/waySorts';
 import { viewHeatRun } from '@/core/job/heatRun';
-import { bodies, castingSoak, partTemperature, U_PROBE_K, type RunInput } from '@/core/job/heatRunStart';
+import {
+  bodies,
+  castingSoak,
+  partSoak,
+  partTemperature,
+  U_PROBE_K,
+  type RunInput,
+} from '@/core/job/heatRunStart';
 import { viewJob, type SeatView } from '@/core/job/seatView';
 import { rebuild } from '@/core/project/advance';
 import { eventsInOrder, type TimedEvent } from '@/core/project/ledger';
@@ -20,10 +27,11 @@ const READ_WITHIN_MS = 15_000;
 const FOLLOWED_MS = 900_000;
 /** What tells of an oven was read so shortly before its door. */
 const BEFORE_DOOR_MS = 120_000;
-/** A casting that has taken up less of its oven's heat than this tells little of it. */
+/** What has taken up less of its oven's heat, or of its freezer's cold, than this tells little of it. */
 const LEAST_TAKEN = 0.6;
-/** How well an oven's heat-transfer coefficient is known, standard uncertainty as a share. Common practice, no source. */
+/** How well their heat-transfer coefficients are known, standard uncertainty as a share. Common practice, no source. */
 const U_OVEN_H = 0.15;
+const U_FREEZER_H = 0.3;
 /** Race and bore that touch, W/(m²·K): a lightly loaded joint of steel and aluminium in air. From memory. */
 const TOUCHING_WM2K = 2000;
 
@@ -54,19 +62,33 @@ function outcomeAfter(events: readonly TimedEvent[], letGo: TimedEvent): DropRes
   return said?.kind === 'stuck' ? 'stuck' : null;
 }
 
-/** How much hotter the oven was than it was set to, from the last reading before its door. */
-function ovenOffset(input: RunInput, doorMs: number, reads: readonly Read[]): Measured | null {
-  const soak = castingSoak({ ...input, view: uncorrected(input.view) });
-  const { heat } = input.view;
-  const last = reads.filter(({ atMs }) => atMs <= doorMs && atMs >= doorMs - BEFORE_DOOR_MS).at(-1);
-  if (!soak || !last || heat.phase === 'cold') return null;
-  const afterS = (last.atMs - heat.sinceMs) / 1000;
+/** How much hotter an oven or freezer was than it was set to, from what was read of what lay in it since `sinceMs`. */
+function offsetBy(soak: Soak, sinceMs: number, read: Read, uShareOfH: number): Measured | null {
+  const afterS = (read.atMs - sinceMs) / 1000;
   const tau = timeConstantS(soak);
   const left = Math.exp(-afterS / tau);
   if (1 - left < LEAST_TAKEN) return null;
   const modelledC = soak.surroundingsC + (soak.startC - soak.surroundingsC) * left;
-  const byH = (soak.surroundingsC - soak.startC) * (afterS / tau) * left * U_OVEN_H;
-  return { value: (last.celsius - modelledC) / (1 - left), u: Math.hypot(U_PROBE_K, byH) / (1 - left) };
+  const byH = (soak.surroundingsC - soak.startC) * (afterS / tau) * left * uShareOfH;
+  return { value: (read.celsius - modelledC) / (1 - left), u: Math.hypot(U_PROBE_K, byH) / (1 - left) };
+}
+
+/** By the last reading before the oven's door. */
+function ovenOffset(input: RunInput, doorMs: number, reads: readonly Read[]): Measured | null {
+  const soak = castingSoak({ ...input, view: uncorrected(input.view) });
+  const { heat } = input.view;
+  const last = reads.filter(({ atMs }) => atMs <= doorMs && atMs >= doorMs - BEFORE_DOOR_MS).at(-1);
+  return soak && last && heat.phase !== 'cold' ? offsetBy(soak, heat.sinceMs, last, U_OVEN_H) : null;
+}
+
+/** By the last reading of the part while it lay in the cold. */
+function freezerOf({ view, roomC }: RunInput, doorMs: number): DropResult['freezer'] {
+  const { freezer } = view.history;
+  const soak = partSoak({ view: uncorrected(view) }, roomC);
+  const last = freezer?.read.filter(({ atMs }) => atMs <= doorMs).at(-1);
+  if (!freezer?.place || !soak || !last) return null;
+  const offsetK = offsetBy(soak, freezer.sinceMs, last, U_FREEZER_H);
+  return offsetK && { place: freezer.place, offsetK };
 }
 
 /** What is fitted is fitted against the model without the shop's correction: else it would correct itself away. */
@@ -184,6 +206,7 @@ function resultOf(record: Record, letGo: TimedEvent): DropResult | null {
     ...(isFirst
       ? toldBy(input, record, { doorMs, letGoMs, isHome }, reads)
       : { lossFactor: null, oven: null }),
+    freezer: freezerOf(input, doorMs),
     isFirst,
   };
 }

@@ -22,5 +22,7 @@ export type DropResult = {
   /** The first of its heat alone tells the rest, so that none is counted twice. Null: this heat does not tell it. */
   lossFactor: Measured | null;
   oven: { place: HeatPlace; offsetK: Measured } | null;
+  /** By what was read on this part in the cold; null: nothing was. */
+  freezer: { place: HeatPlace; offsetK: Measured } | null;
   isFirst: boolean;
 };

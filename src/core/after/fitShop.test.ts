@@ -36,6 +36,7 @@ const drop = (i: number, more: Partial<DropResult>): DropResult => ({
   read: null,
   lossFactor: null,
   oven: null,
+  freezer: null,
   isFirst: true,
   ...more,
 });
@@ -85,7 +86,7 @@ describe('the shop’s own correction', () => {
     let held = 0;
     const SHOPS = 40;
     for (let shop = 0; shop < SHOPS; shop += 1) {
-      const [loss, ovenK, carryS] = [1.25, -7, 14];
+      const [loss, ovenK, carryS, freezerK] = [1.25, -7, 14, 4];
       const drops = Array.from({ length: 12 }, (_, i) => {
         // The draught is another each day; the oven holds what it holds; the hand is quicker or slower.
         const factor = loss + 0.08 * normal();
@@ -98,19 +99,26 @@ describe('the shop’s own correction', () => {
           lossFactor: found,
           carryS: carryS + 3 * normal(),
           oven: { place: { toolId: asId('oven'), name: 'Oven' }, offsetK: offset },
+          freezer: {
+            place: { toolId: asId('freezer'), name: 'Freezer' },
+            offsetK: { value: freezerK + normal(), u: 1.3 },
+          },
         });
       });
       const fit = fitShop(drops);
-      expect([fit.loss!.isEnough, fit.carryS!.isEnough, fit.ovens[0]!.isEnough]).toEqual([true, true, true]);
+      const [oven, freezer] = [fit.ovens[0]!, fit.freezers[0]!];
+      expect([fit.loss, fit.carryS, oven, freezer].every((each) => each!.isEnough)).toBe(true);
       held += Number(Math.abs(fit.loss!.value - loss) <= fit.loss!.U);
       held += Number(Math.abs(fit.carryS!.value - carryS) <= fit.carryS!.U);
-      held += Number(Math.abs(fit.ovens[0]!.value - ovenK) <= fit.ovens[0]!.U);
+      held += Number(Math.abs(oven.value - ovenK) <= oven.U);
+      held += Number(Math.abs(freezer.value - freezerK) <= freezer.U);
       const used = usedOf(fit, true)!;
       expect(used.lossFactor).toBe(fit.loss!.value);
       expect(used.carryS!).toBeGreaterThan(fit.carryS!.value);
+      expect([used.ovens.oven!.value, used.freezers.freezer!.value]).toEqual([oven.value, freezer.value]);
     }
-    // 95 % of 120 statements: 114, give or take 2.4.
-    expect(held / (3 * SHOPS)).toBeGreaterThan(0.9);
+    // 95 % of 160 statements: 152, give or take 2.8.
+    expect(held / (4 * SHOPS)).toBeGreaterThan(0.9);
   });
   it('claims nothing from three, and uses nothing before there are enough', () => {
     const three = [1.2, 1.3, 1.25].map((value, i) => drop(i, { lossFactor: { value, u: 0.05 } }));
@@ -139,6 +147,17 @@ describe('the shop’s own correction', () => {
     expect(usedOf(fit, false)).toBeNull();
     const later = many.map((each) => drop(50, { ...each, isFirst: false, carryS: 90 }));
     expect(fitShop([...many, ...later])).toEqual(fit);
+  });
+  it('parts that lay in one freezer for one heat tell of it once: the one that is known best', () => {
+    const told = (i: number, heat: number, value: number, u: number) =>
+      drop(i, {
+        atMs: heat * 1_000_000 + i * 20_000,
+        carryS: 12 + i * 20,
+        isFirst: i === 0,
+        freezer: { place: { toolId: asId('freezer'), name: 'Freezer' }, offsetK: { value, u } },
+      });
+    const heats = [0, 1, 2, 3, 4, 5].flatMap((heat) => [told(0, heat, 3, 2), told(1, heat, 5, 1)]);
+    expect(fitShop(heats).freezers[0]).toMatchObject({ heats: 6, value: 5, isEnough: true });
   });
   it('heats that agree are not known better than each heat’s own doubt lets them be', () => {
     const { value, U } = combine(Array(8).fill({ value: 1.1, u: 0.2 }))!;

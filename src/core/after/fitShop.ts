@@ -23,14 +23,16 @@ export type ShopFit = {
   loss: Fitted | null;
   /** From the door until the first part is let go of, s. */
   carryS: Fitted | null;
-  /** How much hotter each oven is than it is set to, K. */
-  ovens: readonly (Fitted & { toolId: string; name: string })[];
+  /** How much hotter each oven, and each freezer, is than it is set to, K. */
+  ovens: readonly FittedPlace[];
+  freezers: readonly FittedPlace[];
 };
+export type FittedPlace = Fitted & { toolId: string; name: string };
 
 /** Heats before anything is claimed. Common practice, no source: with fewer, one odd heat decides. */
 export const ENOUGH_HEATS = 6;
-/** The usual guess is known to this: a fit that is worse is not used. The factor by ± 30 %, an oven by ± 10 K. */
-const USUAL_U = { loss: 0.3, ovenK: 10 } as const;
+/** The usual guess is known to this: a fit that is worse is not used. The factor by ± 30 %, an oven by ± 10 K, a freezer by ± 6 K. */
+const USUAL_U = { loss: 0.3, ovenK: 10, freezerK: 6 } as const;
 /** Nine times out of ten, of a normal spread. */
 const NINE_IN_TEN = 1.2816;
 
@@ -94,36 +96,62 @@ function fitCarry(carries: readonly number[]): Fitted | null {
   };
 }
 
+type Told = NonNullable<DropResult['oven']>;
+
+/** By how much each place lies, from what each heat told of it. */
+function fitPlaces(told: readonly Told[], usualU: number): FittedPlace[] {
+  const names = new Map(told.map(({ place }) => [place.toolId as string, place.name]));
+  return [...names].flatMap(([toolId, name]) => {
+    const offsets = told.filter(({ place }) => place.toolId === toolId).map(({ offsetK }) => offsetK);
+    const fitted = enough(combine(offsets), usualU);
+    return fitted ? [{ ...fitted, toolId, name }] : [];
+  });
+}
+
+/** One part of a heat tells of the freezer that they all lay in, so that none is counted twice: the one that is known best. */
+function coldTold(drops: readonly DropResult[]): Told[] {
+  const best = new Map<string, Told>();
+  for (const { castingName, atMs, carryS, freezer } of drops) {
+    if (!freezer) continue;
+    const heat = `${castingName} ${Math.round(atMs / 1000 - carryS)} ${freezer.place.toolId}`;
+    const known = best.get(heat);
+    if (!known || freezer.offsetK.u < known.offsetK.u) best.set(heat, freezer);
+  }
+  return [...best.values()];
+}
+
 export function fitShop(drops: readonly DropResult[]): ShopFit {
   const firsts = drops.filter(({ isFirst }) => isFirst);
-  const places = new Map(
-    firsts.flatMap(({ oven }) => (oven ? [[oven.place.toolId as string, oven.place.name]] : [])),
-  );
   return {
     loss: enough(combine(firsts.flatMap(({ lossFactor }) => lossFactor ?? [])), USUAL_U.loss),
     carryS: fitCarry(firsts.map(({ carryS }) => carryS)),
-    ovens: [...places].flatMap(([toolId, name]) => {
-      const fitted = enough(
-        combine(firsts.flatMap(({ oven }) => (oven?.place.toolId === toolId ? [oven.offsetK] : []))),
-        USUAL_U.ovenK,
-      );
-      return fitted ? [{ ...fitted, toolId, name }] : [];
-    }),
+    ovens: fitPlaces(
+      firsts.flatMap(({ oven }) => oven ?? []),
+      USUAL_U.ovenK,
+    ),
+    freezers: fitPlaces(coldTold(drops), USUAL_U.freezerK),
   };
 }
 
+const usedPlaces = (places: readonly FittedPlace[]): Learned['ovens'] =>
+  Object.fromEntries(
+    places.flatMap(({ toolId, value, spread, U, isEnough }) =>
+      isEnough ? [[toolId, { value, u: Math.hypot(spread, U / 2) }]] : [],
+    ),
+  );
+
 /** What is used of it: only what enough heats told; null: nothing, or it is switched off. */
-export function usedOf({ loss, carryS, ovens }: ShopFit, isOn: boolean): Learned | null {
+export function usedOf({ loss, carryS, ovens, freezers }: ShopFit, isOn: boolean): Learned | null {
   if (!isOn) return null;
   const used: Learned = {
     lossFactor: loss?.isEnough ? loss.value : 1,
     carryS: carryS?.isEnough ? carryS.value + NINE_IN_TEN * carryS.spread : null,
-    ovens: Object.fromEntries(
-      ovens.flatMap(({ toolId, value, spread, U, isEnough }) =>
-        isEnough ? [[toolId, { value, u: Math.hypot(spread, U / 2) }]] : [],
-      ),
-    ),
+    ovens: usedPlaces(ovens),
+    freezers: usedPlaces(freezers),
   };
-  const isNothing = used.lossFactor === 1 && used.carryS === null && Object.keys(used.ovens).length === 0;
+  const isNothing =
+    used.lossFactor === 1 &&
+    used.carryS === null &&
+    [used.ovens, used.freezers].every((places) => Object.keys(places).length === 0);
   return isNothing ? null : used;
 }

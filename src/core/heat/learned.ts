@@ -8,4 +8,6 @@ export type Learned = {
   carryS: number | null;
   /** By the oven's id: how much hotter it is than it is set to, and how well that is known, K. */
   ovens: Readonly<Record<string, Measured>>;
+  /** The same of each freezer. */
+  freezers: Readonly<Record<string, Measured>>;
 };

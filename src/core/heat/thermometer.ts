@@ -32,6 +32,23 @@ function solve(
   return fourth > 0 ? fourth ** 0.25 - KELVIN : null;
 }
 
+/** What a contact-free thermometer shows on metal of that emissivity, °C: the same equation the other way round. */
+export function shownOnMetal({
+  metalC,
+  setEmissivity,
+  emissivity,
+  backgroundC,
+}: {
+  metalC: number;
+  setEmissivity: number;
+  emissivity: number;
+  backgroundC: number;
+}): number {
+  const [metal, background] = [(metalC + KELVIN) ** 4, (backgroundC + KELVIN) ** 4];
+  const seen = emissivity * metal + (setEmissivity - emissivity) * background;
+  return (seen / setEmissivity) ** 0.25 - KELVIN;
+}
+
 export function metalFromShown({
   shownC,
   setEmissivity,

@@ -4,7 +4,7 @@ import { leastClearanceMm } from '@/core/heat/expansion';
 import { sampleLumped, type LumpedBody, type LumpedProblem } from '@/core/heat/lumped';
 import { type DropProblem } from '@/core/heat/predictDrop';
 import { REST_CONDUCTANCE } from '@/core/heat/rest';
-import { CONVECTION, soakInFreezer, soakInOven, soakTemperature } from '@/core/heat/soak';
+import { CONVECTION, soakInFreezer, soakInOven, soakTemperature, type Soak } from '@/core/heat/soak';
 import type { Measured } from '@/core/quantity/measured';
 import type { ProbeReading } from '@/core/project/readings';
 import { hotBossOf } from './planSeat';
@@ -18,6 +18,8 @@ export const U_PROBE_K = 1.2;
 /** An oven dial believed without a probe, standard uncertainty, K. Common practice, no source. */
 const U_DIAL_K = 5;
 const U_RING_K = 3;
+/** A part is as cold as was read on it, give or take what the freezer does to it, for so long. Common practice, no source. */
+const COLD_READ_HOLDS_MS = 300_000;
 /** A boss under hot air is taken to be as hot as the probe said for so long. Common practice, no source. */
 const PROBE_HOLDS_MS = 120_000;
 
@@ -30,16 +32,38 @@ export type RunInput = {
   isLaidOut?: boolean;
 };
 
-/** Temperature of the part at `atMs`: in the freezer, or at room temperature. */
-export function partTemperature({ view: { seat, history }, roomC }: RunInput, atMs: number): number {
-  if (!history.freezer) return roomC;
-  const { part } = seat.spec;
-  const { specificHeatJKgK } = partMetal(part);
-  const stay = { startC: roomC, surroundingsC: history.freezer.freezerC };
-  return soakTemperature(
-    soakInFreezer({ ...bearingBody(part), specificHeatJKgK }, stay),
-    Math.max(0, (atMs - history.freezer.sinceMs) / 1000),
-  );
+/** How the freezer that the part is in lies, as far as the shop has learned it. */
+const freezerOf = ({ history: { freezer }, learned }: SeatView): Measured | null =>
+  (freezer?.place && learned?.freezers[freezer.place.toolId]) || null;
+
+/** What was read last on the part in the cold, before `atMs`. */
+const coldReadAt = ({ history: { freezer } }: SeatView, atMs: number) =>
+  freezer?.read.filter((each) => each.atMs <= atMs).at(-1);
+
+/** The part in its freezer, as a soak that begins at `startC`; null: it is in none. */
+export function partSoak({ view }: Pick<RunInput, 'view'>, startC: number): Soak | null {
+  const { seat, history } = view;
+  if (!history.freezer) return null;
+  const { specificHeatJKgK } = partMetal(seat.spec.part);
+  const surroundingsC = history.freezer.freezerC + (freezerOf(view)?.value ?? 0);
+  return soakInFreezer({ ...bearingBody(seat.spec.part), specificHeatJKgK }, { startC, surroundingsC });
+}
+
+/** Temperature of the part at `atMs`: in the freezer, from what was read on it there where something was; or at room temperature. */
+export function partTemperature({ view, roomC }: RunInput, atMs: number): number {
+  const { freezer } = view.history;
+  const read = coldReadAt(view, atMs);
+  const soak = partSoak({ view }, read?.celsius ?? roomC);
+  if (!freezer || !soak) return roomC;
+  return soakTemperature(soak, Math.max(0, (atMs - (read?.atMs ?? freezer.sinceMs)) / 1000));
+}
+
+/** A freezer believed without a reading; one that the shop has learned, or a part that was read, somewhat more. */
+function uPartK(view: SeatView, atMs: number): number {
+  const read = coldReadAt(view, atMs);
+  if (read && atMs - read.atMs <= COLD_READ_HOLDS_MS) return U_PROBE_K;
+  const freezer = freezerOf(view);
+  return freezer ? Math.min(U_RING_K, Math.max(U_PROBE_K, freezer.u)) : U_RING_K;
 }
 
 /** The casting in its oven, as a soak. Null where it is in none: hot air on a boss has no dial. */
@@ -109,7 +133,7 @@ export function dropProblem(
     ring: partMetal(seat.spec.part),
     housing: MATERIALS[casting.material],
     uHousingK,
-    uRingK: U_RING_K,
+    uRingK: uPartK(input.view, doorMs),
     marginMm: history.wayIn?.wantedMm ?? leastClearanceMm(seat.spec.part.outsideMm),
   };
 }

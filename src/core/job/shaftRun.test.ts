@@ -61,6 +61,26 @@ describe('a warmed bearing onto its shaft', () => {
     expect(go.gripsAfterS!).toBeLessThan(60);
     expect(run(1805 + go.sureLeftS! + 5, out)).toMatchObject({ call: 'too_late', reason: 'cooled' });
   });
+  it('a shaft in the freezer goes by itself once it is cold enough, where that is enough', () => {
+    const light = { ...bare, fit: { ...bare.fit!, forDropMm: { value: -0.004, u: 0.0005 } } };
+    const cold = { shaftCold: { sinceMs: NOW, freezerC: -18 } };
+    const runOf = (view: JournalView, s: number) =>
+      viewShaftRun({
+        view: { ...view, history: { ...freshShaft, ...cold } },
+        does: 'on',
+        roomC: 20,
+        nowMs: at(s),
+      });
+    const early = runOf(light, 1);
+    expect(early).toMatchObject({ call: 'wait', reason: 'shaft_not_cold_yet' });
+    expect(early.readyInS!).toBeGreaterThan(60);
+    const then = runOf(light, 1 + early.readyInS! + 30);
+    expect(then).toMatchObject({ call: 'go', reason: 'sure', readyInS: 0 });
+    expect(bandOf(then.clearanceMm!).low).toBeGreaterThanOrEqual(then.marginMm);
+    expect(then.sureLeftS!).toBeGreaterThan(0);
+    // A tighter one waits for no cold that will not come: it is warmed as well.
+    expect(runOf(bare, 20_000)).toMatchObject({ call: 'wait', reason: 'not_warmed', readyInS: null });
+  });
   it('the bearing itself is the limit: called before it is reached, and when it is', () => {
     const { limitC } = run(0);
     expect(limitC).toBeLessThanOrEqual(120);

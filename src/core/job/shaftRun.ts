@@ -1,14 +1,13 @@
-import { bearingBody } from '@/core/catalogue/bearings/inside';
 import { MATERIALS, type Material } from '@/core/catalogue/materials';
 import { AIR_CONDUCTIVITY_WMK } from '@/core/heat/grip';
-import { windowOf, type LumpedBody, type LumpedProblem } from '@/core/heat/lumped';
+import { windowOf } from '@/core/heat/lumped';
 import { predictDrop, type DropMoment, type DropProblem } from '@/core/heat/predictDrop';
-import { CONVECTION, soakInFreezer, soakTemperature, timeUntil, type Soak } from '@/core/heat/soak';
+import { soakInFreezer, timeUntil, type Soak } from '@/core/heat/soak';
 import type { RaceHeatState } from '@/core/project/shaft';
 import { bandOf, type Measured } from '@/core/quantity/measured';
-import type { RaceHeat } from '@/core/record/vocabulary';
 import { slidingRoomMm } from '@/core/shaft/waysOnto';
 import type { JournalView } from './journalView';
+import { problemOf, raceAt, raceSoak, shaftAt, shaftBody, STEEL } from './shaftRunStart';
 import { raceLimitC } from './shaftWays';
 
 /**
@@ -20,6 +19,7 @@ export type ShaftCall = 'wait' | 'go' | 'too_late' | 'stop' | 'grabbed' | 'done'
 export type ShaftReason =
   | 'fit_not_known'
   | 'not_warmed'
+  | 'shaft_not_cold_yet'
   | 'cannot_be_that_hot'
   | 'read_the_race'
   | 'still_tight'
@@ -56,16 +56,6 @@ export type ShaftRunView = {
 
 export type ShaftRunInput = { view: JournalView; does: 'on' | 'off'; roomC: number; nowMs: number };
 
-/**
- * How fast a bearing takes up heat, W/(m²·K) on its whole surface: lying on a plate under a lid, in stirred oil, in an oven. From memory,
- * good to a third; hot air is followed by what is read on the race.
- */
-const TAKES_WM2K: Record<Exclude<RaceHeat, 'gun'>, number> = { plate: 40, bath: 150, oven: CONVECTION.oven };
-/** How well it is known so, and by a thermometer on the race, standard uncertainty, K. Common practice, no source. */
-const U_K: Record<RaceHeat, number> = { plate: 8, bath: 3, oven: 5, gun: 2 };
-const U_READ_K = 2;
-const READ_HOLDS_MS = 120_000;
-const U_SHAFT_K = 2;
 /** From the heat to the shaft, and to push it home. */
 const TO_WORK_S = 20;
 const WARN_S = 60;
@@ -74,89 +64,6 @@ const HORIZON_S = 300;
 const SHAFT_FOLLOWS = 0.25;
 /** Share of a bearing's mass that is its inner race. From the effective track diameters. */
 const INNER_SHARE = 0.33;
-/** A shaft that is not measured counts as so many bores long. */
-const USUAL_LENGTH = 5;
-
-const STEEL = MATERIALS.bearing_steel;
-
-function raceSoak({ part }: JournalView, heat: RaceHeatState, roomC: number): Soak | null {
-  if (heat.source === 'gun') return null;
-  const { massKg, areaM2 } = bearingBody(part);
-  return {
-    massKg,
-    areaM2,
-    specificHeatJKgK: STEEL.specificHeatJKgK,
-    hWM2K: TAKES_WM2K[heat.source],
-    startC: roomC,
-    surroundingsC: heat.sourceC,
-  };
-}
-
-/** The inner race in its heat at a moment, from what was read last or from the start; null: nobody knows. */
-function raceAt(view: JournalView, heat: RaceHeatState, roomC: number, atMs: number): Measured | null {
-  const last = heat.read.filter((each) => each.atMs <= atMs).at(-1);
-  const isFresh = last !== undefined && atMs - last.atMs <= READ_HOLDS_MS;
-  const soak = raceSoak(view, heat, roomC);
-  if (!soak) return last ? { value: last.celsius, u: U_READ_K } : null;
-  const from = last ?? { atMs: heat.sinceMs, celsius: roomC };
-  const afterS = Math.max(0, atMs - from.atMs) / 1000;
-  return {
-    value: soakTemperature({ ...soak, startC: from.celsius }, afterS),
-    u: isFresh ? U_READ_K : U_K[heat.source],
-  };
-}
-
-/** The shaft as one lump near its seat. */
-function shaftBody({ shaft, part }: JournalView) {
-  const lengthMm = Math.min(shaft.lengthMm ?? USUAL_LENGTH * part.boreMm, 10 * part.boreMm);
-  const { densityKgM3, specificHeatJKgK, emissivity } = MATERIALS[shaft.material];
-  return {
-    massKg: (Math.PI / 4) * part.boreMm ** 2 * lengthMm * 1e-9 * densityKgM3,
-    areaM2: Math.PI * part.boreMm * (lengthMm + part.boreMm / 2) * 1e-6,
-    specificHeatJKgK,
-    emissivity,
-  };
-}
-
-/** The shaft at a moment: in its freezer until the bearing is out of the heat, or as warm as the room. */
-function shaftAt(view: JournalView, roomC: number, atMs: number): number {
-  const { shaftCold } = view.history;
-  if (!shaftCold) return roomC;
-  const stay = { startC: roomC, surroundingsC: shaftCold.freezerC };
-  return soakTemperature(soakInFreezer(shaftBody(view), stay), Math.max(0, atMs - shaftCold.sinceMs) / 1000);
-}
-
-const lump = (body: Omit<LumpedBody, 'hWM2K' | 'startC'>, startC: number): LumpedBody => ({
-  ...body,
-  hWM2K: CONVECTION.openAir,
-  startC,
-});
-
-function bodiesOf(view: JournalView, shaftC: number, raceC: number, roomC: number): LumpedProblem {
-  const { massKg, areaM2 } = bearingBody(view.part);
-  const { specificHeatJKgK, emissivity } = STEEL;
-  return {
-    ring: lump(shaftBody(view), shaftC),
-    housing: lump({ massKg, areaM2, specificHeatJKgK, emissivity }, raceC),
-    ambientC: roomC,
-    touch: null,
-  };
-}
-
-function problemOf(view: JournalView, shaftC: number, race: Measured, roomC: number): DropProblem | null {
-  const { fit, part, shaft } = view;
-  if (!fit) return null;
-  return {
-    bodies: bodiesOf(view, shaftC, race.value, roomC),
-    diameterMm: part.boreMm,
-    interferenceMm: fit.forDropMm,
-    ring: MATERIALS[shaft.material],
-    housing: STEEL,
-    uHousingK: race.u,
-    uRingK: U_SHAFT_K,
-    marginMm: slidingRoomMm(part.boreMm),
-  };
-}
 
 /** What the race has to have to slide over a shaft of `shaftC` even at the tight edge; to come off, more, as the shaft warms with it. */
 function neededC({ fit, part, shaft }: JournalView, does: 'on' | 'off', shaftC: number, roomC: number) {
@@ -197,6 +104,25 @@ function gripsAfter(problem: DropProblem, now: DropMoment, widthMm: number): num
   );
 }
 
+/**
+ * Seconds until a shaft in its freezer is cold enough to slide into a bearing that nobody warms; null: it is in none, or never so cold.
+ * The sure clearance goes with the shaft's temperature in a straight line.
+ */
+function coldInS({ view, roomC, nowMs }: ShaftRunInput): number | null {
+  const { shaftCold } = view.history;
+  if (!shaftCold) return null;
+  const sureMm = (shaftC: number) => {
+    const problem = problemOf(view, shaftC, { value: roomC, u: 1 }, roomC);
+    const [first] = problem ? predictDrop(problem, 1, 1).moments : [];
+    return first ? bandOf(first.clearanceMm).low - problem!.marginMm : -Infinity;
+  };
+  const [warm, cold] = [sureMm(roomC), sureMm(shaftCold.freezerC)];
+  if (!(cold > 0)) return null;
+  const wantedC = warm >= 0 ? roomC : roomC + ((shaftCold.freezerC - roomC) * (0 - warm)) / (cold - warm);
+  const stay = { startC: shaftAt(view, roomC, nowMs), surroundingsC: shaftCold.freezerC };
+  return stay.startC <= wantedC ? 0 : timeUntil(soakInFreezer(shaftBody(view), stay), wantedC);
+}
+
 type Said = Pick<ShaftRunView, 'call' | 'reason'>;
 
 /** Of a race in its heat: does it suffer, does it get there, is it there? */
@@ -234,6 +160,7 @@ function judge(input: ShaftRunInput, run: Omit<ShaftRunView, 'call' | 'reason'>)
   if (!raceHeat) {
     // A shaft out of the freezer may be enough by itself.
     if (does === 'on' && view.history.shaftCold && isSure) return { call: 'go', reason: 'sure' };
+    if (does === 'on' && coldInS(input) !== null) return { call: 'wait', reason: 'shaft_not_cold_yet' };
     return { call: 'wait', reason: run.neededC > run.limitC ? 'cannot_be_that_hot' : 'not_warmed' };
   }
   if (raceHeat.outMs === null)
@@ -258,6 +185,12 @@ function nowOf({ view, roomC, nowMs }: ShaftRunInput) {
   return { race, shaftC, problem, course, now, afterS };
 }
 
+/** Seconds until the race has what it needs; null: never so, or nobody knows. */
+const raceReadyInS = (soak: Soak | null, race: Measured | null, wanted: number | null): number | null => {
+  if (!soak || !race || wanted === null) return null;
+  return race.value >= wanted ? 0 : timeUntil({ ...soak, startC: race.value }, wanted);
+};
+
 /** The run of a bearing onto its shaft, or off it, at `nowMs`. */
 export function viewShaftRun(input: ShaftRunInput): ShaftRunView {
   const { view, does, roomC } = input;
@@ -274,12 +207,7 @@ export function viewShaftRun(input: ShaftRunInput): ShaftRunView {
     marginMm: slidingRoomMm(view.part.boreMm),
     neededC: wanted,
     limitC: raceLimitC(view),
-    readyInS:
-      soak && race && wanted !== null
-        ? race.value >= wanted
-          ? 0
-          : timeUntil({ ...soak, startC: race.value }, wanted)
-        : null,
+    readyInS: raceHeat ? raceReadyInS(soak, race, wanted) : coldInS(input),
     sureLeftS: course && course.sureUntilS !== null ? Math.max(0, course.sureUntilS - afterS) : null,
     gripsAfterS: problem && now ? gripsAfter(problem, now, view.part.widthMm) : null,
   };

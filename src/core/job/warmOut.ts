@@ -1,3 +1,4 @@
+import { isOutByHeat } from '@/core/strip/removal';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { ceilingsFor } from '@/core/heat/ceilings';
 import { WANTED_SECONDS } from '@/core/heat/describeWay';
@@ -50,9 +51,7 @@ function warmPart(view: SeatView, job: JobView, now: Measured | null): WarmPart 
     ? [tight.value - 2 * tight.u, tight.value, tight.value + 2 * tight.u].map(freeAt)
     : [null, null, null];
   const freeC = low != null && likely != null && high != null ? { low, likely, high } : null;
-  const byHeat = planStrip(view, job).ways.find(
-    ({ way }) => way === 'fall_out_hot' || way === 'warm_and_pull',
-  );
+  const byHeat = planStrip(view, job).ways.find(({ way }) => isOutByHeat(way));
   const atC = now?.value ?? job.roomC;
   const uK = now?.u ?? 0;
   return {

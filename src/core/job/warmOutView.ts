@@ -1,7 +1,7 @@
 import type { Ceiling } from '@/core/heat/ceilings';
 import type { Measured } from '@/core/quantity/measured';
 import type { SeatId } from '@/core/record/ids';
-import type { RemovalWay } from '@/core/strip/removal';
+import type { OutByHeat } from '@/core/strip/removal';
 
 /**
  * Removal by heat: the casting is warmed with its old parts in it, and the metal that grows more lets go. What falls, what must be held or
@@ -16,7 +16,7 @@ export type WarmPart = {
   /** Force that is left now, N; null: not known. */
   forceN: { low: number; high: number } | null;
   /** How it comes out with heat, and how hot; null: with this casting not at all. */
-  way: Extract<RemovalWay, 'fall_out_hot' | 'warm_and_pull'> | null;
+  way: OutByHeat | null;
   heatC: number;
   /** Now: surely free, perhaps, or held. */
   holds: 'fast' | 'perhaps' | 'free';

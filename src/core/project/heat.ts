@@ -54,9 +54,18 @@ export const heatReducers: Reducers<CastingHeatState> = {
   }),
 };
 
+/** A part in the cold, and what was read on it there, oldest first. */
+export type FreezerStay = {
+  sinceMs: number;
+  freezerC: number;
+  personId: PersonId;
+  place: HeatPlace | null;
+  read: readonly { atMs: number; celsius: number }[];
+};
+
 /** The drop of one seat's part. Times in ms since the epoch. */
 export type DropState = {
-  freezer: { sinceMs: number; freezerC: number; personId: PersonId; place: HeatPlace | null } | null;
+  freezer: FreezerStay | null;
   letGoMs: number | null;
   homeMs: number | null;
   /** Null: not home, or nobody said how. */
@@ -75,7 +84,10 @@ export const freshDrop: DropState = {
 
 export const dropReducers: Reducers<DropState> = {
   part_into_freezer: (_state, { freezerC, place }, { atMs, personId }) => ({
-    freezer: { sinceMs: atMs, freezerC, personId, place },
+    freezer: { sinceMs: atMs, freezerC, personId, place, read: [] },
+  }),
+  part_cold_read: ({ freezer }, { celsius }, { atMs }) => ({
+    freezer: freezer && { ...freezer, read: [...freezer.read, { atMs, celsius }] },
   }),
   // A new heat of its casting is a new try: what was let go before is history. What hangs in its bore is warmed with it.
   casting_into_heat: ({ homeMs, letGoMs }) => ({ letGoMs: homeMs === null ? null : letGoMs }),

@@ -156,6 +156,7 @@ export const SHAFT_ON_WAYS = [
   'press',
   'draw_in',
   'warm',
+  'chill',
   'warm_and_chill',
   'another',
 ] as const;

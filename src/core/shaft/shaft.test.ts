@@ -147,6 +147,18 @@ describe('onto the shaft', () => {
     expect(at('warm') - at('warm_and_chill')).toBeCloseTo(38, 6);
     expect(against('warm', { limitC: 100 })).toEqual(['not_that_hot']);
   });
+  it('by cold alone where 38 K take more than the fit and its room: 0.3 µm/K · 38 K = 11.4 µm', () => {
+    const fit = (um: number) =>
+      findShaftFit({
+        ...INPUT,
+        journalMm: read(25.002 + um / 1000, 0.0001),
+        boreMm: read(25, 0.0001),
+      });
+    // Room to slide takes 7.5 µm of it.
+    expect(against('chill', { fit: fit(0) })).toEqual([]);
+    expect(against('chill', { fit: fit(4) })).toEqual(['not_that_cold']);
+    expect(against('chill', { fit: null })).toEqual(['fit_not_known']);
+  });
   it('without a thread nothing is drawn onto a free shaft', () => {
     expect(against('draw_in')).toEqual(['no_thread_to_draw']);
     expect(against('draw_in', { hasThread: true })).toEqual([]);

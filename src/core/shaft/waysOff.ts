@@ -10,6 +10,7 @@ export type ShaftObjection =
   | 'cage_in_the_way'
   | 'through_the_balls'
   | 'not_that_hot'
+  | 'not_that_cold'
   | 'no_thread_to_draw'
   | 'fit_not_known'
   | 'pulled_across'

@@ -77,7 +77,19 @@ function warmWays({ fit, boreMm, limitC }: OntoInput): WayOnto[] {
       against: heatC === null ? ['fit_not_known'] : heatC > limitC ? ['not_that_hot'] : [],
     };
   };
-  return [at('warm', REFERENCE_C), at('warm_and_chill', FREEZER_C)];
+  return [at('warm', REFERENCE_C), chillWay(fit, boreMm), at('warm_and_chill', FREEZER_C)];
+}
+
+/** The shaft alone, or a gear's boss, small enough by a freezer: light fits only. */
+function chillWay(fit: ShaftFit | null, boreMm: number): WayOnto {
+  const isEnough = fit !== null && warmthC(fit, boreMm, FREEZER_C) <= REFERENCE_C;
+  return {
+    way: 'chill',
+    forceN: null,
+    heatC: null,
+    tool: null,
+    against: fit === null ? ['fit_not_known'] : isEnough ? [] : ['not_that_cold'],
+  };
 }
 
 /** Probable nip that a hand still slides over, oiled. Common practice, no source. */
@@ -87,8 +99,8 @@ const HAND_TIGHT_MM = 0.003;
 function rankOf({ way, tool }: WayOnto, { fit, isInCasting }: OntoInput): number {
   if (way === 'by_hand') return fit !== null && fit.forHoldMm.value <= HAND_TIGHT_MM ? 0 : 20;
   const order: readonly ShaftOnWay[] = isInCasting
-    ? ['draw_in', 'warm', 'warm_and_chill', 'press', 'drive', 'another']
-    : ['drive', 'press', 'warm', 'warm_and_chill', 'draw_in', 'another'];
+    ? ['draw_in', 'warm', 'chill', 'warm_and_chill', 'press', 'drive', 'another']
+    : ['drive', 'press', 'warm', 'chill', 'warm_and_chill', 'draw_in', 'another'];
   const isToolMissing = tool === null && (way === 'drive' || way === 'press' || way === 'draw_in');
   return 1 + order.indexOf(way) + (isToolMissing ? 5 : 0) + (way === 'another' ? 20 : 0);
 }

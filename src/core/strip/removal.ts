@@ -12,6 +12,11 @@ import type { REMOVAL_WAYS, Workpiece } from '@/core/record/vocabulary';
  */
 export type RemovalWay = (typeof REMOVAL_WAYS)[number];
 
+/** Its casting is warmed for it. */
+export type OutByHeat = Extract<RemovalWay, 'fall_out_hot' | 'warm_and_pull'>;
+export const isOutByHeat = (way: RemovalWay): way is OutByHeat =>
+  way === 'fall_out_hot' || way === 'warm_and_pull';
+
 /** Why a way is forbidden here. */
 export type RemovalObjection =
   | 'blind_behind'

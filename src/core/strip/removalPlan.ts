@@ -1,5 +1,11 @@
 import { guardOf } from '@/core/record/seatFacts';
-import type { PlannedRemoval, RemovalInput, RemovalPlan, RemovalWay } from './removal';
+import {
+  isOutByHeat,
+  type PlannedRemoval,
+  type RemovalInput,
+  type RemovalPlan,
+  type RemovalWay,
+} from './removal';
 import { alwaysThere, byDrifting, byHeat, byPulling, byPushing, sealRemovals } from './removalWays';
 
 /** Kindest first: nothing touches it; nothing goes through the balls; the rest. Common practice, no source. */
@@ -32,7 +38,7 @@ function rankOf({ way, isSpoilt }: PlannedRemoval, input: RemovalInput): number 
   // The lip of a race without its rollers stands free past the shoulder: a rod from the far end meets it, and nothing else is to be spoilt.
   if (way === 'drift_by_quarters' && spec.part.type === 'tapered_roller') return 1;
   const isLight = forceN !== null && forceN <= rules.forceN;
-  const isHeat = way === 'fall_out_hot' || way === 'warm_and_pull';
+  const isHeat = isOutByHeat(way);
   const isKindHeat = isHeat && workpiece === 'bare_casting' && !isLight;
   return KINDNESS[way] + (isSpoilt ? 3 : 0) + (isHeat && !isKindHeat ? HEAT_FOR_A_LIGHT_FIT : 0);
 }

@@ -1,7 +1,7 @@
 import { CAUTION_CODES, type CautionCode } from '@/core/catalogue/words';
 import { isHeated } from '@/core/heat/waySorts';
 import type { JobView, SeatView } from '@/core/job/seatView';
-import type { RemovalWay } from '@/core/strip/removal';
+import { isOutByHeat, type RemovalWay } from '@/core/strip/removal';
 import type { Move } from './move';
 
 /** Cautions that were read on this job, whichever seat they were read at. */
@@ -28,9 +28,7 @@ function cautionsOf(
   const heat = (): CautionCode[] => (isMagnesium(views) ? ['magnesium', 'hot_metal'] : ['hot_metal']);
   switch (code) {
     case 'take_out':
-      return removals.flatMap(({ way: each }) =>
-        each === 'fall_out_hot' || each === 'warm_and_pull' ? heat() : (OF_REMOVAL[each] ?? []),
-      );
+      return removals.flatMap(({ way: each }) => (isOutByHeat(each) ? heat() : (OF_REMOVAL[each] ?? [])));
     case 'ring_out':
     case 'ring_in':
       return ['eyes'];

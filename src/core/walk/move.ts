@@ -74,6 +74,8 @@ export type Move = {
   isWarm?: boolean;
   /** All that it covers are seals. */
   isOfSeals?: boolean;
+  /** The first of its parts that comes out by heat: where a run of its own begins. */
+  warmOutOf?: SeatId;
   /** How each part comes out. */
   removals?: { name: string; way: RemovalWay }[];
   /** How it goes in. */

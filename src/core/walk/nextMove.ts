@@ -2,6 +2,7 @@ import { findBlocks } from '@/core/job/blocks';
 import { counting } from '@/core/job/counting';
 import { freezerMinutes } from '@/core/job/freezerMinutes';
 import { planStrip } from '@/core/job/planStrip';
+import { isOutByHeat } from '@/core/strip/removal';
 import { boreSlotsOf, isSizedByBore, type JobView, type SeatView } from '@/core/job/seatView';
 import type { AnySeatId } from '@/core/record/ids';
 import { OUTSIDE_SLOTS, slotText } from '@/core/record/slots';
@@ -95,9 +96,16 @@ function removalsOf(views: readonly SeatView[], open: readonly Item[], job: JobV
   );
   const removals = emptied.flatMap((view) => {
     const [kindest] = planStrip(view, job).ways;
-    return kindest ? [{ name: view.seat.name, way: kindest.way }] : [];
+    return kindest ? [{ seatId: view.seat.id, name: view.seat.name, way: kindest.way }] : [];
   });
-  return removals.length > 0 ? { removals } : {};
+  if (removals.length === 0) return {};
+  // What keeps a part in, or suffers in the heat, is out before.
+  const isClear = open.every(({ act }) => act !== 'seal_out' && act !== 'ring_out');
+  const warm = isClear ? removals.find(({ way }) => isOutByHeat(way)) : undefined;
+  return {
+    removals: removals.map(({ name, way }) => ({ name, way })),
+    ...(warm && { warmOutOf: warm.seatId }),
+  };
 }
 
 /** Which casting it is about, where there are several. */

@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { expectSound, playKind } from '../../../tests/support/playKind';
 import { JOB_KINDS } from '@/core/job/kinds/allKinds';
+import { planStrip } from '@/core/job/planStrip';
 import { covers } from '@/core/strip/coaxial';
+import { isOutByHeat } from '@/core/strip/removal';
 import type { WalkStyle } from '@/core/record/vocabulary';
 import { asMoves } from './play';
 
@@ -36,6 +38,24 @@ describe('how deep a part stood', () => {
           expect(read, `${kind.kind}: ${under.name} under ${over.name}`).toBeGreaterThan(bare);
         }
     }
+    expect(met).toBeGreaterThan(3);
+  });
+});
+
+describe('what comes out by heat', () => {
+  it('has its own run, at the part itself, once no seal or ring is left in its way', () => {
+    let met = 0;
+    for (const kind of JOB_KINDS)
+      for (const { move, job } of asMoves(playKind(kind, 'quick', ([first]) => first!).played)) {
+        const byHeat = move.removals?.some(({ way }) => isOutByHeat(way)) ?? false;
+        const isBlocked = move.items.some(({ act }) => act === 'seal_out' || act === 'ring_out');
+        expect(move.warmOutOf !== undefined, `${kind.kind}: ${move.id}`).toBe(byHeat && !isBlocked);
+        if (!move.warmOutOf) continue;
+        met += 1;
+        const view = job.seats.find(({ seat }) => seat.id === move.warmOutOf)!;
+        expect(planStrip(view, job).ways[0]!.way).toMatch(/^(fall_out_hot|warm_and_pull)$/);
+        expect(move.items).toContainEqual(expect.objectContaining({ act: 'part_out', seatId: view.seat.id }));
+      }
     expect(met).toBeGreaterThan(3);
   });
 });

@@ -187,7 +187,12 @@ export const benchPaths: Paths = {
             read: orNull(holding({ castingC: NUMBER, clearanceMm: NUMBER })),
           }),
         ),
-        fit: holding({ loss: orNull(FITTED), carryS: orNull(FITTED), ovens: listOf(FITTED) }),
+        fit: holding({
+          loss: orNull(FITTED),
+          carryS: orNull(FITTED),
+          ovens: listOf(FITTED),
+          freezers: listOf(FITTED),
+        }),
         isOn: YES_NO,
         isDemo: YES_NO,
       }),

@@ -22,7 +22,8 @@ type Props = {
   nominalMm?: number | null;
   /** There is more to type: what was taken makes place for the next. */
   staysOpen?: boolean;
-  children?: ReactNode;
+  /** What is asked above the figures; given as a function, it can fill them in, as if they were typed. */
+  children?: ReactNode | ((fill: (text: string) => void) => ReactNode);
 };
 
 /** A keyboard, or a gauge that types like one, goes on while the pad is open. */
@@ -63,6 +64,10 @@ export function KeyPad({
     setProblem(null);
     setText((before) => (key === '⌫' ? before.slice(0, -1) : before + key));
   };
+  const fill = (filled: string) => {
+    setProblem(null);
+    setText(filled);
+  };
   const completed = nominalMm === null ? null : completeSize(text, nominalMm);
   const close = () => {
     setText('');
@@ -86,7 +91,7 @@ export function KeyPad({
       slotProps={{ paper: { sx: { width: 420, p: 2 } } }}
     >
       <Name>{title}</Name>
-      {children}
+      {typeof children === 'function' ? children(fill) : children}
       <Box
         aria-live="polite"
         sx={{

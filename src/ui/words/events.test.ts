@@ -14,6 +14,7 @@ const BODIES: Record<EventKind, Record<string, unknown>> = {
   seal_taken_out: {},
   laid_out: { item: 'gloves' },
   part_into_freezer: { freezerC: -18, place: null },
+  part_cold_read: { celsius: -14.5 },
   casting_into_heat: { source: 'oven', sourceC: 110, castingC: 20, place: null },
   casting_heat_felt: { by: 'stick', celsius: 90, isAtLeast: true },
   casting_rest_noted: { on: 'bare_steel' },

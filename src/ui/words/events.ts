@@ -42,6 +42,7 @@ const EVENT_WORDS: { [K in EventKind]: (body: EventBody<K>, say: Say) => string 
   laid_out: (body) => `Laid out: ${body.item}`,
   part_into_freezer: (body, { degrees }) =>
     `Bearing into ${placeWords(body.place, 'the freezer')} at ${degrees(body.freezerC)}`,
+  part_cold_read: ({ celsius }, { degrees }) => `Bearing in the cold at ${degrees(celsius)}`,
   casting_into_heat: (body, { degrees }) =>
     body.source === 'gun'
       ? `Hot air on the boss, to ${degrees(body.sourceC)}`

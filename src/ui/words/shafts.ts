@@ -64,6 +64,11 @@ export const SHAFT_ON_WORDS: Record<ShaftOnWay, { name: string; short: string; h
     short: 'Warm',
     how: 'Oven or plate, never a torch on seals; held against its shoulder until it grips.',
   },
+  chill: {
+    name: 'Shaft frozen, slid in',
+    short: 'Frozen',
+    how: 'Wrapped in the freezer until it is as cold; frost wiped off, oil; in at once, held until it grips.',
+  },
   warm_and_chill: {
     name: 'Shaft frozen, bearing mildly warm',
     short: 'Frozen and warm',
@@ -104,6 +109,7 @@ export const SHAFT_OBJECTION_WORDS: Record<ShaftObjection, string> = {
   cage_in_the_way: 'its cage and rollers carry nothing',
   through_the_balls: 'blows would go through the balls; a pressed-up crank is never driven',
   not_that_hot: 'it would have to be hotter than it stands',
+  not_that_cold: 'a freezer does not make it small enough',
   no_thread_to_draw: 'no thread to draw it by',
   fit_not_known: 'the fit is not known',
   pulled_across: 'its other end is in already: it would be pulled across, and side-loaded',
@@ -130,6 +136,7 @@ export const SHAFT_SIGNS: Record<ShaftCall, string[]> = {
 export const SHAFT_REASONS: Record<ShaftReason, string> = {
   fit_not_known: 'Its fit is not known: read shaft and bore, or say its class.',
   not_warmed: 'The bearing is cold.',
+  shaft_not_cold_yet: 'The shaft is not cold enough yet.',
   cannot_be_that_hot: 'It would have to be hotter than it stands: the shaft into the freezer first.',
   read_the_race: 'Hot air has no dial: read the inner race.',
   still_tight: 'Its inner race is still too tight.',

@@ -21,6 +21,7 @@ import { ASKED, FOOTER, MainButton, SecondButton } from '../RunButtons';
 import { useRunKeys } from '../useRunKeys';
 import { slideActions } from './slideActions';
 
+const HeldOnRace = later(() => import('../Rehearsal'), 'HeldOnRace');
 const KeyPad = later(() => import('@/ui/fields/KeyPad'), 'KeyPad', ifOpen);
 
 /** A plate or a bath is set so much hotter than what is wanted, and never past what the bearing stands. Common practice, no source. */
@@ -95,7 +96,9 @@ export function SlideControls({ view, run, units }: Props) {
         quantity="temperature"
         onClose={() => setTelling(false)}
         onEnter={take}
-      />
+      >
+        {(fill) => record.isDemo && <HeldOnRace view={view} onShown={fill} />}
+      </KeyPad>
     </Box>
   );
 }

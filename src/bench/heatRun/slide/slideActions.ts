@@ -1,7 +1,7 @@
 import { FREEZER_C } from '@/core/heat/soak';
 import type { JournalView } from '@/core/job/journalView';
 import type { ShaftRunView } from '@/core/job/shaftRun';
-import type { RaceHeat } from '@/core/record/vocabulary';
+import type { RaceHeat, ShaftOnWay } from '@/core/record/vocabulary';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import type { useJob } from '@/bench/record/JobProvider';
 import type { CautionCode } from '@/ui/words/verdicts';
@@ -48,15 +48,13 @@ const outOfHeat = (input: SlideInput, note: string): Action => ({
   does: () => input.addEvent('race_out_of_heat', {}, at(input)),
 });
 
+const wayOf = ({ history: { raceHeat, shaftCold } }: JournalView): ShaftOnWay =>
+  !shaftCold ? 'warm' : raceHeat ? 'warm_and_chill' : 'chill';
+
 const isOn = (input: SlideInput): Action => ({
   words: 'It is on',
   note: 'against its shoulder, held until it grips',
-  does: () =>
-    input.addEvent(
-      'onto_shaft',
-      { way: input.view.history.shaftCold ? 'warm_and_chill' : 'warm' },
-      at(input),
-    ),
+  does: () => input.addEvent('onto_shaft', { way: wayOf(input.view) }, at(input)),
 });
 
 const isOff = (input: SlideInput): Action => ({
@@ -77,6 +75,11 @@ function coldActions(input: SlideInput): Actions {
   if (run.does === 'off') return [warm(input, 'on the inner race, not on the shaft'), null];
   const isColdToo = view.history.shaftCold !== null;
   if (run.reason === 'cannot_be_that_hot' && !isColdToo) return [freeze(input), null];
+  if (run.reason === 'shaft_not_cold_yet')
+    return [
+      { words: 'Not cold yet', note: 'it stays in the freezer', isBlocked: true, does: () => undefined },
+      warm(input, 'the bearing too, and sooner'),
+    ];
   const wanted = run.neededC === null ? '' : `to ${asText(showTemperature(run.neededC, units))}`;
   return [warm(input, wanted), isColdToo ? null : freeze(input)];
 }

@@ -16,6 +16,8 @@ export const heatBodies = {
     freezerC: finite.min(-90).max(10),
     place: heatPlaceSchema.nullable(),
   }),
+  /** Read on the part itself while it lies in the cold. */
+  part_cold_read: z.strictObject({ celsius: finite.min(-90).max(60) }),
   casting_into_heat: z.strictObject({
     /** `gun`: hot air or a torch on the boss alone; `sourceC` is then what the boss is to reach. */
     source: z.enum(HEAT_SOURCES),
