@@ -1,6 +1,6 @@
 /**
  * `npm run bench`: the project's own figures for the numbers to hold. Each line: what, figure, target. Runs the built app on a
- * durable throw-away cluster (fsync on), on this machine only, and stops by itself.
+ * durable throw-away cluster (fsync on), on this machine only, and stops by itself. Named parts alone: `npm run bench -- screens sums`.
  */
 import { gzipSync } from 'node:zlib';
 import { buildDemo } from '../database/demo/demo';
@@ -14,6 +14,7 @@ import { promises } from './benchPromises';
 import { shop } from './benchShop';
 import { percentile, report, time, p95 } from './lib/figures';
 import { screens } from './benchScreens';
+import { sounds } from './benchSounds';
 
 /** One sum through the running server, as a program of the shop asks for it, in turns with a request that asks for none. */
 async function sums(url: string) {
@@ -72,6 +73,12 @@ async function firstLoads(url: string) {
   }
 }
 
+const asked = process.argv.slice(2);
+/** A part of it, unless others were asked for. */
+const part = async (name: string, measure: () => Promise<void>) => {
+  if (asked.length === 0 || asked.includes(name)) await measure();
+};
+
 await ensureBuild();
 
 const { dataDir, remove } = makeDataDir('bench');
@@ -82,7 +89,7 @@ const cluster = await startCluster({
   pgData: placeFor(dataDir, 'test'),
 });
 try {
-  await core();
+  await part('core', core);
   await migrate(cluster.url);
   await loadDemo(cluster.url);
   const started = performance.now();
@@ -94,11 +101,12 @@ try {
     '< 8 s',
   );
   try {
-    await sums(app.url);
-    await firstLoads(app.url);
-    await promises(app);
-    await screens(app);
-    await shop(app.url, cluster.url);
+    await part('sums', () => sums(app.url));
+    await part('loads', () => firstLoads(app.url));
+    await part('promises', () => promises(app));
+    await part('screens', () => screens(app));
+    await part('sounds', () => sounds(app));
+    await part('shop', () => shop(app.url, cluster.url));
   } finally {
     await app.stop();
   }
