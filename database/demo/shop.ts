@@ -77,6 +77,14 @@ export const instrumentsAt = (nowMs: number): Instrument[] => [
     u: 0.8,
     isSimulated: true,
   },
+  {
+    id: idOf('contact-free'),
+    name: 'Contact-free thermometer (simulated)',
+    kind: 'infrared',
+    resolution: 0.1,
+    u: 4,
+    isSimulated: true,
+  },
   // Past its day: what it measures is marked.
   {
     id: idOf('old micrometer'),

@@ -4,6 +4,7 @@ import { gotoReady, loadStored, openPage, textOf, waitForLine, waitForText, type
 import { tap, untilReady } from '../support/hands';
 import { driveUntil, mainWords, outcomeOf, press, setPace, startRehearsal } from '../support/rehearse';
 import { serveDemo } from '../support/serveDemo';
+import { idOf } from '../../database/demo/demo';
 
 let app: App;
 let browser: Browser;
@@ -62,6 +63,40 @@ describe('a heat rehearsed in time-lapse', () => {
     expect(await outcomeOf(page)).toBe('by_itself');
     await driveUntil(page, /On with the job|Square it up/);
     await watch.page.waitForSelector('[data-call="home"]');
+    expect(errors).toEqual([]);
+  });
+
+  it('thermometers are held there: contact-free on bare metal gives a range, on a matt patch a figure; so does a part in the cold', async () => {
+    const rehearsed = await startRehearsal(app, 'saw_crankcase', [
+      { name: 'Flywheel-side main', housingC: 100 },
+    ]);
+    const { page, errors } = await atTheRun(rehearsed.run);
+    await driveUntil(page, /Casting into/);
+    // Its part lies in the cold, and nothing is hot yet.
+    const holdThere = async (opener: string, on: string | null) => {
+      await untilReady(page);
+      await tap(page, opener);
+      if (on) await tap(page, on, { isInDialog: true });
+      await tap(page, 'Hold the simulated one there', { isInDialog: true });
+      await tap(page, 'Take it', { isInDialog: true });
+    };
+    await holdThere('Tell how cold it is', null);
+    await driveUntil(page, /Gloves/);
+    await setPace(app, 60);
+    await waitForText(page, 'since-door', /\s[3-9]:\d\d$/, 60_000);
+    await setPace(app, 1);
+    await holdThere('Tell how hot it is', 'contact-free, on bare metal');
+    await page.waitForFunction(() =>
+      /On bare metal it sees the room as well/.test(document.body.textContent ?? ''),
+    );
+    await tap(page, 'Leave it', { isInDialog: true });
+    await holdThere('Tell how hot it is', 'contact-free, on a matt patch');
+    const stored = async () => (await loadStored(app, rehearsed.jobId)).entries;
+    await expect
+      .poll(async () => (await stored()).readings.map(({ instrumentId }) => instrumentId))
+      .toEqual([idOf('contact-free')]);
+    const cold = (await stored()).events.filter(({ kind }) => kind === 'part_cold_read');
+    expect(cold.map(({ body }) => (body as { celsius: number }).celsius)).toEqual([expect.any(Number)]);
     expect(errors).toEqual([]);
   });
 

@@ -114,7 +114,17 @@ const optionsOf = ({ endS, unit, isOut, t, strokes, level }: Axes): ChartOptions
  * The clearance in the bore over time: likely line with its band, what the probe said, the least that may be let go, now, and the last
  * sure moment.
  */
-export function ClearanceChart({ run, units, isOut }: { run: HeatRunView; units: Units; isOut: boolean }) {
+export function ClearanceChart({
+  run,
+  units,
+  isOut,
+  lastWords = 'last sure drop',
+}: {
+  run: Pick<HeatRunView, 'curve' | 'marginMm'>;
+  units: Units;
+  isOut: boolean;
+  lastWords?: string;
+}) {
   const t = useTokens();
   const { curve, marginMm } = run;
   const inUnit = (mm: number) =>
@@ -138,7 +148,7 @@ export function ClearanceChart({ run, units, isOut }: { run: HeatRunView; units:
       marks: [
         { x: curve.nowS, words: 'now', width: 4, row: 0 },
         ...(curve.sureUntilS !== null && curve.sureUntilS > curve.nowS
-          ? [{ x: curve.sureUntilS, words: 'last sure drop', width: 2, row: 1 }]
+          ? [{ x: curve.sureUntilS, words: lastWords, width: 2, row: 1 }]
           : []),
       ],
     },

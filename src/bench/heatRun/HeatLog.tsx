@@ -5,7 +5,7 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import type { SeatView } from '@/core/job/seatView';
+import type { AnySeatId, CastingId } from '@/core/record/ids';
 import { CLOCKED, timedEvents, type TimedEvent } from '@/core/project/ledger';
 import { useNow } from '@/bench/record/hooks';
 import { useJob, useWholeRecord } from '@/bench/record/JobProvider';
@@ -23,37 +23,45 @@ const STEPS: readonly (readonly [words: string, seconds: number])[] = [
   ['10 s later', 10],
 ];
 
-type Props = { view: SeatView; isOpen: boolean; onClose: () => void };
+export type LogOf = {
+  /** Null where it is a seat on a shaft. */
+  castingId: CastingId | null;
+  /** Those whose events belong to this heat. */
+  seats: readonly { id: AnySeatId; name: string }[];
+  /** The one that is looked at: its name is not said. */
+  seatId: AnySeatId;
+};
+type Props = LogOf & { isOpen: boolean; onClose: () => void };
 
 /**
  * What happened in this heat, the last first: opened by one tap, undone or put to its real second by the next. A button pressed too late
  * moves every clock that counts from it; what was on record before stays there, struck through.
  */
-export function HeatLog({ view, isOpen, onClose }: Props) {
+export function HeatLog({ castingId, seats, seatId: hereId, isOpen, onClose }: Props) {
   const { drawnMs, person } = useJob();
   const nowMs = useNow(drawnMs);
   const entries = useWholeRecord();
   const units = person?.units ?? 'metric';
-  const { seat, casting } = view;
-  const seatIds = new Set(casting.seats.map(({ id }) => id));
+  const names = new Map(seats.map(({ id, name }) => [id, name]));
   const happened = timedEvents(entries?.events ?? [])
     .filter(
-      ({ kind, isWithdrawn, castingId, seatId }) =>
-        !isWithdrawn &&
-        CLOCKED.includes(kind) &&
-        (castingId === casting.id || seatIds.has(seatId as typeof seat.id)),
+      (event) =>
+        !event.isWithdrawn &&
+        CLOCKED.includes(event.kind) &&
+        ((castingId !== null && event.castingId === castingId) ||
+          (event.seatId !== null && names.has(event.seatId))),
     )
     .slice(-SHOWN)
     .reverse();
   const nameOf = ({ seatId }: TimedEvent) =>
-    seatId === null || seatId === seat.id ? '' : (casting.seats.find(({ id }) => id === seatId)?.name ?? '');
+    seatId === null || seatId === hereId ? '' : (names.get(seatId) ?? '');
   return (
     // Closed, the one key is the run’s again and not that of the button that opened this.
     <Dialog open={isOpen} onClose={onClose} maxWidth="md" fullWidth disableRestoreFocus>
       <DialogTitle>What happened, and when it really was</DialogTitle>
       <DialogContent data-testid="heat-log">
         {!entries && <Quiet>The record is being read…</Quiet>}
-        {entries && happened.length === 0 && <Quiet>Nothing yet in this casting.</Quiet>}
+        {entries && happened.length === 0 && <Quiet>Nothing yet in this heat.</Quiet>}
         {happened.map((event) => (
           <Row
             key={event.id}

@@ -44,17 +44,17 @@ const wordsOf = (pace: Pace) => `×${pace}`;
  * How fast the clock of a rehearsal goes: hours in the oven in minutes. From the door on it goes as it does in earnest: those seconds are
  * what is rehearsed.
  */
-export function RehearsalClock({ heat }: Pick<SeatView, 'heat'>) {
+export function RehearsalClock({ phase: now }: { phase: SeatView['heat']['phase'] }) {
   const clock = useShopClock();
   const [isOpen, setOpen] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const { pace } = clock;
-  const phase = useRef(heat.phase);
+  const phase = useRef(now);
   useEffect(() => {
     const before = phase.current;
-    phase.current = heat.phase;
-    if (before === 'in_heat' && heat.phase === 'out' && pace > 1) void letRun(1);
-  }, [heat.phase, pace]);
+    phase.current = now;
+    if (before === 'in_heat' && now === 'out' && pace > 1) void letRun(1);
+  }, [now, pace]);
   const pick = async (next: Pace) => {
     const refused = await letRun(next);
     setProblem(refused);

@@ -16,6 +16,7 @@ import { ifOpen, later } from '@/bench/record/later';
 import type { LinkState } from '@/bench/record/liveStream';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { Quiet } from '@/ui/parts/text';
+import type { LogOf } from './HeatLog';
 import type { useProbe } from './useProbe';
 
 const TypedTemperature = later(() => import('./TypedTemperature'), 'TypedTemperature');
@@ -95,7 +96,7 @@ export function RunHead({
       </Box>
       <LinkLine link={link} keptIds={keptIds} />
       <DoorAndScreen view={view} record={record} sinceDoor={sinceDoor} />
-      {record.isDemo && <RehearsalClock heat={view.heat} />}
+      {record.isDemo && <RehearsalClock phase={view.heat.phase} />}
       <IconButton component={Link} href={`/jobs/${record.id}/${seat.id}/way-in`} aria-label="Back to the job">
         <CloseOutlined />
       </IconButton>
@@ -103,16 +104,15 @@ export function RunHead({
   );
 }
 
-/** How long it has been in its heat or out of it, with what happened behind it; and the way to a second screen. */
-function DoorAndScreen({ view, record, sinceDoor }: Pick<RunHeadProps, 'view' | 'record' | 'sinceDoor'>) {
+/** How long it has been in its heat or out of it, with what happened behind it. */
+export function SinceDoor({ words, ...of }: { words: string } & LogOf) {
   const [isLogOpen, setLogOpen] = useState(false);
-  const { seat } = view;
   return (
     <>
-      {sinceDoor && (
+      {words && (
         <Button
           variant="text"
-          aria-label={`${sinceDoor}. What happened, and when`}
+          aria-label={`${words}. What happened, and when`}
           onClick={() => setLogOpen(true)}
           data-testid="since-door"
           sx={{
@@ -125,9 +125,20 @@ function DoorAndScreen({ view, record, sinceDoor }: Pick<RunHeadProps, 'view' | 
           }}
           suppressHydrationWarning
         >
-          {sinceDoor}
+          {words}
         </Button>
       )}
+      <HeatLog {...of} isOpen={isLogOpen} onClose={() => setLogOpen(false)} />
+    </>
+  );
+}
+
+/** That, and the way to a second screen. */
+function DoorAndScreen({ view, record, sinceDoor }: Pick<RunHeadProps, 'view' | 'record' | 'sinceDoor'>) {
+  const { seat } = view;
+  return (
+    <>
+      <SinceDoor words={sinceDoor} castingId={view.casting.id} seats={view.casting.seats} seatId={seat.id} />
       <Button
         variant="text"
         component={Link}
@@ -138,7 +149,6 @@ function DoorAndScreen({ view, record, sinceDoor }: Pick<RunHeadProps, 'view' | 
       >
         2nd screen
       </Button>
-      <HeatLog view={view} isOpen={isLogOpen} onClose={() => setLogOpen(false)} />
     </>
   );
 }

@@ -34,7 +34,7 @@ function countOf(run: HeatRunView, view: SeatView, units: Units): Count | null {
       note: 'wanted in the boss, by the probe',
     };
   if (heat.phase === 'in_heat')
-    return run.hotInS === null
+    return run.hotInS === null || run.hotInS <= 0
       ? null
       : {
           figure: showClock(run.hotInS),

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { MATERIALS } from '@/core/catalogue/materials';
-import { chooseInstrument } from '@/core/gauge/chooseInstrument';
+import { chooseInstrument, isHeard } from '@/core/gauge/chooseInstrument';
 import { metalFromShown } from '@/core/heat/thermometer';
 import { parseMetalTemperature } from '@/core/job/metalTemperature';
 import { isInTheCold } from '@/core/job/freezerMinutes';
@@ -59,11 +59,35 @@ type Props = {
 };
 
 /** What could tell it here: of the casting, and of the part while it lies in the cold. */
-function tellersOf({ view, isOfPartOnly }: Props, instrument: Instrument | null): Told[] {
+function tellersOf({ view, isOfPartOnly }: Props, { contact, free }: Thermometers): Told[] {
   const ofPart: Told[] = isInTheCold(view) ? ['part'] : [];
   if (isOfPartOnly) return ofPart;
-  const readBy: Told[] = !instrument ? [] : instrument.kind === 'infrared' ? ['matt', 'bare'] : ['metal'];
-  return [...readBy, 'melts', 'melts_not', ...ofPart];
+  const read: Told[] = [
+    ...(contact ? (['metal'] as const) : []),
+    ...(free ? (['matt', 'bare'] as const) : []),
+  ];
+  return [...read, 'melts', 'melts_not', ...ofPart];
+}
+
+type Thermometers = { contact: Instrument | null; free: Instrument | null };
+
+/** What is read off and typed here; in a rehearsal the simulated ones as well. */
+function useThermometers(): Thermometers {
+  const { record, person } = useJob();
+  const { typed, offered } = chooseInstrument({
+    family: 'temperature',
+    instruments: record.instruments,
+    used: person?.instruments,
+    isDemo: record.isDemo,
+    asked: null,
+    sizeMm: null,
+  });
+  const here = [...(typed ? [typed] : []), ...offered.filter((each) => record.isDemo || !isHeard(each))];
+  const isFree = ({ kind }: Instrument) => kind === 'infrared';
+  return {
+    contact: here.find((each) => !isFree(each)) ?? null,
+    free: here.find(isFree) ?? null,
+  };
 }
 
 /** Never water near magnesium that is hot. */
@@ -77,12 +101,11 @@ const WaterDrop = ({ onTold }: { onTold: (isAtLeast: boolean) => void }) => (
   </Row>
 );
 
-const titleOf = (isOfPartOnly: boolean, name: string | undefined) =>
-  isOfPartOnly
-    ? 'On the part, while it lies in the cold'
-    : name
-      ? `On the casting, by ${name} or a stick`
-      : 'On the casting, by a stick';
+const titleOf = (told: Told, { contact, free }: Thermometers): string => {
+  if (told === 'part') return 'On the part, while it lies in the cold';
+  const name = told === 'metal' ? contact?.name : told === 'matt' || told === 'bare' ? free?.name : null;
+  return `On the casting, by ${name ?? 'a stick'}`;
+};
 
 /**
  * How hot it is by what speaks to no screen: a thermometer's reading is typed, and the run goes on from it; a stick or a drop of water
@@ -92,17 +115,10 @@ const titleOf = (isOfPartOnly: boolean, name: string | undefined) =>
 export function TypedTemperature(props: Props) {
   const { view, units, isOfPartOnly } = props;
   const { casting, seat } = view;
-  const { record, person, addReading, addEvent } = useJob();
+  const { record, addReading, addEvent } = useJob();
   const [isOpen, setOpen] = useState(false);
-  const { typed: instrument } = chooseInstrument({
-    family: 'temperature',
-    instruments: record.instruments,
-    used: person?.instruments,
-    isDemo: record.isDemo,
-    asked: null,
-    sizeMm: null,
-  });
-  const tellers = tellersOf(props, instrument ?? null);
+  const thermometers = useThermometers();
+  const tellers = tellersOf(props, thermometers);
   const [picked, setTold] = useState<Told | null>(null);
   const told = picked && tellers.includes(picked) ? picked : tellers[0]!;
   const feel = (by: FeltBy, celsius: number, isAtLeast: boolean) => {
@@ -126,7 +142,7 @@ export function TypedTemperature(props: Props) {
       slot: slotText(slotOf('temperature')),
       typed,
       value: read.value,
-      instrumentId: instrument!.id,
+      instrumentId: (told === 'matt' ? thermometers.free : thermometers.contact)!.id,
       metalC: read.value,
       seatId: null,
       castingId: casting.id,
@@ -141,7 +157,7 @@ export function TypedTemperature(props: Props) {
       </Button>
       <KeyPad
         isOpen={isOpen}
-        title={titleOf(isOfPartOnly, instrument?.name)}
+        title={titleOf(told, thermometers)}
         quantity="temperature"
         onClose={() => setOpen(false)}
         onEnter={take}

@@ -1,15 +1,9 @@
 import { REST_CONDUCTANCE } from '@/core/heat/rest';
 import { timeConstantS, type Soak } from '@/core/heat/soak';
+import { readDoubtK, U_PROBE_K } from '@/core/heat/thermometer';
 import { isDrop, isHeated } from '@/core/heat/waySorts';
 import { viewHeatRun } from '@/core/job/heatRun';
-import {
-  bodies,
-  castingSoak,
-  partSoak,
-  partTemperature,
-  U_PROBE_K,
-  type RunInput,
-} from '@/core/job/heatRunStart';
+import { bodies, castingSoak, partSoak, partTemperature, type RunInput } from '@/core/job/heatRunStart';
 import { viewJob, type SeatView } from '@/core/job/seatView';
 import { rebuild } from '@/core/project/advance';
 import { eventsInOrder, type TimedEvent } from '@/core/project/ledger';
@@ -35,7 +29,7 @@ const U_FREEZER_H = 0.3;
 /** Race and bore that touch, W/(m²·K): a lightly loaded joint of steel and aluminium in air. From memory. */
 const TOUCHING_WM2K = 2000;
 
-type Read = { atMs: number; celsius: number };
+type Read = { atMs: number; celsius: number; uK: number };
 
 const isOfCasting = ({ slot, castingId, seatId }: Reading, id: string) =>
   seatId === null && castingId === id && familyOf(readSlot(slot)).quantity === 'temperature';
@@ -70,7 +64,7 @@ function offsetBy(soak: Soak, sinceMs: number, read: Read, uShareOfH: number): M
   if (1 - left < LEAST_TAKEN) return null;
   const modelledC = soak.surroundingsC + (soak.startC - soak.surroundingsC) * left;
   const byH = (soak.surroundingsC - soak.startC) * (afterS / tau) * left * uShareOfH;
-  return { value: (read.celsius - modelledC) / (1 - left), u: Math.hypot(U_PROBE_K, byH) / (1 - left) };
+  return { value: (read.celsius - modelledC) / (1 - left), u: Math.hypot(read.uK, byH) / (1 - left) };
 }
 
 /** By the last reading before the oven's door. */
@@ -87,7 +81,7 @@ function freezerOf({ view, roomC }: RunInput, doorMs: number): DropResult['freez
   const soak = partSoak({ view: uncorrected(view) }, roomC);
   const last = freezer?.read.filter(({ atMs }) => atMs <= doorMs).at(-1);
   if (!freezer?.place || !soak || !last) return null;
-  const offsetK = offsetBy(soak, freezer.sinceMs, last, U_FREEZER_H);
+  const offsetK = offsetBy(soak, freezer.sinceMs, { ...last, uK: U_PROBE_K }, U_FREEZER_H);
   return offsetK && { place: freezer.place, offsetK };
 }
 
@@ -128,10 +122,14 @@ function lossOf(
 type Record = { head: ProjectedJob; entries: Entries; events: readonly TimedEvent[] };
 
 /** What a probe said of this casting since its heat began, oldest first. */
-const readsOf = ({ readings }: Entries, castingId: string, sinceMs: number): Read[] =>
+const readsOf = ({ entries: { readings }, head }: Record, castingId: string, sinceMs: number): Read[] =>
   readings
     .filter((reading) => isOfCasting(reading, castingId))
-    .map(({ takenAt, value }) => ({ atMs: Date.parse(takenAt), celsius: value }))
+    .map(({ takenAt, value, instrumentId }) => ({
+      atMs: Date.parse(takenAt),
+      celsius: value,
+      uK: readDoubtK(head.instruments.find(({ id }) => id === instrumentId)?.u),
+    }))
     .filter(({ atMs }) => atMs >= sinceMs)
     .sort((a, b) => a.atMs - b.atMs);
 
@@ -184,7 +182,7 @@ function resultOf(record: Record, letGo: TimedEvent): DropResult | null {
   if (!view || !outcome || !way || !isDrop(way) || !isHeated(way) || view.heat.phase !== 'out') return null;
   const { heat, casting, seat } = view;
   const doorMs = heat.outMs;
-  const reads = readsOf(entries, casting.id, heat.sinceMs);
+  const reads = readsOf(record, casting.id, heat.sinceMs);
   const input = { view, roomC: job.roomC, nowMs: doorMs, probe: reads.filter(({ atMs }) => atMs <= doorMs) };
   const carryS = (letGoMs - doorMs) / 1000;
   const then = viewHeatRun(input).curve.moments.find(({ timeS }) => timeS >= carryS);

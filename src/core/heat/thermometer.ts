@@ -16,6 +16,15 @@ export type ShinyReading = {
   advice: 'use_as_is' | 'matt_tape_or_contact_probe';
 };
 
+/** A contact probe on a matt spot, held still, standard uncertainty, K. Common practice, no source. */
+export const U_PROBE_K = 1.2;
+
+/** What was read on a casting; `uK`, standard uncertainty: left out where it was a contact probe. */
+export type ReadC = { atMs: number; celsius: number; uK?: number };
+
+/** What was read on a casting is known so well, K: by its instrument, but never better than a probe that is held there. */
+export const readDoubtK = (instrumentU: number | undefined): number => Math.max(U_PROBE_K, instrumentU ?? 0);
+
 const KELVIN = 273.15;
 const LEAST_TRUSTED_EMISSIVITY = 0.5;
 

@@ -6,6 +6,7 @@ import { project } from '@/core/project/project';
 import { heatAt } from './castingHeat';
 import { viewHeatRun } from './heatRun';
 import { LEAST_SECONDS } from '@/core/heat/describeWay';
+import { readDoubtK, U_PROBE_K } from '@/core/heat/thermometer';
 import { isHeated } from '@/core/heat/waySorts';
 import { buildDemo } from '../../../database/demo/demo';
 import { planSeat, surroundingsOf } from './planSeat';
@@ -181,6 +182,17 @@ describe('the heat run', () => {
     const same = run([out], 1230, [{ atS: 1229, celsius: believed.now!.housingC }]);
     expect(cold.sureLeftS!).toBeLessThan(believed.sureLeftS!);
     expect(same.now!.clearanceMm.u).toBeLessThan(believed.now!.clearanceMm.u);
+  });
+  it('a typed reading is believed as its instrument is: contact-free less than a probe', () => {
+    const nowMs = NOW + 700_000;
+    const view = viewSeat(record, seat.id, nowMs)!;
+    const readBy = (uK?: number) =>
+      viewHeatRun({ view, probe: [{ atMs: nowMs - 1000, celsius: 88, ...(uK && { uK }) }], roomC: 20, nowMs })
+        .now!.clearanceMm;
+    expect(readBy(8).value).toBeCloseTo(readBy().value, 9);
+    expect(readBy(8).u).toBeGreaterThan(1.5 * readBy().u);
+    expect(readDoubtK(8)).toBe(8);
+    expect([readDoubtK(0.8), readDoubtK(undefined)]).toEqual([U_PROBE_K, U_PROBE_K]);
   });
   it('a stick that melts where it was thought cooler corrects it, one that tells nothing new changes nothing', () => {
     const thought = run([], 700).now!;

@@ -5,16 +5,14 @@ import { sampleLumped, type LumpedBody, type LumpedProblem } from '@/core/heat/l
 import { type DropProblem } from '@/core/heat/predictDrop';
 import { REST_CONDUCTANCE } from '@/core/heat/rest';
 import { CONVECTION, soakInFreezer, soakInOven, soakTemperature, type Soak } from '@/core/heat/soak';
+import { U_PROBE_K, type ReadC } from '@/core/heat/thermometer';
 import type { Measured } from '@/core/quantity/measured';
-import type { ProbeReading } from '@/core/project/readings';
 import { hotBossOf } from './planSeat';
 import { castingBody, castingInAir } from './castingBody';
 import { partMetal } from '@/core/record/seatFacts';
 import type { SeatView } from './seatView';
 
 /** What a prediction of the drop starts from: how hot casting and part are at the door, by probe or dial, and how well that is known. */
-/** A contact probe on a matt spot, held still, standard uncertainty, K. Common practice, no source. */
-export const U_PROBE_K = 1.2;
 /** An oven dial believed without a probe, standard uncertainty, K. Common practice, no source. */
 const U_DIAL_K = 5;
 const U_RING_K = 3;
@@ -25,7 +23,7 @@ const PROBE_HOLDS_MS = 120_000;
 
 export type RunInput = {
   view: SeatView;
-  probe: readonly Pick<ProbeReading, 'atMs' | 'celsius'>[];
+  probe: readonly ReadC[];
   roomC: number;
   nowMs: number;
   /** Not all that the drop asks for is at hand (see `missingInHeat`); left out: it is. */
@@ -150,16 +148,13 @@ export function ringTemperatures(input: RunInput, doorMs: number, momentsMs: rea
 /** What a stick says is known so well, standard uncertainty, K. Common practice, no source. */
 const U_FELT_K = 3;
 
-/** One temperature of the casting, with its own doubt where it was not a probe that gave it. */
-type Believed = { atMs: number; celsius: number; uK?: number };
-
 /**
  * What is believed of the casting's temperature: what was read, and what a stick or a drop of water told, where that contradicts what would
  * be believed without it. At least so hot is then so hot; less than that is somewhat less, as far as a dial is believed.
  */
-function believedOf(input: RunInput): Believed[] {
+function believedOf(input: RunInput): ReadC[] {
   const { heat } = input.view;
-  let all: Believed[] = [...input.probe];
+  let all: ReadC[] = [...input.probe];
   if (heat.phase === 'cold') return all;
   for (const { atMs, celsius, isAtLeast } of heat.felt.filter((each) => each.atMs <= input.nowMs)) {
     const thought = temperatureAt({ ...input, nowMs: atMs }, all);
@@ -172,7 +167,7 @@ function believedOf(input: RunInput): Believed[] {
 }
 
 /** The casting at `nowMs`, in its heat or cooling since, from these temperatures; null: nobody knows. */
-function temperatureAt(input: RunInput, believed: readonly Believed[]): number | null {
+function temperatureAt(input: RunInput, believed: readonly ReadC[]): number | null {
   const { view, nowMs, roomC } = input;
   const { heat, casting } = view;
   if (heat.phase === 'cold') return null;
@@ -207,7 +202,7 @@ export type Start = { atMs: number; ringC: number; housingC: number; uHousingK: 
 export const startOfPrediction = (input: RunInput, doorMs: number): Start | null =>
   startFrom(input, doorMs, believedOf(input));
 
-function startFrom(input: RunInput, doorMs: number, believed: readonly Believed[]): Start | null {
+function startFrom(input: RunInput, doorMs: number, believed: readonly ReadC[]): Start | null {
   const {
     view: { heat },
     nowMs,

@@ -21,7 +21,8 @@ import {
 } from '@/core/project/jobState';
 import type { StuffNoted } from '@/core/project/heat';
 import type { ProjectedJob } from '@/core/project/project';
-import { countSetAside, readingsOf, type CurrentReading, type ProbeReading } from '@/core/project/readings';
+import { readDoubtK, type ReadC } from '@/core/heat/thermometer';
+import { countSetAside, readingsOf, type CurrentReading, type ProbeReadings } from '@/core/project/readings';
 import { BORE_SLOTS, OUTSIDE_SLOTS, slotText, type Slot } from '@/core/record/slots';
 import { coolsAtMs, heatAt, type CastingHeat } from './castingHeat';
 import { counting } from './counting';
@@ -46,7 +47,7 @@ export type SeatView = {
   /** Readings that stand beside those that count: superseded, or struck out. */
   setAside: number;
   /** What the probe said of its casting, oldest first. */
-  probe: readonly ProbeReading[];
+  probe: readonly ReadC[];
   history: SeatHistory;
   heat: CastingHeat;
   fit: SeatFit | null;
@@ -159,6 +160,14 @@ const isMeasured = (seat: Seat, readings: readonly CurrentReading[], fit: SeatFi
   hasAll(readings, boreSlotsOf(seat)) &&
   (isSizedByBore(seat) || hasAll(readings, OUTSIDE_SLOTS));
 
+/** What was read on a casting, as far as each instrument is believed. */
+const castingReads = ({ kept }: ProbeReadings, instruments: readonly Instrument[]): ReadC[] =>
+  kept.map(({ atMs, celsius, instrumentId }) => ({
+    atMs,
+    celsius,
+    uK: readDoubtK(instruments.find(({ id }) => id === instrumentId)?.u),
+  }));
+
 function makeView(
   { seat, shaft, casting, done, castingDone, instruments }: Made,
   { leftIn, learned }: Pick<SeatView, 'leftIn' | 'learned'>,
@@ -174,7 +183,7 @@ function makeView(
     readings,
     unsuited,
     setAside: countSetAside(done.slots),
-    probe: castingDone.probe.kept,
+    probe: castingReads(castingDone.probe, instruments),
     history,
     heat: heatAt(castingDone.heat, nowMs),
     fit,

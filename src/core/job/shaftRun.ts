@@ -1,11 +1,12 @@
 import { MATERIALS, type Material } from '@/core/catalogue/materials';
 import { AIR_CONDUCTIVITY_WMK } from '@/core/heat/grip';
 import { windowOf } from '@/core/heat/lumped';
-import { predictDrop, type DropMoment, type DropProblem } from '@/core/heat/predictDrop';
+import { predictDrop, type DropMoment, type DropPrediction, type DropProblem } from '@/core/heat/predictDrop';
 import { soakInFreezer, timeUntil, type Soak } from '@/core/heat/soak';
 import type { RaceHeatState } from '@/core/project/shaft';
 import { bandOf, type Measured } from '@/core/quantity/measured';
 import { slidingRoomMm } from '@/core/shaft/waysOnto';
+import type { HeatRunView } from './heatRun';
 import type { JournalView } from './journalView';
 import { problemOf, raceAt, raceSoak, shaftAt, shaftBody, STEEL } from './shaftRunStart';
 import { raceLimitC } from './shaftWays';
@@ -52,6 +53,8 @@ export type ShaftRunView = {
   sureLeftS: number | null;
   /** Slid over now: how long until it holds; null: not within two minutes. */
   gripsAfterS: number | null;
+  /** Clearance over time from when it left its heat, or from now; null: nothing is followed. */
+  curve: HeatRunView['curve'] | null;
 };
 
 export type ShaftRunInput = { view: JournalView; does: 'on' | 'off'; roomC: number; nowMs: number };
@@ -185,6 +188,13 @@ function nowOf({ view, roomC, nowMs }: ShaftRunInput) {
   return { race, shaftC, problem, course, now, afterS };
 }
 
+const curveOf = ({ moments, sureUntilS, gripS }: DropPrediction): Omit<HeatRunView['curve'], 'nowS'> => ({
+  moments,
+  measured: [],
+  sureUntilS,
+  gripS,
+});
+
 /** Seconds until the race has what it needs; null: never so, or nobody knows. */
 const raceReadyInS = (soak: Soak | null, race: Measured | null, wanted: number | null): number | null => {
   if (!soak || !race || wanted === null) return null;
@@ -210,6 +220,7 @@ export function viewShaftRun(input: ShaftRunInput): ShaftRunView {
     readyInS: raceHeat ? raceReadyInS(soak, race, wanted) : coldInS(input),
     sureLeftS: course && course.sureUntilS !== null ? Math.max(0, course.sureUntilS - afterS) : null,
     gripsAfterS: problem && now ? gripsAfter(problem, now, view.part.widthMm) : null,
+    curve: does === 'on' && raceHeat && course ? { ...curveOf(course), nowS: afterS } : null,
   };
   return { ...judge(input, run), ...run };
 }

@@ -20,6 +20,12 @@ export const CLOCKED: readonly EventKind[] = [
   'let_go',
   'home',
   'stuck',
+  'race_into_heat',
+  'race_out_of_heat',
+  'shaft_into_freezer',
+  'race_grabbed',
+  'onto_shaft',
+  'off_shaft',
 ];
 
 /**

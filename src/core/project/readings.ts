@@ -1,4 +1,4 @@
-import type { EntryId } from '@/core/record/ids';
+import type { EntryId, InstrumentId } from '@/core/record/ids';
 import type { Reading } from '@/core/record/entries';
 import { readSlot, type Slot } from '@/core/record/slots';
 
@@ -73,16 +73,19 @@ export const countSetAside = (slots: SeatReadings): number =>
     0,
   );
 
-/** What a probe said of a casting. Every one counts: a later one does not replace an earlier. */
-export type ProbeReading = { id: string; atMs: number; celsius: number };
+/** What was read on a casting. Every one counts: a later one does not replace an earlier. */
+export type ProbeReading = { id: string; atMs: number; celsius: number; instrumentId: InstrumentId };
 export type ProbeReadings = { kept: ProbeReading[]; older: number };
 
 /** As many as a heat is read with; earlier ones are in the record. */
 const PROBES_KEPT = 240;
 
-export function addProbe({ kept, older }: ProbeReadings, { id, takenAt, value }: Reading): ProbeReadings {
+export function addProbe(
+  { kept, older }: ProbeReadings,
+  { id, takenAt, value, instrumentId }: Reading,
+): ProbeReadings {
   const atMs = Date.parse(takenAt);
   const at = kept.findLastIndex((each) => each.atMs <= atMs) + 1;
-  const all = [...kept.slice(0, at), { id, atMs, celsius: value }, ...kept.slice(at)];
+  const all = [...kept.slice(0, at), { id, atMs, celsius: value, instrumentId }, ...kept.slice(at)];
   return { kept: all.slice(-PROBES_KEPT), older: older + Math.max(0, all.length - PROBES_KEPT) };
 }

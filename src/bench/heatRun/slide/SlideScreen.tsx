@@ -13,13 +13,14 @@ import { useWakeLock } from '@/bench/frame/useWakeLock';
 import { useLink, useNow } from '@/bench/record/hooks';
 import { useJob } from '@/bench/record/JobProvider';
 import { ifOpen, later } from '@/bench/record/later';
+import { useLoaded } from '@/bench/record/useLoaded';
 import { Column } from '@/ui/parts/layout';
 import { Link } from '@/ui/parts/Link';
 import { PageTitle } from '@/ui/parts/PageTitle';
 import { Quiet } from '@/ui/parts/text';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
-import { SHAFT_REASONS } from '@/ui/words/shafts';
-import { LinkLine } from '../RunEdges';
+import { RACE_HEAT_WORDS, SHAFT_REASONS } from '@/ui/words/shafts';
+import { LinkLine, SinceDoor } from '../RunEdges';
 import { Big } from '../RunFigures';
 import { useSignCalls } from '../useSignCalls';
 import { SlideControls } from './SlideControls';
@@ -31,6 +32,10 @@ const SOUNDS = {
 } as const;
 
 const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPicker', ifOpen);
+const RehearsalClock = later(() => import('../Rehearsal'), 'RehearsalClock');
+
+const loadChart = () => import('../ClearanceChart');
+
 const UndoBar = later(() => import('@/bench/frame/UndoBar'), 'UndoBar');
 
 /** Full screen, for two metres: a warmed bearing onto its shaft, or off it. */
@@ -66,7 +71,7 @@ function Slide({ view, does }: { view: JournalView; does: 'on' | 'off' }) {
       <PageTitle
         parts={[does === 'on' ? 'Onto its shaft' : 'Off its shaft', view.shaft.name, record.machine]}
       />
-      <Head view={view} does={does} />
+      <Head view={view} does={does} nowMs={nowMs} />
       <Box
         component="main"
         sx={{
@@ -89,7 +94,7 @@ function Slide({ view, does }: { view: JournalView; does: 'on' | 'off' }) {
             isCold={view.history.shaftCold !== null}
           />
         </Box>
-        <Said run={run} units={units} />
+        <Said run={run} units={units} isOut={(view.history.raceHeat?.outMs ?? null) !== null} />
       </Box>
       <SlideControls view={view} run={run} units={units} />
       {(lastActs.length > 0 || lastChange) && <UndoBar />}
@@ -99,7 +104,8 @@ function Slide({ view, does }: { view: JournalView; does: 'on' | 'off' }) {
 }
 
 /** Which bearing, on which shaft. */
-function Head({ view, does }: { view: JournalView; does: 'on' | 'off' }) {
+function Head({ view, does, nowMs }: { view: JournalView; does: 'on' | 'off'; nowMs: number }) {
+  const { raceHeat } = view.history;
   const { record, person, keptIds } = useJob();
   const link = useLink();
   return (
@@ -130,6 +136,15 @@ function Head({ view, does }: { view: JournalView; does: 'on' | 'off' }) {
       <Box sx={{ ml: 'auto' }}>
         <LinkLine link={link} keptIds={keptIds} />
       </Box>
+      <SinceDoor
+        words={saySince(view, nowMs)}
+        castingId={null}
+        seats={[{ id: view.seat.id, name: '' }]}
+        seatId={view.seat.id}
+      />
+      {record.isDemo && (
+        <RehearsalClock phase={!raceHeat ? 'cold' : raceHeat.outMs === null ? 'in_heat' : 'out'} />
+      )}
       <IconButton
         component={Link}
         href={jobPath(record.id, person?.walk ?? 'full')}
@@ -141,8 +156,17 @@ function Head({ view, does }: { view: JournalView; does: 'on' | 'off' }) {
   );
 }
 
+/** How long it has been in its heat or out of it, or its shaft in the cold. */
+function saySince({ history: { raceHeat, shaftCold } }: JournalView, nowMs: number): string {
+  const ago = (sinceMs: number) => showClock((nowMs - sinceMs) / 1000);
+  if (raceHeat?.outMs) return `out for ${ago(raceHeat.outMs)}`;
+  if (raceHeat) return `${RACE_HEAT_WORDS[raceHeat.source]} for ${ago(raceHeat.sinceMs)}`;
+  return shaftCold ? `shaft in the freezer for ${ago(shaftCold.sinceMs)}` : '';
+}
+
 /** The figures, the one reason, and what the bearing needs and stands. */
-function Said({ run, units }: { run: ShaftRunView; units: Units }) {
+function Said({ run, units, isOut }: { run: ShaftRunView; units: Units; isOut: boolean }) {
+  const chart = useLoaded(loadChart);
   const degrees = (celsius: number) => asText(showTemperature(celsius, units));
   return (
     <Column sx={{ minWidth: 0, justifyContent: 'center', gap: 2 }}>
@@ -168,6 +192,18 @@ function Said({ run, units }: { run: ShaftRunView; units: Units }) {
           </>
         )}
       </Quiet>
+      {run.curve && run.call !== 'done' && run.call !== 'grabbed' && (
+        <Box sx={{ flex: 1, minHeight: 200, maxHeight: 380, position: 'relative', overflow: 'hidden' }}>
+          {chart && (
+            <chart.ClearanceChart
+              run={{ curve: run.curve, marginMm: run.marginMm }}
+              units={units === 'metric' ? 'metric_um' : units}
+              isOut={isOut}
+              lastWords="last sure moment"
+            />
+          )}
+        </Box>
+      )}
     </Column>
   );
 }
@@ -178,7 +214,7 @@ function Figures({ run, units }: { run: ShaftRunView; units: Units }) {
   const { clearanceMm, readyInS, sureLeftS, call, does } = run;
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 4, rowGap: 1, alignItems: 'flex-end' }}>
-      {clearanceMm && does === 'on' && call !== 'done' && (
+      {clearanceMm && does === 'on' && call !== 'done' && call !== 'grabbed' && (
         <Big
           figure={showFit(Math.abs(clearanceMm.value), micro).figure}
           unit={showFit(Math.abs(clearanceMm.value), micro).unit}

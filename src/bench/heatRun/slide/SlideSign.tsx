@@ -7,7 +7,7 @@ import { SignFrame } from '../CallSign';
 /** How deep the race stands over the shaft's shoulder, its lean, and the size of its word. */
 const PLACES: Record<ShaftCall, { y: number; turn: number; size: number }> = {
   wait: { y: 10, turn: 0, size: 96 },
-  go: { y: 40, turn: 0, size: 150 },
+  go: { y: 40, turn: 0, size: 104 },
   too_late: { y: 60, turn: 7, size: 84 },
   stop: { y: 10, turn: 0, size: 96 },
   grabbed: { y: 190, turn: -7, size: 72 },
@@ -33,6 +33,7 @@ export function SlideSign({ call, does, raceText, shaftText, isHot, isCold }: Pr
   const race = isHot ? token('heat') : token('steel');
   const shaft = isCold ? token('cold') : token('steel');
   const middle = y + 90;
+  const fontSize = words.length > 1 ? 56 : size;
   return (
     <SignFrame words={words} call={call} testId="slide-call">
       <path d="M184 206L196 190H332L344 206V486H430V556H98V486H184Z" fill={shaft} />
@@ -71,9 +72,9 @@ export function SlideSign({ call, does, raceText, shaftText, isHot, isCold }: Pr
           <text
             key={word}
             x="264"
-            y={y + 70 + (words.length > 1 ? 52 : size) * 0.35 + (i - (words.length - 1) / 2) * 50}
+            y={y + 70 + fontSize * 0.35 + (i - (words.length - 1) / 2) * 50}
             textAnchor="middle"
-            fontSize={words.length > 1 ? 56 : Math.min(size, 104)}
+            fontSize={fontSize}
             fontWeight="900"
             style={{ fontStretch: '62%' }}
             fill={token('onBlock')}
