@@ -4,7 +4,7 @@ import { gotoReady, loadStored, openPage, textOf, waitForLine, waitForText, type
 import { tap, untilReady } from '../support/hands';
 import { driveUntil, mainWords, outcomeOf, press, setPace, startRehearsal } from '../support/rehearse';
 import { serveDemo } from '../support/serveDemo';
-import { idOf } from '../../database/demo/demo';
+import { slotOf, slotText } from '@/core/record/slots';
 
 let app: App;
 let browser: Browser;
@@ -93,8 +93,8 @@ describe('a heat rehearsed in time-lapse', () => {
     await holdThere('Tell how hot it is', 'contact-free, on a matt patch');
     const stored = async () => (await loadStored(app, rehearsed.jobId)).entries;
     await expect
-      .poll(async () => (await stored()).readings.map(({ instrumentId }) => instrumentId))
-      .toEqual([idOf('contact-free')]);
+      .poll(async () => (await stored()).readings.map(({ slot }) => slot))
+      .toEqual([slotText(slotOf('temperature'))]);
     const cold = (await stored()).events.filter(({ kind }) => kind === 'part_cold_read');
     expect(cold.map(({ body }) => (body as { celsius: number }).celsius)).toEqual([expect.any(Number)]);
     expect(errors).toEqual([]);

@@ -26,6 +26,7 @@ export function StuckPad({ view: { seat }, units, isOpen, onClose }: StuckProps)
   };
   return (
     <KeyPad
+      isInRun
       isOpen={isOpen}
       title="How deep did it stop, from the face?"
       quantity="length"

@@ -156,6 +156,7 @@ export function TypedTemperature(props: Props) {
         {isOfPartOnly ? 'Tell how cold it is' : 'Tell how hot it is'}
       </Button>
       <KeyPad
+        isInRun
         isOpen={isOpen}
         title={titleOf(told, thermometers)}
         quantity="temperature"

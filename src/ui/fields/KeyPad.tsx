@@ -20,6 +20,8 @@ type Props = {
   onEnter: (text: string) => string | null;
   /** The size that belongs there, mm: its last three digits alone are enough. */
   nominalMm?: number | null;
+  /** In a run the one key belongs to the run again, and not to the button that opened the pad. */
+  isInRun?: boolean;
   /** There is more to type: what was taken makes place for the next. */
   staysOpen?: boolean;
   /** What is asked above the figures; given as a function, it can fill them in, as if they were typed. */
@@ -56,6 +58,7 @@ export function KeyPad({
   onEnter,
   nominalMm = null,
   staysOpen = false,
+  isInRun = false,
   children,
 }: Props) {
   const [text, setText] = useState('');
@@ -87,6 +90,7 @@ export function KeyPad({
     <Dialog
       open
       onClose={close}
+      disableRestoreFocus={isInRun}
       onKeyDown={(event) => pressKey(event, { press, enter })}
       slotProps={{ paper: { sx: { width: 420, p: 2 } } }}
     >

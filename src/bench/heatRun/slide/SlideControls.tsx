@@ -91,6 +91,7 @@ export function SlideControls({ view, run, units }: Props) {
       {main && <MainButton action={main} onAct={act} isReady={isReady} />}
       {second && <SecondButton action={second} onAct={act} />}
       <KeyPad
+        isInRun
         isOpen={isTelling}
         title="Inner race, by a thermometer or a stick that melts"
         quantity="temperature"
