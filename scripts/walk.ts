@@ -8,7 +8,7 @@ import { startJob } from '@/core/job/kinds/jobKind';
 import type { AnyId } from '@/core/record/ids';
 import { WALKS } from '@/core/record/vocabulary';
 import { asMoves, playJob } from '@/core/walk/play';
-import { CAUTIONS } from '@/core/catalogue/words';
+import { CAUTIONS } from '@/core/catalogue/cautions';
 import { sayMove } from '@/ui/words/moves';
 
 const [kindAsked, walkAsked = 'quick'] = process.argv.slice(2).filter((each) => !each.startsWith('--'));

@@ -1,4 +1,4 @@
-import { CAUTIONS, type CautionCode } from '@/core/catalogue/words';
+import { CAUTIONS, type CautionCode } from '@/core/catalogue/cautions';
 import type { JobView, SeatView } from '@/core/job/seatView';
 import type { WalkStyle } from '@/core/record/vocabulary';
 import type { Move } from '@/core/walk/move';

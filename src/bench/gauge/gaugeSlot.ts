@@ -1,5 +1,5 @@
 import type { AnySeatId, CastingId } from '@/core/record/ids';
-import type { InstrumentSort } from '@/core/gauge/sorts';
+import type { InstrumentSort } from '@/core/gauge/sortFamilies';
 import type { CurrentReading } from '@/core/project/readings';
 import type { Units } from '@/core/quantity/format';
 import type { Result } from '@/core/quantity/result';

@@ -1,6 +1,7 @@
 'use client';
 import { useState } from 'react';
-import { SORTS, uOf, type InstrumentSort } from '@/core/gauge/sorts';
+import type { InstrumentSort } from '@/core/gauge/sortFamilies';
+import { SORTS, uOf } from '@/core/gauge/sorts';
 import { MM_PER_INCH } from '@/core/quantity/inch';
 import { celsiusToFahrenheit } from '@/core/quantity/parseTemperature';
 import {

@@ -6,7 +6,6 @@ import IconButton from '@mui/material/IconButton';
 import { Link } from '@/ui/parts/Link';
 import { useState } from 'react';
 import type { CastingHeat } from '@/core/job/castingHeat';
-import { isInTheCold } from '@/core/job/freezerMinutes';
 import type { HeatRunView } from '@/core/job/heatRun';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
@@ -201,13 +200,6 @@ export function RunFoot({ run, record, units, heat, view, probe }: RunFootProps)
 
 type ProbeLineProps = Pick<RunFootProps, 'view' | 'probe' | 'units'> & { isDemo: boolean };
 
-/** What can be told by hand: of a hot casting that no probe is on, and of a part while it lies in the cold. */
-function Typed({ view, units, hasProbe }: { view: SeatView; units: Units; hasProbe: boolean }) {
-  const isOfPartOnly = hasProbe || view.heat.phase === 'cold';
-  if (isOfPartOnly && !isInTheCold(view)) return null;
-  return <TypedTemperature view={view} units={units} isOfPartOnly={isOfPartOnly} />;
-}
-
 /** What the probe shows, or how hot it is by what speaks to no screen. */
 export const ProbeLine = ({ view, probe, units, isDemo }: ProbeLineProps) => (
   <Box sx={{ ml: 'auto' }}>
@@ -229,6 +221,6 @@ export const ProbeLine = ({ view, probe, units, isDemo }: ProbeLineProps) => (
         )}
       </>
     )}
-    <Typed view={view} units={units} hasProbe={probe.isOn} />
+    <TypedTemperature view={view} units={units} hasProbe={probe.isOn} />
   </Box>
 );

@@ -54,12 +54,13 @@ function rangeOnBareMetal(shownC: number, { material }: Casting, roomC: number, 
 type Props = {
   view: SeatView;
   units: Units;
-  /** Of the part alone: the casting is cold, or a probe is on it. */
-  isOfPartOnly: boolean;
+  hasProbe: boolean;
 };
+/** Of the part alone, where the casting is cold or a probe is on it. */
+type Asked = Pick<Props, 'view'> & { isOfPartOnly: boolean };
 
 /** What could tell it here: of the casting, and of the part while it lies in the cold. */
-function tellersOf({ view, isOfPartOnly }: Props, { contact, free }: Thermometers): Told[] {
+function tellersOf({ view, isOfPartOnly }: Asked, { contact, free }: Thermometers): Told[] {
   const ofPart: Told[] = isInTheCold(view) ? ['part'] : [];
   if (isOfPartOnly) return ofPart;
   const read: Told[] = [
@@ -112,13 +113,17 @@ const titleOf = (told: Told, { contact, free }: Thermometers): string => {
  * tells that it is at least so hot, or less. A contact-free thermometer sees the room in bare metal: what that could be is said, and
  * nothing is taken.
  */
-export function TypedTemperature(props: Props) {
-  const { view, units, isOfPartOnly } = props;
+export function TypedTemperature({ view, units, hasProbe }: Props) {
+  const isOfPartOnly = hasProbe || view.heat.phase === 'cold';
+  return isOfPartOnly && !isInTheCold(view) ? null : <Telling {...{ view, units, isOfPartOnly }} />;
+}
+
+function Telling({ view, units, isOfPartOnly }: Asked & { units: Units }) {
   const { casting, seat } = view;
   const { record, addReading, addEvent } = useJob();
   const [isOpen, setOpen] = useState(false);
   const thermometers = useThermometers();
-  const tellers = tellersOf(props, thermometers);
+  const tellers = tellersOf({ view, isOfPartOnly }, thermometers);
   const [picked, setTold] = useState<Told | null>(null);
   const told = picked && tellers.includes(picked) ? picked : tellers[0]!;
   const feel = (by: FeltBy, celsius: number, isAtLeast: boolean) => {

@@ -4,7 +4,7 @@ import type { Step } from '@/core/record/vocabulary';
 import Box from '@mui/material/Box';
 import { usePathname } from 'next/navigation';
 import { memo } from 'react';
-import { CAUTIONS } from '@/core/catalogue/words';
+import { CAUTIONS } from '@/core/catalogue/cautions';
 import { notesAt } from '@/core/job/specialNotes';
 import { usePerson } from '@/bench/record/hooks';
 import { useFromJob, useSeatView } from '@/bench/record/JobProvider';

@@ -18,7 +18,8 @@ import {
   stressAreaMm2,
   THREADS,
 } from '@/core/catalogue/threads';
-import { CAUTIONS, WORDS } from '@/core/catalogue/words';
+import { CAUTIONS } from '@/core/catalogue/cautions';
+import { WORDS } from '@/core/catalogue/words';
 import { showSize, showTemperature, type Units } from '@/core/quantity/format';
 import { showQuantity } from '@/core/quantity/quantities';
 import { token, TYPE } from '@/ui/theme/tokens';

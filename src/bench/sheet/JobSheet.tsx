@@ -7,7 +7,7 @@ import { useJob } from '@/bench/record/JobProvider';
 import type { JobView, SeatView } from '@/core/job/seatView';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import { REFERENCE_C } from '@/core/quantity/measured';
-import { CAUTIONS as PLAN_CAUTIONS } from '@/core/catalogue/words';
+import { CAUTIONS as PLAN_CAUTIONS } from '@/core/catalogue/cautions';
 import { isDoneOnShaft } from '@/core/walk/shaftOffers';
 import { PageTitle } from '@/ui/parts/PageTitle';
 import { Lead, Quiet, Text } from '@/ui/parts/text';

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { asId } from '../../../tests/support/ids';
 import type { Instrument } from '@/core/record/instrument';
 import { chooseInstrument, offeredFor, remembering } from './chooseInstrument';
-import { uOf, type InstrumentSort } from './sorts';
+import type { InstrumentSort } from './sortFamilies';
+import { uOf } from './sorts';
 
 const own = (id: string, kind: InstrumentSort, more: Partial<Instrument> = {}): Instrument => ({
   id: asId(id),

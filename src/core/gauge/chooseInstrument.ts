@@ -2,11 +2,11 @@ import type { Instrument } from '@/core/record/instrument';
 import type { UsedInstruments } from '@/core/record/person';
 import { familyOf, type SlotFamily } from '@/core/record/slots';
 import { REMEMBERED_MAX } from '@/core/record/vocabulary';
-import { SORTS } from './sorts';
+import { FAMILIES } from './sortFamilies';
 
 /** Can this sort of instrument be put to such a slot? */
 export const serves = ({ kind }: Pick<Instrument, 'kind'>, family: SlotFamily): boolean =>
-  kind === 'by_hand' ? familyOf({ family }).quantity === 'length' : SORTS[kind].families.includes(family);
+  kind === 'by_hand' ? familyOf({ family }).quantity === 'length' : FAMILIES[kind].includes(family);
 
 /** Does it span the size? One whose range was not said does. */
 export const spans = ({ range }: Pick<Instrument, 'range'>, size: number | null): boolean =>

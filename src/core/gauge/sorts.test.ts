@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { SLOT_FAMILIES, type SlotFamily } from '@/core/record/slots';
-import { canDecide, INSTRUMENT_SORTS, SORTS, sortsFor, uOf } from './sorts';
+import { INSTRUMENT_SORTS } from './sortFamilies';
+import { canDecide, SORTS, sortsFor, uOf } from './sorts';
 
 describe('what an instrument is good for', () => {
   it('its proposal is the root of the squares of its parts (JCGM 100, 5.1.2), never rounded down', () => {

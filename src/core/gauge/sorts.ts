@@ -1,4 +1,5 @@
 import type { SlotFamily } from '@/core/record/slots';
+import { FAMILIES, INSTRUMENT_SORTS, type InstrumentSort } from './sortFamilies';
 
 /**
  * Sorts of instruments that a bench has, and how well each reads. A proposal of its standard uncertainty is made from its scale, from
@@ -6,25 +7,10 @@ import type { SlotFamily } from '@/core/record/slots';
  * Limits of error G from memory of ISO 13385-1 and -2 (calipers, depth gauges), ISO 3611 (micrometers), ISO 463 (dials) and DIN 866
  * (rules); the hand's share h is common practice, no source.
  */
-export const INSTRUMENT_SORTS = [
-  'steel_rule',
-  'caliper',
-  'micrometer',
-  'bore_gauge',
-  'telescoping_gauge',
-  'depth_gauge',
-  'dial',
-  'contact_probe',
-  'infrared',
-] as const;
-export type InstrumentSort = (typeof INSTRUMENT_SORTS)[number];
-
 export type SortFacts = {
   /** As the interface says it. */
   name: string;
   quantity: 'length' | 'temperature';
-  /** What it can be put to. */
-  families: readonly SlotFamily[];
   /** Smallest step that it shows, mm or K: usual ones, the most usual first. */
   resolutions: readonly [number, ...number[]];
   /** What it spans, mm or °C: usual ones, the most usual first. */
@@ -37,24 +23,10 @@ export type SortFacts = {
   handWords: string;
 };
 
-const ACROSS: readonly SlotFamily[] = [
-  'bore',
-  'outside',
-  'inside',
-  'journal',
-  'width',
-  'old_outside',
-  'old_inside',
-  'old_width',
-];
-const OUTSIDES: readonly SlotFamily[] = ['outside', 'journal', 'width', 'old_outside', 'old_width'];
-const INSIDES: readonly SlotFamily[] = ['bore', 'inside', 'old_inside'];
-
 export const SORTS: Record<InstrumentSort, SortFacts> = {
   steel_rule: {
     name: 'steel rule',
     quantity: 'length',
-    families: [...ACROSS, 'depth'],
     resolutions: [0.5, 1],
     ranges: [
       [0, 150],
@@ -67,7 +39,6 @@ export const SORTS: Record<InstrumentSort, SortFacts> = {
   caliper: {
     name: 'caliper',
     quantity: 'length',
-    families: [...ACROSS, 'depth'],
     resolutions: [0.01, 0.02, 0.05],
     ranges: [
       [0, 150],
@@ -81,7 +52,6 @@ export const SORTS: Record<InstrumentSort, SortFacts> = {
   micrometer: {
     name: 'micrometer',
     quantity: 'length',
-    families: OUTSIDES,
     resolutions: [0.001, 0.01],
     ranges: [
       [0, 25],
@@ -96,7 +66,6 @@ export const SORTS: Record<InstrumentSort, SortFacts> = {
   bore_gauge: {
     name: 'bore gauge with dial',
     quantity: 'length',
-    families: INSIDES,
     resolutions: [0.01, 0.001],
     ranges: [
       [18, 35],
@@ -110,7 +79,6 @@ export const SORTS: Record<InstrumentSort, SortFacts> = {
   telescoping_gauge: {
     name: 'telescoping gauge and micrometer',
     quantity: 'length',
-    families: INSIDES,
     resolutions: [0.01, 0.001],
     ranges: [[8, 150]],
     errorLimit: 0.004,
@@ -120,7 +88,6 @@ export const SORTS: Record<InstrumentSort, SortFacts> = {
   depth_gauge: {
     name: 'depth gauge',
     quantity: 'length',
-    families: ['depth'],
     resolutions: [0.01, 0.02, 0.05],
     ranges: [
       [0, 150],
@@ -133,7 +100,6 @@ export const SORTS: Record<InstrumentSort, SortFacts> = {
   dial: {
     name: 'dial indicator',
     quantity: 'length',
-    families: ['depth'],
     resolutions: [0.01, 0.001],
     ranges: [
       [0, 10],
@@ -146,7 +112,6 @@ export const SORTS: Record<InstrumentSort, SortFacts> = {
   contact_probe: {
     name: 'contact thermometer',
     quantity: 'temperature',
-    families: ['temperature'],
     resolutions: [0.1, 1],
     ranges: [[-50, 300]],
     errorLimit: 1.5,
@@ -156,7 +121,6 @@ export const SORTS: Record<InstrumentSort, SortFacts> = {
   infrared: {
     name: 'contact-free thermometer',
     quantity: 'temperature',
-    families: ['temperature'],
     resolutions: [0.1, 1],
     ranges: [[-30, 500]],
     errorLimit: 2,
@@ -167,7 +131,7 @@ export const SORTS: Record<InstrumentSort, SortFacts> = {
 
 /** What serves for a slot of this family, best first. */
 export const sortsFor = (family: SlotFamily): InstrumentSort[] =>
-  INSTRUMENT_SORTS.filter((sort) => SORTS[sort].families.includes(family)).sort(
+  INSTRUMENT_SORTS.filter((sort) => FAMILIES[sort].includes(family)).sort(
     (a, b) => uOf(a, SORTS[a].resolutions[0]).u - uOf(b, SORTS[b].resolutions[0]).u,
   );
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { INSTRUMENT_SORTS } from '@/core/gauge/sorts';
+import { INSTRUMENT_SORTS } from '@/core/gauge/sortFamilies';
 import { daySchema } from '@/core/quantity/moment';
 import { slotSchema } from './events/corrections';
 import { instrumentIdSchema } from './ids';

@@ -1,4 +1,4 @@
-import { CAUTION_CODES, type CautionCode } from '@/core/catalogue/words';
+import { CAUTION_CODES, type CautionCode } from '@/core/catalogue/cautions';
 import { isHeated } from '@/core/heat/waySorts';
 import type { JobView, SeatView } from '@/core/job/seatView';
 import { isOutByHeat, type RemovalWay } from '@/core/strip/removal';

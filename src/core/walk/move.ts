@@ -1,5 +1,5 @@
 import type { BlockCode } from '@/core/job/blocks';
-import type { CautionCode } from '@/core/catalogue/words';
+import type { CautionCode } from '@/core/catalogue/cautions';
 import type { CastingId, SeatId } from '@/core/record/ids';
 import type { Slot } from '@/core/record/slots';
 import type { HeatSource, OrderReason, Stage, Step, Way } from '@/core/record/vocabulary';

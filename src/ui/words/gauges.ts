@@ -1,5 +1,6 @@
 import { asText, showFit, showSize, type Units } from '@/core/quantity/format';
-import { SORTS, uOf, type InstrumentSort } from '@/core/gauge/sorts';
+import type { InstrumentSort } from '@/core/gauge/sortFamilies';
+import { SORTS, uOf } from '@/core/gauge/sorts';
 import type { Instrument, InstrumentUnit, Speaks } from '@/core/record/instrument';
 
 export const SPEAKS_WORDS: Record<Speaks['by'], { name: string; how: string }> = {

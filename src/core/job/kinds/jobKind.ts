@@ -1,5 +1,5 @@
 import type { AnyId, SeatId } from '@/core/record/ids';
-import type { CautionCode } from '@/core/catalogue/words';
+import type { CautionCode } from '@/core/catalogue/cautions';
 import type { JobPlan, PlanPart, Task } from '@/core/record/plan';
 import { keyFrom, withKeys, type SeatFinding } from '@/core/record/vocabulary';
 import type { Casting, JobHead } from '@/core/record/job';
