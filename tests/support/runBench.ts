@@ -19,6 +19,8 @@ export class RunBench {
   isNextHere = true;
   /** A careful person: all is at hand long before the casting is hot. */
   laysOut = true;
+  /** A probe lies here, and is on nothing yet. */
+  hasProbe = false;
   readonly wentTo: string[] = [];
   private readonly seat;
   private readonly castingId;
@@ -74,6 +76,7 @@ export class RunBench {
       takeDrafts: (drafts) =>
         this.add(...drafts.map(({ kind, body, seatId }) => event(kind, body, { seatId: seatId! }, this.atS))),
       rescue: rescueActions,
+      putProbeOn: this.hasProbe ? () => this.wentTo.push('probe') : null,
       isEyeEnough: this.isEyeEnough,
       isNextHere: this.isNextHere,
       goTo: (step) => this.wentTo.push(step),

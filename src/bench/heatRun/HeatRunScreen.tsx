@@ -168,7 +168,7 @@ function Run({ view, parts, order, onPick }: RunProps) {
           )}
         </Column>
       </Box>
-      <RunControls view={view} parts={parts} run={run} units={units} missing={missing} {...walk} />
+      <RunControls {...{ view, parts, run, units, missing, probe }} {...walk} />
       {(lastActs.length > 0 || lastChange) && <UndoBar />}
       <PersonPicker people={record.people} isOpen={isAskingPerson} onClose={stopAsking} />
     </Column>

@@ -22,6 +22,7 @@ import { actionsFor, findDueCaution } from './runActions';
 import { usePlace } from './usePlace';
 import { ASKED, FOOTER, MainButton, SecondButton } from './RunButtons';
 import type { PlaceProps } from './RunAdvice';
+import type { useProbe } from './useProbe';
 import { useRunKeys } from './useRunKeys';
 
 const loadRescue = () => import('./rescueActions');
@@ -55,16 +56,7 @@ const wantedOf = (parts: readonly SeatView[]) =>
     null,
   );
 
-/** One big button per event; the outcome is asked only after it was let go. */
-export function RunControls({
-  view,
-  parts,
-  run,
-  units,
-  missing,
-  isEyeEnough,
-  isNextHere,
-}: {
+type Props = {
   view: SeatView;
   /** All that go into this casting at one heat. */
   parts: readonly SeatView[];
@@ -74,7 +66,12 @@ export function RunControls({
   missing: readonly ReachNeed[];
   isEyeEnough: boolean;
   isNextHere: boolean;
-}) {
+  probe: ReturnType<typeof useProbe>;
+};
+
+/** One big button per event; the outcome is asked only after it was let go. */
+export function RunControls({ probe, ...props }: Props) {
+  const { view, parts, run, units, missing, isEyeEnough, isNextHere } = props;
   const { record, job, person, takeOffer } = useJob();
   const addEvent = useActsAsProposed(view);
   const router = useRouter();
@@ -106,6 +103,7 @@ export function RunControls({
     isEyeEnough,
     isNextHere,
     goTo: (step) => router.push(step === 'next' ? nextPath : `/jobs/${record.id}/${seat.id}/${step}`),
+    putProbeOn: probe.probe && !probe.isOn ? probe.take : null,
     askDepth: () => setAskingDepth(true),
   });
   const { act, isReady } = useRunKeys(actions);

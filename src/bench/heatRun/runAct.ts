@@ -42,6 +42,8 @@ export type ActionInput = {
   isNextHere: boolean;
   /** What frees a part that hangs: fetched before it is needed; null: not here yet. */
   rescue: ((input: ActionInput, stuck: NonNullable<SeatHistory['stuck']>) => Actions) | null;
+  /** Null where there is none, or it is on. */
+  putProbeOn: (() => void) | null;
   goTo: (step: 'square' | 'way-in' | 'next') => void;
   askDepth: () => void;
 };

@@ -183,6 +183,17 @@ describe('the buttons of the heat run', () => {
     });
   });
 
+  it('hot air has no dial: the one key puts the probe on, and the air off once it tells that the boss is hot enough', () => {
+    const bench = new RunBench();
+    bench.hasProbe = true;
+    bench.choose('heat', { heatedBy: 'gun', ringC: 20 });
+    for (const afterS of [0, 5, 240]) bench.press(afterS);
+    expect(bench.wentTo).toEqual(['probe']);
+    expect(bench.actions()[1]!.words).toBe('The air is off');
+    const [told] = bench.actions([{ atS: bench.atS - 1, celsius: 130 }]);
+    expect(told).toMatchObject({ words: 'The air is off', note: expect.stringMatching(/be quick/) });
+  });
+
   it('bearing and casting are recorded with the freezer and the oven that they went into', () => {
     const bench = new RunBench();
     bench.choose('heat_chill');
@@ -226,6 +237,7 @@ describe('the buttons of the heat run', () => {
       addEvent: () => null,
       takeDrafts: () => undefined,
       rescue: null,
+      putProbeOn: null,
       goTo: () => undefined,
       askDepth: () => undefined,
     };

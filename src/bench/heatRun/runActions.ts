@@ -161,6 +161,11 @@ function actionsOfWay(input: ActionInput): Actions {
   if (way && !isHeated(way)) return last;
   if (heat.phase === 'cold') return coldActions(input);
   if (input.missing.length > 0 && run.call !== 'too_late') return layOutActions(input);
+  if (heat.phase === 'in_heat' && run.reason === 'probe_the_boss' && input.putProbeOn)
+    return [
+      { words: 'Put the probe on', note: 'held on the boss', does: input.putProbeOn },
+      outOfHeatAction(input),
+    ];
   if (heat.phase === 'in_heat') return [outOfHeatAction(input), null];
   return run.call === 'too_late' ? tooLateActions(input) : last;
 }
