@@ -184,8 +184,7 @@ describe('the buttons of the heat run', () => {
   });
 
   it('hot air has no dial: the one key puts the probe on, and the air off once it tells that the boss is hot enough', () => {
-    const bench = new RunBench();
-    bench.hasProbe = true;
+    const bench = Object.assign(new RunBench(), { hasProbe: true });
     bench.choose('heat', { heatedBy: 'gun', ringC: 20 });
     for (const afterS of [0, 5, 240]) bench.press(afterS);
     expect(bench.wentTo).toEqual(['probe']);
