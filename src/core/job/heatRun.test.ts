@@ -5,6 +5,7 @@ import { NOW, demo, seatOf, event, withEntries, viewJob, viewSeat } from '../../
 import { project } from '@/core/project/project';
 import { heatAt } from './castingHeat';
 import { viewHeatRun } from './heatRun';
+import { castingNow } from './heatRunStart';
 import { LEAST_SECONDS } from '@/core/heat/describeWay';
 import { readDoubtK, U_PROBE_K } from '@/core/heat/thermometer';
 import { isHeated } from '@/core/heat/waySorts';
@@ -189,8 +190,15 @@ describe('the heat run', () => {
     const readBy = (uK?: number) =>
       viewHeatRun({ view, probe: [{ atMs: nowMs - 1000, celsius: 88, ...(uK && { uK }) }], roomC: 20, nowMs })
         .now!.clearanceMm;
-    expect(readBy(8).value).toBeCloseTo(readBy().value, 9);
-    expect(readBy(8).u).toBeGreaterThan(1.5 * readBy().u);
+    expect(readBy(8).u).toBeGreaterThan(readBy().u);
+    // Weighed with the dial, which is known to 5 K: (88/64 + T/25) / (1/64 + 1/25), known to 4.2 K.
+    const dialC = viewHeatRun({ view, probe: [], roomC: 20, nowMs }).now!.housingC;
+    const shown = { view, roomC: 20, nowMs, probe: [{ atMs: nowMs, celsius: 88, uK: 8 }] };
+    expect(castingNow(shown)!.value).toBeCloseTo((88 / 64 + dialC / 25) / (1 / 64 + 1 / 25), 6);
+    expect(castingNow(shown)!.u).toBeCloseTo(1 / Math.sqrt(1 / 64 + 1 / 25), 9);
+    // Many of them lie by the same: they are not known better than one.
+    const many = Array.from({ length: 9 }, (_, i) => ({ atMs: nowMs - i, celsius: 88, uK: 8 })).reverse();
+    expect(castingNow({ ...shown, probe: many })!.u).toBeCloseTo(castingNow(shown)!.u, 3);
     expect(readDoubtK(8)).toBe(8);
     expect([readDoubtK(0.8), readDoubtK(undefined)]).toEqual([U_PROBE_K, U_PROBE_K]);
   });

@@ -154,8 +154,8 @@ const U_FELT_K = 3;
  */
 function believedOf(input: RunInput): ReadC[] {
   const { heat } = input.view;
-  let all: ReadC[] = [...input.probe];
-  if (heat.phase === 'cold') return all;
+  if (heat.phase === 'cold') return [...input.probe];
+  let all = readsOf(input);
   for (const { atMs, celsius, isAtLeast } of heat.felt.filter((each) => each.atMs <= input.nowMs)) {
     const thought = temperatureAt({ ...input, nowMs: atMs }, all);
     const isNews = thought === null ? isAtLeast : isAtLeast ? thought < celsius : thought > celsius;
@@ -166,8 +166,33 @@ function believedOf(input: RunInput): ReadC[] {
   return all;
 }
 
+const isSure = ({ uK = U_PROBE_K }: ReadC) => uK <= U_PROBE_K;
+
+/**
+ * What was read; a contact-free figure, which is often worse than the model, is weighed with what would be believed without it, each by its
+ * own doubt (JCGM 100, 5.1 and F.1.2). Many such figures lie by the same emissivity, and are together not known better than one.
+ */
+function readsOf(input: RunInput): ReadC[] {
+  const sure = input.probe.filter(isSure);
+  return input.probe.map((read) => {
+    const thought = isSure(read) ? null : knownAt({ ...input, nowMs: read.atMs }, sure);
+    if (!thought || read.uK === undefined) return read;
+    const [byRead, byThought] = [1 / read.uK ** 2, 1 / thought.u ** 2];
+    const all = byRead + byThought;
+    return {
+      atMs: read.atMs,
+      celsius: (byRead * read.celsius + byThought * thought.value) / all,
+      uK: 1 / Math.sqrt(all),
+    };
+  });
+}
+
 /** The casting at `nowMs`, in its heat or cooling since, from these temperatures; null: nobody knows. */
-function temperatureAt(input: RunInput, believed: readonly ReadC[]): number | null {
+const temperatureAt = (input: RunInput, believed: readonly ReadC[]): number | null =>
+  knownAt(input, believed)?.value ?? null;
+
+/** The same with its doubt. */
+function knownAt(input: RunInput, believed: readonly ReadC[]): Measured | null {
   const { view, nowMs, roomC } = input;
   const { heat, casting } = view;
   if (heat.phase === 'cold') return null;
@@ -175,7 +200,8 @@ function temperatureAt(input: RunInput, believed: readonly ReadC[]): number | nu
   const started = startFrom(input, doorMs, believed);
   if (!started) return null;
   const cooling = castingInAir(casting, started.housingC, roomC, view.learned?.lossFactor);
-  return soakTemperature(cooling, Math.max(0, nowMs - started.atMs) / 1000);
+  const value = soakTemperature(cooling, Math.max(0, nowMs - started.atMs) / 1000);
+  return { value, u: started.uHousingK };
 }
 
 /** How hot a casting in heat, or out of it, is at a moment, by all that was read and told of this heat, °C; null: cold, or nobody knows. */
@@ -188,13 +214,8 @@ export function castingAt(view: SeatView, roomC: number, atMs: number): number |
 
 /** The casting now and how well that is known, by all that was read and told; null: nobody knows, as under hot air without a probe. */
 export function castingNow(input: RunInput): Measured | null {
-  const { view, nowMs, roomC } = input;
-  if (view.heat.phase === 'cold') return { value: roomC, u: 1 };
-  const believed = believedOf(input);
-  const value = temperatureAt(input, believed);
-  const doorMs = view.heat.phase === 'out' ? Math.min(view.heat.outMs, nowMs) : nowMs;
-  const started = startFrom(input, doorMs, believed);
-  return value === null || !started ? null : { value, u: started.uHousingK };
+  if (input.view.heat.phase === 'cold') return { value: input.roomC, u: 1 };
+  return knownAt(input, believedOf(input));
 }
 
 export type Start = { atMs: number; ringC: number; housingC: number; uHousingK: number };
