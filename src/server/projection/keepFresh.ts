@@ -4,9 +4,16 @@ import { notify } from '../live/notify';
 import { findAwayCause, log, pool, queryMany } from '../pool';
 import { findStale, standAnew } from './standing';
 
-/** Jobs whose record can't be read: named on the bench, and tried again when the server starts anew. */
-const unreadable = new Set<JobId>();
-export const unreadableJobs = (): JobId[] => [...unreadable];
+/** One for the whole process, however many bundles hold this module: what one door found, the others know. */
+type Kept = {
+  all: Promise<void> | null;
+  work: Promise<void>;
+  /** Jobs whose record can't be read: named on the bench, and tried again when the server starts anew or the shop changes. */
+  unreadable: Set<JobId>;
+};
+const holder = globalThis as unknown as { urnKeyFresh?: Kept };
+const kept = () => (holder.urnKeyFresh ??= { all: null, work: Promise.resolve(), unreadable: new Set() });
+export const unreadableJobs = (): JobId[] => [...kept().unreadable];
 
 /** Makes these states anew, one after another. One that can't be read takes no other along: it is logged. */
 async function makeAnew(
@@ -16,19 +23,15 @@ async function makeAnew(
   for (const [i, id] of ids.entries()) {
     try {
       await standAnew(id);
-      unreadable.delete(id);
+      kept().unreadable.delete(id);
     } catch (error) {
       if (findAwayCause(error)) throw error;
-      unreadable.add(id);
+      kept().unreadable.add(id);
       log.error({ error, jobId: id }, 'a job can not be read');
     }
     onDone(i + 1, ids.length);
   }
 }
-
-/** One for the whole process, however many bundles hold this module: what one door found stale, the others wait for. */
-const holder = globalThis as unknown as { urnKeyFresh?: { all: Promise<void> | null; work: Promise<void> } };
-const kept = () => (holder.urnKeyFresh ??= { all: null, work: Promise.resolve() });
 
 /**
  * Every state that is missing, was made with other formulas than these, or is stale since the shop changed, is made anew. Whoever asks
@@ -56,7 +59,7 @@ export async function standAllAnew(
     rows.map(({ id }) => id),
     onDone,
   );
-  return { made: rows.length - unreadable.size, unreadable: unreadableJobs() };
+  return { made: rows.length - kept().unreadable.size, unreadable: unreadableJobs() };
 }
 
 /**
