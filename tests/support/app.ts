@@ -114,6 +114,8 @@ export async function openPage(
 ): Promise<{ page: Page; errors: string[] }> {
   const context = isRegular ? browser.defaultBrowserContext() : await browser.createBrowserContext();
   const page = await context.newPage();
+  // A machine that still writes back what an install left may stand still for half a minute.
+  page.setDefaultNavigationTimeout(60_000);
   if (isTouch) await page.setViewport({ width: 1280, height: 800, hasTouch: true });
   const errors: string[] = [];
   page.on('pageerror', (error) => errors.push(String(error)));

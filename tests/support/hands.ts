@@ -176,13 +176,13 @@ export async function layOut(page: Page) {
   const next = () =>
     page.waitForFunction(
       () =>
-        /^(Gloves|Extinguisher|Dry sand|Wood|Probe|Bearing on its socket|Driver|Rod and|Clip pliers|It is out|The air is off)/.exec(
+        /^(Gloves|Extinguisher|Dry sand|Wood|Probe|Bearing on its socket|Driver|Rod and|Clip pliers|Put the probe on|It is out|The air is off)/.exec(
           document.querySelector('[data-testid="run-main"]')?.textContent ?? '',
         )?.[1] ?? null,
     );
   for (;;) {
     const words = (await (await next()).jsonValue())!;
-    if (words === 'It is out' || words === 'The air is off') return;
+    if (['Put the probe on', 'It is out', 'The air is off'].includes(words)) return;
     await pressWhenReady(page);
     await page.waitForFunction(
       (before) => !document.querySelector('[data-testid="run-main"]')?.textContent?.startsWith(before),
