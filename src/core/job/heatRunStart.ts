@@ -56,13 +56,16 @@ export function partTemperature({ view, roomC }: RunInput, atMs: number): number
   return soakTemperature(soak, Math.max(0, (atMs - (read?.atMs ?? freezer.sinceMs)) / 1000));
 }
 
-/** A freezer believed without a reading; one that the shop has learned, or a part that was read, somewhat more. */
+/** How well it is known how cold the part is, K: by what was read on it lately, else as its freezer is believed. */
 function uPartK(view: SeatView, atMs: number): number {
   const read = coldReadAt(view, atMs);
   if (read && atMs - read.atMs <= COLD_READ_HOLDS_MS) return U_PROBE_K;
-  const freezer = freezerOf(view);
-  return freezer ? Math.min(U_RING_K, Math.max(U_PROBE_K, freezer.u)) : U_RING_K;
+  return placeDoubtK(freezerOf(view), U_RING_K);
 }
+
+/** A dial is believed to `usualK`; one whose place the shop has learned somewhat more, but never as well as a probe. */
+const placeDoubtK = (learned: Measured | null, usualK: number): number =>
+  learned ? Math.min(usualK, Math.max(U_PROBE_K, learned.u)) : usualK;
 
 /** The casting in its oven, as a soak. Null where it is in none: hot air on a boss has no dial. */
 export function castingSoak({ view }: RunInput) {
@@ -75,12 +78,6 @@ export function castingSoak({ view }: RunInput) {
 /** How the oven that it is in lies, as far as the shop has learned it. */
 const ovenOf = ({ heat, learned }: SeatView): Measured | null =>
   (heat.phase !== 'cold' && heat.place && learned?.ovens[heat.place.toolId]) || null;
-
-/** A dial believed without a probe; one whose oven is known somewhat more, but never as well as by a probe. */
-const uDialK = (view: SeatView): number => {
-  const oven = ovenOf(view);
-  return oven ? Math.min(U_DIAL_K, Math.max(U_PROBE_K, oven.u)) : U_DIAL_K;
-};
 
 export function bodies(
   { view: { seat, casting, learned }, roomC }: RunInput,
@@ -252,6 +249,6 @@ function startFrom(input: RunInput, doorMs: number, believed: readonly ReadC[]):
     atMs: doorMs,
     ringC: partTemperature(input, doorMs),
     housingC: byProbe ?? soakTemperature(soak, (doorMs - heat.sinceMs) / 1000),
-    uHousingK: byProbe === null ? uDialK(input.view) : uLastK,
+    uHousingK: byProbe === null ? placeDoubtK(ovenOf(input.view), U_DIAL_K) : uLastK,
   };
 }

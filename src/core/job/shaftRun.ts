@@ -49,6 +49,7 @@ export type ShaftRunView = {
   neededC: number | null;
   /** What it must not reach, °C. */
   limitC: number;
+  /** Seconds until the race is hot enough, or the shaft alone cold enough; null: never, or nobody knows. */
   readyInS: number | null;
   sureLeftS: number | null;
   /** Slid over now: how long until it holds; null: not within two minutes. */
@@ -163,7 +164,7 @@ function judge(input: ShaftRunInput, run: Omit<ShaftRunView, 'call' | 'reason'>)
   if (!raceHeat) {
     // A shaft out of the freezer may be enough by itself.
     if (does === 'on' && view.history.shaftCold && isSure) return { call: 'go', reason: 'sure' };
-    if (does === 'on' && coldInS(input) !== null) return { call: 'wait', reason: 'shaft_not_cold_yet' };
+    if (does === 'on' && run.readyInS !== null) return { call: 'wait', reason: 'shaft_not_cold_yet' };
     return { call: 'wait', reason: run.neededC > run.limitC ? 'cannot_be_that_hot' : 'not_warmed' };
   }
   if (raceHeat.outMs === null)

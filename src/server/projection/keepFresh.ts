@@ -64,7 +64,7 @@ export async function standAllAnew(
 
 /**
  * The tool wall, the instruments, the rules or the demo changed: what the open jobs say may be another thing now. Their states are stale
- * at once, in the database, so that a pulled plug forgets none; they are made anew after the answer, and who reads one waits for it.
+ * at once, in the database, so that a server that ends while it makes them anew forgets none; who reads one meanwhile waits for it.
  */
 export async function openJobsAreStale(): Promise<void> {
   const rows = await queryMany<{ id: JobId }>(
