@@ -66,9 +66,9 @@ describe('when the server or the database goes away', () => {
     const atTheBench = (initials: string) => page.waitForSelector(`header button[aria-label^="${initials}"]`);
     const count = () =>
       page.$eval('[data-stock="6004-2RS"] [data-testid="count"]', (node) => node.textContent);
-    expect(await count()).toBe('2');
+    await expect.poll(count).toBe('2');
     await page.click('[aria-label="One 6004-2RS less"]');
-    expect(await count()).toBe('1');
+    await expect.poll(count).toBe('1');
     await page.click('header button[aria-label^="IQ"]');
     await tap(page, 'Somebody new', { isInDialog: true });
     await page.type('input[name="initials"]', 'zz');
@@ -78,7 +78,7 @@ describe('when the server or the database goes away', () => {
     await untilWritten(page, 3);
     await page.reload();
     await page.waitForSelector('[data-tool="Brass disc 71"]');
-    expect(await count()).toBe('1');
+    await expect.poll(count).toBe('1');
     await page.click('header button[aria-label^="IQ"]');
     await tap(page, 'ZZ', { isInDialog: true });
     await atTheBench('ZZ');
@@ -98,7 +98,9 @@ describe('when the server or the database goes away', () => {
     await app.kill();
     await typeIntoSlot(page, '34.979');
     await page.waitForSelector('[data-slot="bore.1.90"][data-stored="false"]');
-    expect(await page.$eval('[data-slot="bore.1.90"]', (node) => node.textContent)).toContain('kept here');
+    await expect
+      .poll(() => page.$eval('[data-slot="bore.1.90"]', (node) => node.textContent))
+      .toContain('kept here');
     await typeIntoSlot(page, '34.98');
     await page.waitForFunction(() =>
       document.querySelector('[role="status"]')?.textContent?.includes('server away'),

@@ -18,7 +18,7 @@ describe('what is caught before any force', () => {
     await read(page, 'bore.1.0', '39.982');
     await read(page, 'outside.0', '41.992');
     await page.waitForSelector('[data-testid="compare"][data-verdict="wrong"]');
-    expect(await textOf(page, 'compare')).toMatch(/with the bore\s*wrong: 2\.010/);
+    await waitForText(page, 'compare', /with the bore\s*wrong: 2\.010/);
     await waitForText(page, 'next-move', /Stop/);
     await read(page, 'outside.0', '39.994');
     await read(page, 'journal.0', '17.004');
@@ -96,8 +96,8 @@ describe('what is caught before any force', () => {
       .castings[0]!.seats.find(({ name }) => name === 'Pinion bearing')!;
     await gotoReady(page, `${app.url}/jobs/${jobId}/${pinion.id}/strip`);
     await page.waitForSelector('[data-hidden="o_ring_under_the_pinion_bearing"]');
-    expect(await textOf(page, 'left-hand')).toMatch(/pinion ring nut, M45×1\.5\. Clockwise loosens/);
-    expect(await textOf(page, 'removal')).toMatch(/First: .*look for what lies hidden under it/);
+    await waitForText(page, 'left-hand', /pinion ring nut, M45×1\.5\. Clockwise loosens/);
+    await waitForText(page, 'removal', /First: .*look for what lies hidden under it/);
     await tap(page, 'Found it');
     await page.waitForFunction(() =>
       document
@@ -169,7 +169,7 @@ describe('looking, weighing, estimating', () => {
       {},
       before,
     );
-    expect(await textOf(page, 'estimate')).toMatch(/labour 90 =/);
+    await waitForText(page, 'estimate', /labour 90 =/);
   });
 
   it('the walk follows the person: quick asks all at once, and says what is special where the hands are', async () => {

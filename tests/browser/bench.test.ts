@@ -87,7 +87,7 @@ describe('orders', () => {
     const { page } = await openPage(browser, { person: 'iq' });
     await gotoReady(page, `${app.url}/orders`);
     await page.waitForSelector('[data-late]');
-    expect(await textOf(page, 'orders')).toMatch(/RB-207/);
+    await waitForText(page, 'orders', /RB-207/);
     const csv = await (await fetch(`${app.url}/api/v1/orders.csv`)).text();
     expect(csv.split('\r\n')[0]).toBe(
       'job_number,machine,part,count,number,state,promised_for,late,came_wrong_before,since',

@@ -192,8 +192,8 @@ describe('on the bench', () => {
     await waitForText(page, 'job-sheet', /20\d\d.*millimetres and °C.*twice the standard uncertainty/s);
     const seats = await page.$$eval('[data-testid="job-sheet"] [data-seat]', (rows) => rows.length);
     expect(seats).toBe(9);
-    expect(await textOf(page, 'sheet-cautions')).toMatch(/manual, local rules and licensed practice/);
-    expect(await textOf(page, 'sign')).toMatch(/Taken over by/);
+    await waitForText(page, 'sheet-cautions', /manual, local rules and licensed practice/);
+    await waitForText(page, 'sign', /Taken over by/);
     expect(await textOf(page, 'job-sheet')).not.toMatch(/measured with/);
     const pdf = Buffer.from(await page.pdf({ preferCSSPageSize: true }));
     expect(pdf.subarray(0, 5).toString()).toBe('%PDF-');

@@ -118,7 +118,7 @@ describe('ways out and in', () => {
     const { page } = await openPage(browser, { person: 'iq' });
     await gotoReady(page, place.at('way-in'));
     await page.waitForSelector('[data-way="draw_in"]');
-    expect(await page.$eval('[data-way="heat"]', (node) => node.hasAttribute('disabled'))).toBe(true);
+    await page.waitForSelector('[data-way="heat"][disabled]');
     await tap(page, 'Compared by eye');
     await page.waitForSelector('[data-way="press"]:not([disabled])');
     await page.click('[data-way="press"]');
@@ -127,7 +127,7 @@ describe('ways out and in', () => {
     await waitForText(page, 'run-main', /Understood/);
     await tap(page, 'Understood');
     await page.waitForSelector('[data-call="push"]');
-    expect(await textOf(page, 'push-figures')).toMatch(/Stop and look at .*thin lip/s);
+    await waitForText(page, 'push-figures', /Stop and look at .*thin lip/s);
     await waitForText(page, 'run-main', /It is home/);
     await untilReady(page);
     await tap(page, 'It cocked');

@@ -5,7 +5,6 @@ import {
   gotoReady,
   loadStored,
   openPage,
-  textOf,
   waitForStored,
   waitForText,
   type App,
@@ -35,7 +34,7 @@ describe('a shop of one’s own, from the first reading', () => {
     const place = await findPlace(app, 'First hub', 'Disc side');
     const { page, errors } = await openPage(browser);
     await gotoReady(page, place.at('measure'));
-    expect(await textOf(page, 'instrument')).toContain('Caliper');
+    await waitForText(page, 'instrument', /Caliper/);
     await waitForText(page, 'instrument-note', /Caliper can’t decide this: it reads to ± 0\.048\smm/);
     // Nothing invented: on the shop's own job Enter takes nothing from an empty slot.
     await page.focus('[data-testid="reading"]');

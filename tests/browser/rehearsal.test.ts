@@ -60,7 +60,7 @@ describe('a heat rehearsed in time-lapse', () => {
     await page.waitForSelector('[data-call="go"]');
     await watch.page.waitForSelector('[data-call="go"]');
     await press(page);
-    expect(await outcomeOf(page)).toBe('by_itself');
+    await expect.poll(() => outcomeOf(page)).toBe('by_itself');
     await driveUntil(page, /On with the job|Square it up/);
     await watch.page.waitForSelector('[data-call="home"]');
     expect(errors).toEqual([]);
@@ -124,7 +124,7 @@ describe('a heat rehearsed in time-lapse', () => {
     await setPace(app, 1);
     await untilReady(page);
     await tap(page, 'Let go all the same');
-    expect(await outcomeOf(page)).toBe('grabs');
+    await expect.poll(() => outcomeOf(page)).toBe('grabs');
     await untilReady(page);
     await page.keyboard.press('g');
     await waitForText(page, 'run-reason', /Back to the heat with both/);
@@ -134,7 +134,7 @@ describe('a heat rehearsed in time-lapse', () => {
       rescued.map((words) => /^(Casting into|It is out again|The bore is clean)/.exec(words)?.[1]),
     ).toEqual(['Casting into', 'It is out again', 'The bore is clean']);
     await driveUntil(page, /It is home/);
-    expect(await outcomeOf(page)).toBe('by_itself');
+    await expect.poll(() => outcomeOf(page)).toBe('by_itself');
     await driveUntil(page, /On with the job|Square it up/);
     const { events } = (await loadStored(app, rehearsed.jobId)).entries;
     expect(events.filter(({ kind }) => kind === 'rescue_noted')).toHaveLength(2);
@@ -200,7 +200,7 @@ describe('a heat rehearsed in time-lapse', () => {
       await page.bringToFront();
       await setPace(app, 60);
       await driveUntil(page, /It is home/);
-      expect(await outcomeOf(page)).toBe('by_itself');
+      await expect.poll(() => outcomeOf(page)).toBe('by_itself');
       await driveUntil(page, /On with the job|Square it up/);
     }
     expect([...first.errors, ...second.errors]).toEqual([]);

@@ -51,14 +51,14 @@ describe('a fastener', () => {
     const heldBy = '[data-fastener="axle_nut"] select';
     const shown = () => page.$eval(heldBy, (node) => (node as HTMLSelectElement).value);
     await page.waitForSelector(heldBy);
-    expect(await shown()).toBe('split_pin');
+    await expect.poll(shown).toBe('split_pin');
     await page.select(heldBy, 'tab');
     await expect
       .poll(async () => (await loadStored(app, jobId)).plan.fasteners.map(({ locking }) => locking))
       .toEqual(['tab']);
     await page.reload({ waitUntil: 'load' });
     await page.waitForSelector(heldBy);
-    expect(await shown()).toBe('tab');
+    await expect.poll(shown).toBe('tab');
   });
 });
 

@@ -174,9 +174,9 @@ describe('readings as people type them', () => {
     ] as const) {
       await typeIntoSlot(page, typed);
       await waitForText(page, 'reading-problem', words);
-      expect(await page.$eval('[data-testid="reading"]', (node) => (node as HTMLInputElement).value)).toBe(
-        typed,
-      );
+      await expect
+        .poll(() => page.$eval('[data-testid="reading"]', (node) => (node as HTMLInputElement).value))
+        .toBe(typed);
     }
     expect(
       (await loadStored(app, place.jobId)).entries.readings.filter(({ seatId }) => seatId === place.seatId),
@@ -248,9 +248,9 @@ describe('a seal left in', () => {
     await page.waitForFunction(() =>
       document.body.textContent?.includes('The old seal at Output shaft takes no more than 100'),
     );
-    expect(await page.$eval('[data-testid="run-main"]', (node) => (node as HTMLButtonElement).disabled)).toBe(
-      true,
-    );
+    await expect
+      .poll(() => page.$eval('[data-testid="run-main"]', (node) => (node as HTMLButtonElement).disabled))
+      .toBe(true);
   });
 });
 

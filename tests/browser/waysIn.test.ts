@@ -57,7 +57,7 @@ describe('the ways in', () => {
     await page.focus('[data-testid="way-trial"] input[type="range"]');
     for (let i = 0; i < 10; i += 1) await page.keyboard.press('ArrowRight');
     await page.waitForFunction(() => /oven 80\s°C/.test(document.body.textContent ?? ''));
-    expect(await barOf(page, 'heated_chilled')).not.toBeCloseTo(planned, 0);
+    await expect.poll(() => barOf(page, 'heated_chilled')).not.toBeCloseTo(planned, 0);
     // In whatever unit; what can not be says so beside its field, and nothing moves.
     await typeInto(page, 'try-heat', '194F');
     await page.waitForFunction(() => /oven 90\s°C/.test(document.body.textContent ?? ''));
@@ -70,7 +70,7 @@ describe('the ways in', () => {
     ).toBe(true);
     await tap(page, 'As planned again');
     await page.waitForFunction(() => /oven 70\s°C/.test(document.body.textContent ?? ''));
-    expect(await barOf(page, 'heated_chilled')).toBeCloseTo(planned, 0);
+    await expect.poll(() => barOf(page, 'heated_chilled')).toBeCloseTo(planned, 0);
     expect((await loadStored(app, place.jobId)).entries.events).toHaveLength(before);
   });
 
@@ -122,7 +122,9 @@ describe('what stands behind a way', () => {
     const { page, errors } = await openWays('Ostrel 250', 'Main bearing');
     await tap(page, 'Curve');
     await waitForText(page, 'model-words', /as one lump, .* along the radius/);
-    expect(await page.$$eval('[data-testid="drop-curve"] canvas', (found) => found.length)).toBe(2);
+    await expect
+      .poll(() => page.$$eval('[data-testid="drop-curve"] canvas', (found) => found.length))
+      .toBe(2);
     await tap(page, 'Keep this line');
     await typeInto(page, 'try-carry', '40 s');
     await page.waitForFunction(() => /Kept, grey/.test(document.body.textContent ?? ''));
@@ -145,9 +147,9 @@ describe('what stands behind a way', () => {
       'weakest',
       /The old seal at Output shaft takes no more than 100\s°C. Take it out first/,
     );
-    expect(await page.$$('[data-neighbour]')).not.toHaveLength(0);
+    await page.waitForSelector('[data-neighbour]');
     // The hatch of heat is drawn by a pattern: it has to be there.
-    expect(await page.$('pattern#hatch-heat')).not.toBeNull();
+    await page.waitForSelector('pattern#hatch-heat');
     await tap(page, 'Hot air on the boss');
     // Away from the boss less arrives.
     await page.waitForFunction(() => /\d+ % of the heat arrives/.test(document.body.textContent ?? ''));

@@ -63,7 +63,7 @@ describe('one seat from measured bore to home, square and on record', () => {
       await typeReading(page, text);
       await waitForStored(page, slot);
     }
-    expect(await textOf(page, 'fit-verdict')).toMatch(/Tight cold, may go loose hot|Right/);
+    await waitForText(page, 'fit-verdict', /Tight cold, may go loose hot|Right/);
 
     await page.keyboard.down('Alt');
     await page.keyboard.press('6');
@@ -89,7 +89,7 @@ describe('one seat from measured bore to home, square and on record', () => {
     await waitForText(page, 'run-main', /Casting into the heat/);
     await pressWhenReady(page);
     await layOut(page);
-    expect(await page.$eval('[data-testid="call"]', (node) => node.getAttribute('data-call'))).toBe('wait');
+    await page.waitForSelector('[data-testid="call"][data-call="wait"]');
     await page.waitForFunction(() => !/kept here/.test(document.body.textContent ?? ''));
     await retimeHeat(app, place, 'part_into_freezer', 5000);
     await retimeHeat(app, place, 'casting_into_heat', 4000);
@@ -110,10 +110,9 @@ describe('one seat from measured bore to home, square and on record', () => {
     await waitForText(page, 'typed-waits', /2\.20/);
     expect(await page.$('[data-sense="sunk"]')).not.toBeNull();
     await page.keyboard.press('s');
-    await page.waitForSelector('[data-testid="reading"]');
-    expect(await page.$eval('[data-testid="reading"]', (node) => (node as HTMLInputElement).value)).toBe(
-      '2.20',
-    );
+    await expect
+      .poll(() => page.$$eval('[data-testid="reading"]', ([node]) => (node as HTMLInputElement)?.value))
+      .toBe('2.20');
     await page.keyboard.press('Enter');
     await waitForStored(page, 'depth.1.0');
     for (const [slot, text] of [

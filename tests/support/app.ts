@@ -158,15 +158,23 @@ export const textOf = (page: Page, testId: string) =>
     .waitForSelector(`[data-testid="${testId}"]`)
     .then((element) => element!.evaluate((node) => node.textContent ?? ''));
 
-/** Waits until the text of an element matches. */
+/** Waits until the text of an element matches; where it never does, what stood there instead is said. */
 export const waitForText = (page: Page, testId: string, pattern: RegExp, timeout = 20_000) =>
-  page.waitForFunction(
-    (id, source) =>
-      new RegExp(source).test(document.querySelector(`[data-testid="${id}"]`)?.textContent ?? ''),
-    { timeout, polling: 50 },
-    testId,
-    pattern.source,
-  );
+  page
+    .waitForFunction(
+      (id, source, flags) =>
+        new RegExp(source, flags).test(document.querySelector(`[data-testid="${id}"]`)?.textContent ?? ''),
+      { timeout, polling: 50 },
+      testId,
+      pattern.source,
+      pattern.flags,
+    )
+    .catch(async (cause: unknown) => {
+      const stood = await page
+        .$eval(`[data-testid="${testId}"]`, (node) => node.textContent)
+        .catch(() => 'nothing');
+      throw new Error(`${testId} never matched ${pattern}; there stood: ${stood}`, { cause });
+    });
 
 export const waitForStored = (page: Page, slot: string, timeout = 20_000) =>
   page.waitForSelector(`[data-slot="${slot}"][data-stored="true"]`, { timeout });
