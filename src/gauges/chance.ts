@@ -6,3 +6,6 @@ export function chanceOf(text: string): number {
   hash = Math.imul(hash ^ (hash >>> 13), 3266489909);
   return ((hash ^ (hash >>> 16)) >>> 0) / 4294967296;
 }
+
+/** From −1 to 1, by the same: what lies either way. */
+export const eitherWay = (text: string): number => 2 * chanceOf(text) - 1;

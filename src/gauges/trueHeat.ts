@@ -12,7 +12,7 @@ import type { HeatPlace } from '@/core/record/events/heat';
 import type { ProjectedJob } from '@/core/project/project';
 import type { Casting, Seat } from '@/core/record/job';
 import { partMetal } from '@/core/record/seatFacts';
-import { chanceOf } from './chance';
+import { eitherWay } from './chance';
 
 /**
  * How hot and cold things really are in the simulated shop: by a finer model than the one that predicts (the casting along its radius, with
@@ -32,8 +32,8 @@ const SWING_K = 1.5;
 const SWING_S = 160;
 
 /** By how much a place lies, the same each time; the demo says of some of its ovens how much: that is part of it, not on top. */
-const liesByK = (place: HeatPlace | null, otherwise: string, mostK: number) =>
-  (2 * chanceOf(`${place?.toolId ?? otherwise} lies`) - 1) * mostK;
+export const liesByK = (place: HeatPlace | null, otherwise: string, mostK: number) =>
+  eitherWay(`${place?.toolId ?? otherwise} lies`) * mostK;
 
 /** Hot air on a boss: it warms toward a little more than what is wanted, in this time. */
 const AIR_TIME_CONSTANT_S = 50;

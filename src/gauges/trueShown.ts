@@ -7,8 +7,8 @@ import { raceSoak } from '@/core/job/shaftRunStart';
 import type { RaceHeatState } from '@/core/project/shaft';
 import type { ProjectedJob } from '@/core/project/project';
 import type { Casting, Seat } from '@/core/record/job';
-import { chanceOf } from './chance';
-import { airOnMetalC, trueCastingC, truePartC, TRUE_LOSS_FACTOR } from './trueHeat';
+import { eitherWay } from './chance';
+import { airOnMetalC, liesByK, trueCastingC, truePartC, TRUE_LOSS_FACTOR } from './trueHeat';
 
 /** What a simulated thermometer shows where it is held: on metal, on a matt patch, on bare metal, on a part in the cold, on a race. */
 
@@ -23,7 +23,7 @@ const SOURCE_LIES_K = 6;
 const TRUE_TAKES_FACTOR = 0.85;
 
 /** From −1 to 1, another one each second. */
-const jitter = (what: string, nowMs: number) => 2 * chanceOf(`${what} ${Math.floor(nowMs / 1000)}`) - 1;
+const jitter = (what: string, nowMs: number) => eitherWay(`${what} ${Math.floor(nowMs / 1000)}`);
 
 export type HeldOn = 'metal' | 'matt' | 'bare' | 'part';
 
@@ -40,7 +40,7 @@ export function shownAt(
   if (held === 'metal') return metalC + CONTACT_K * noise;
   if (held === 'matt') return metalC + MATT_K * noise;
   const { emissivity } = MATERIALS[casting.material];
-  const bright = emissivity + EMISSIVITY_SPREAD * (2 * chanceOf(`${casting.id} bright`) - 1);
+  const bright = emissivity + EMISSIVITY_SPREAD * eitherWay(`${casting.id} bright`);
   return shownOnMetal({
     metalC,
     setEmissivity: SET_EMISSIVITY,
@@ -54,7 +54,7 @@ export function trueRaceC(view: JournalView, heat: RaceHeatState, roomC: number,
   const untilMs = heat.outMs ?? nowMs;
   const soak = raceSoak(view, heat, roomC);
   const afterS = Math.max(0, untilMs - heat.sinceMs) / 1000;
-  const lies = SOURCE_LIES_K * (2 * chanceOf(`${view.seat.id} ${heat.source} lies`) - 1);
+  const lies = liesByK(null, `${view.seat.id} ${heat.source}`, SOURCE_LIES_K);
   const hotC = soak
     ? soakTemperature(
         { ...soak, hWM2K: soak.hWM2K * TRUE_TAKES_FACTOR, surroundingsC: soak.surroundingsC + lies },

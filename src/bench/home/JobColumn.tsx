@@ -15,9 +15,7 @@ import { sayMove } from '@/ui/words/moves';
 import { Name, Note } from '@/ui/parts/text';
 import type { SeatState } from '@/core/job/seatView';
 
-export const pathOf = ({ jobId, moves }: BenchJob, walk: WalkStyle) => {
-  return movePath(jobId, moves[walk]);
-};
+export const pathOf = ({ jobId, moves }: BenchJob, walk: WalkStyle) => movePath(jobId, moves[walk]);
 
 export const JobColumn = memo(function JobColumn({
   job,

@@ -122,7 +122,7 @@ function coldInS({ view, roomC, nowMs }: ShaftRunInput): number | null {
   };
   const [warm, cold] = [sureMm(roomC), sureMm(shaftCold.freezerC)];
   if (!(cold > 0)) return null;
-  const wantedC = warm >= 0 ? roomC : roomC + ((shaftCold.freezerC - roomC) * (0 - warm)) / (cold - warm);
+  const wantedC = warm >= 0 ? roomC : roomC + ((shaftCold.freezerC - roomC) * -warm) / (cold - warm);
   const stay = { startC: shaftAt(view, roomC, nowMs), surroundingsC: shaftCold.freezerC };
   return stay.startC <= wantedC ? 0 : timeUntil(soakInFreezer(shaftBody(view), stay), wantedC);
 }
