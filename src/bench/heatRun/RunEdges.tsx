@@ -50,6 +50,24 @@ type RunHeadProps = {
   title?: string;
 };
 
+/** The head of a run; on a phone it takes more than one line. */
+export const RUN_HEAD = {
+  display: 'flex',
+  flexWrap: { xs: 'wrap', sm: 'nowrap' },
+  alignItems: 'center',
+  gap: { xs: 1, md: 2.5 },
+  minHeight: 62,
+  borderBottom: `4px solid ${token('ink')}`,
+} as const;
+/** What it is the run of. */
+export const RUN_TITLE = {
+  m: 0,
+  fontSize: { xs: TYPE.title, md: TYPE.figure },
+  fontWeight: 800,
+  fontStretch: STRETCH.headline,
+  whiteSpace: { md: 'nowrap' },
+} as const;
+
 /** Whose run it is, what else is hot, and how long it has been out. */
 export function RunHead({
   seat,
@@ -64,27 +82,8 @@ export function RunHead({
   title,
 }: RunHeadProps) {
   return (
-    <Box
-      component="header"
-      sx={{
-        display: 'flex',
-        flexWrap: { xs: 'wrap', sm: 'nowrap' },
-        alignItems: 'center',
-        gap: { xs: 1, md: 2.5 },
-        minHeight: 62,
-        borderBottom: `4px solid ${token('ink')}`,
-      }}
-    >
-      <Box
-        component="h1"
-        sx={{
-          m: 0,
-          fontSize: { xs: TYPE.title, md: TYPE.figure },
-          fontWeight: 800,
-          fontStretch: STRETCH.headline,
-          whiteSpace: { md: 'nowrap' },
-        }}
-      >
+    <Box component="header" sx={RUN_HEAD}>
+      <Box component="h1" sx={RUN_TITLE}>
         {title ?? seat.name}
       </Box>
       <Quiet sx={{ fontSize: { xs: TYPE.small, md: TYPE.title }, minWidth: 0, ...ONE_LINE }}>

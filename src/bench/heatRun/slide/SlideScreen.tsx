@@ -18,9 +18,9 @@ import { Column } from '@/ui/parts/layout';
 import { Link } from '@/ui/parts/Link';
 import { PageTitle } from '@/ui/parts/PageTitle';
 import { Quiet } from '@/ui/parts/text';
-import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
+import { STRETCH, TYPE } from '@/ui/theme/tokens';
 import { RACE_HEAT_WORDS, SHAFT_REASONS } from '@/ui/words/shafts';
-import { LinkLine, SinceDoor } from '../RunEdges';
+import { LinkLine, RUN_HEAD, RUN_TITLE, SinceDoor } from '../RunEdges';
 import { Big } from '../RunFigures';
 import { useSignCalls } from '../useSignCalls';
 import { SlideControls } from './SlideControls';
@@ -109,25 +109,8 @@ function Head({ view, does, nowMs }: { view: JournalView; does: 'on' | 'off'; no
   const { record, person, keptIds } = useJob();
   const link = useLink();
   return (
-    <Box
-      component="header"
-      sx={{
-        display: 'flex',
-        alignItems: 'center',
-        gap: 2.5,
-        minHeight: 62,
-        borderBottom: `4px solid ${token('ink')}`,
-      }}
-    >
-      <Box
-        component="h1"
-        sx={{
-          m: 0,
-          fontSize: { xs: TYPE.title, md: TYPE.figure },
-          fontWeight: 800,
-          fontStretch: STRETCH.headline,
-        }}
-      >
+    <Box component="header" sx={RUN_HEAD}>
+      <Box component="h1" sx={RUN_TITLE}>
         {view.part.designation} {does === 'on' ? 'onto' : 'off'} its shaft
       </Box>
       <Quiet sx={{ fontSize: { xs: TYPE.small, md: TYPE.title }, minWidth: 0 }}>
