@@ -218,6 +218,17 @@ describe('on the bench', () => {
     }
   });
 
+  it('a photograph that is still on its way can be hit', async () => {
+    const { page } = await openPage(browser, { person: 'iq', isTouch: true });
+    await page.setRequestInterception(true);
+    page.on('request', (request) => {
+      if (!request.url().includes('/photographs/')) void request.continue();
+    });
+    await page.goto(await addressOfScreen(app, 'look'), { waitUntil: 'domcontentloaded' });
+    await page.waitForSelector('[data-testid="photographs"] img');
+    expect(await tooSmallForAGlove(page)).toEqual([]);
+  });
+
   it('units follow the person, and hold on every screen', async () => {
     const place = await findPlace(app, 'Ostrel 250', 'Main bearing');
     const { page } = await openPage(browser, { person: 'iq' });

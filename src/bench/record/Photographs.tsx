@@ -173,7 +173,10 @@ function Shot({ photograph, setOpen }: ShotProps) {
       sx={{
         all: 'unset',
         cursor: 'pointer',
+        // Its place is there before its picture: a thumb hits it, and nothing beside it jumps.
         height: 84,
+        minWidth: 84,
+        bgcolor: token('shade'),
         '&:focus-visible': { outline: `3px solid ${token('cold')}` },
       }}
     >
