@@ -51,6 +51,8 @@ describe('a heat rehearsed in time-lapse', () => {
     await waitForText(page, 'run-reason', /Take the casting out/, 60_000);
     // Another screen takes the probe away: what it said last, and the model, go on.
     await gotoReady(watch.page, rehearsed.run);
+    await waitForLine(watch.page);
+    await untilReady(watch.page);
     await tap(watch.page, 'Put the probe on');
     await waitForText(page, 'heat-run', /Probe is on another screen/);
     await gotoReady(watch.page, rehearsed.run.replace(/run$/, 'watch'));

@@ -24,7 +24,11 @@ async function waitUntilReachable(element: ElementHandle<Element>) {
           const hit = document.elementFromPoint(left + width / 2, top + height / 2);
           if (place === before && hit && node.contains(hit)) resolve();
           else if (performance.now() > untilMs)
-            reject(new Error(`out of reach, below ${hit?.outerHTML.slice(0, 200)}`));
+            reject(
+              new Error(
+                `out of reach, below “${hit?.textContent?.slice(0, 200)}” ${hit?.outerHTML.slice(0, 80)}`,
+              ),
+            );
           else {
             // What came in meanwhile lies over it: one scrolls on.
             if (place === before) node.scrollIntoView({ block: 'center' });
@@ -37,21 +41,34 @@ async function waitUntilReachable(element: ElementHandle<Element>) {
   );
 }
 
+declare global {
+  interface Window {
+    /** Ends the listening for a touch that never came down as a click. */
+    lastTouch?: AbortController;
+  }
+}
+
 /** Touches it; false where the touch went elsewhere, because it moved or was drawn anew in between. */
 async function touch(element: ElementHandle<Element>): Promise<boolean> {
   const arrived = element
     .evaluate(
       (node) =>
         new Promise<boolean>((resolve) => {
-          node.addEventListener('click', () => resolve(true), { once: true, capture: true });
+          window.lastTouch?.abort();
+          const heard = (window.lastTouch = new AbortController());
+          // A tap is aimed anew when the finger lifts: what moved in below it meanwhile is not meant either.
           const onTouch = (event: Event) => {
-            if (node.contains(event.target as Node)) return;
-            // What came in under the finger meanwhile is not meant.
-            event.preventDefault();
-            event.stopImmediatePropagation();
-            resolve(false);
+            const isMeant = node.contains(event.target as Node);
+            if (isMeant && event.type === 'touchstart') return;
+            if (!isMeant) {
+              event.preventDefault();
+              event.stopImmediatePropagation();
+            }
+            heard.abort();
+            resolve(isMeant);
           };
-          window.addEventListener('touchstart', onTouch, { once: true, capture: true, passive: false });
+          for (const kind of ['touchstart', 'click'])
+            window.addEventListener(kind, onTouch, { capture: true, passive: false, signal: heard.signal });
         }),
     )
     // It led to another page.
