@@ -25,13 +25,14 @@ async function keepFile(cache, request) {
 
 async function answerPage(request) {
   const cache = await caches.open(CACHE);
+  const kept = await cache.match(request.url);
   try {
-    const response = await fetch(request, { signal: AbortSignal.timeout(PATIENCE_MS) });
+    // With nothing kept a slow server is better than none.
+    const response = await fetch(request, kept && { signal: AbortSignal.timeout(PATIENCE_MS) });
     if (response.ok) await cache.put(request.url, response.clone());
     // The server is there and its database is not: what was kept says more than that.
-    return response.status === 503 ? ((await cache.match(request.url)) ?? response) : response;
+    return (response.status === 503 && kept) || response;
   } catch (error) {
-    const kept = await cache.match(request.url);
     if (kept) return kept;
     throw error;
   }

@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto';
 import type { Browser, Page } from 'puppeteer-core';
 import sharp from 'sharp';
 import { describe, expect, it, vi } from 'vitest';
+import { wait } from '../../scripts/lib/processes.mjs';
 import { idOf } from '../../database/demo/demo';
 import {
   findPlace,
@@ -15,7 +16,7 @@ import {
   waitForText,
   type App,
 } from '../support/app';
-import { leaveKept } from '../support/keptHere';
+import { leaveKept, untilKept } from '../support/keptHere';
 import { startJob, takePhotograph, tap, typeInto, typeOnPad } from '../support/hands';
 import { serveDemo } from '../support/serveDemo';
 
@@ -23,6 +24,22 @@ let app: App;
 let browser: Browser;
 serveDemo((served) => {
   ({ app, browser } = served);
+});
+
+describe('a screen that was opened', () => {
+  it('a server that is slow is waited for where nothing is kept, and not where a screen is', async () => {
+    const place = await findPlace(app, 'Merrow twin', 'Timing-side main');
+    const { page } = await openPage(browser, { person: 'iq' });
+    await gotoReady(page, place.at('measure'));
+    await untilKept(page, 'measure');
+    app.halt();
+    // Longer than what is kept is waited for: the page that was opened comes from there while the server still says nothing.
+    await gotoReady(page, place.at('measure'));
+    const goneOn = wait(2 * 4000).then(() => app.goOn());
+    await gotoReady(page, place.at('strip'));
+    await goneOn;
+    await page.waitForSelector('[data-testid="photographs"]');
+  });
 });
 
 describe('photographs', () => {

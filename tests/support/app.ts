@@ -10,6 +10,9 @@ import { idOf } from '../../database/demo/demo';
 export type App = {
   url: string;
   kill: () => Promise<void>;
+  /** It is there and answers nobody, until it goes on. */
+  halt: () => void;
+  goOn: () => void;
   startAgain: () => Promise<void>;
   stop: () => Promise<void>;
 };
@@ -70,6 +73,8 @@ export async function startApp(databaseUrl: string, { hasGauges = false } = {}):
       server.kill('SIGKILL');
       await ended(server);
     },
+    halt: () => void server.kill('SIGSTOP'),
+    goOn: () => void server.kill('SIGCONT'),
     startAgain: async () => {
       server = launch(['scripts/serve.mjs'], serve);
       await ready();
