@@ -62,6 +62,9 @@ const tell = (
     body: JSON.stringify({ slot: null, ...shown } satisfies z.input<typeof gaugeShownSchema>),
   });
 
+/** What a simulated gauge shows its figure in. */
+const UNIT_OF = { length: 'mm', temperature: 'C', force: 'N' } as const;
+
 async function sendSimulated(claim: Claim) {
   const job = await jobOf(claim.target.jobId);
   const slot = readSlot(claim.target.slot);
@@ -77,7 +80,7 @@ async function sendSimulated(claim: Claim) {
   });
   await tell(claim.instrumentId, {
     text,
-    unit: familyOf(slot).quantity === 'temperature' ? 'C' : 'mm',
+    unit: UNIT_OF[familyOf(slot).quantity],
     isSteady,
     metalC: Math.round(metalTemperature(job, target, nowMs)),
     slot: claim.target.slot,

@@ -1,98 +1,12 @@
 import { isHeated } from '@/core/heat/waySorts';
 import { FORMULA_VERSION } from '@/core/job/seatFit';
-import type { EventBody, EventKind, JobEvent, Reading } from '@/core/record/entries';
-import type { Casting, JobHead, Photograph, Seat } from '@/core/record/job';
-import { makeEvent } from '@/core/record/makeEvent';
+import type { EventBody } from '@/core/record/entries';
+import type { JobHead, Seat } from '@/core/record/job';
 import { seatsOf } from './demoHead';
-import { idOf } from './shop';
+import { DiaryEntries } from './diaryEntries';
 
-export type Who = 'iq' | 'tm' | 'jb';
-
-/** Entries of a job, written as a short diary: minutes before now, who, what. */
-export class Diary {
-  readings: Reading[] = [];
-  photographs: (Photograph & { jpegBase64: string })[] = [];
-  events: JobEvent[] = [];
-  private count = 0;
-
-  constructor(
-    private readonly job: string,
-    private readonly nowMs: number,
-  ) {}
-
-  private time(minutesAgo: number) {
-    this.count += 1;
-    return new Date(this.nowMs - minutesAgo * 60_000 + this.count * 40).toISOString();
-  }
-
-  read(
-    minutesAgo: number,
-    who: string,
-    seat: Seat,
-    instrument: string,
-    values: Record<string, number>,
-    metalC = 20,
-  ) {
-    for (const [slot, value] of Object.entries(values)) {
-      const takenAt = this.time(minutesAgo);
-      this.readings.push({
-        id: idOf(`${this.job} reading ${this.count}`),
-        seatId: seat.id,
-        castingId: null,
-        personId: idOf(`person ${who}`),
-        slot,
-        typed: String(value),
-        value,
-        instrumentId: idOf(instrument),
-        metalC,
-        takenAt,
-      });
-    }
-    return this;
-  }
-
-  /** What the probe said on a casting, °C. */
-  probe(minutesAgo: number, who: string, casting: Casting, celsius: number) {
-    const typed = celsius.toFixed(1);
-    const takenAt = this.time(minutesAgo);
-    this.readings.push({
-      id: idOf(`${this.job} reading ${this.count}`),
-      seatId: null,
-      castingId: casting.id,
-      personId: idOf(`person ${who}`),
-      slot: 'temperature.casting',
-      typed,
-      value: Number(typed),
-      instrumentId: idOf('probe'),
-      metalC: Number(typed),
-      takenAt,
-    });
-    return this;
-  }
-
-  happen<K extends EventKind>(
-    minutesAgo: number,
-    who: string,
-    where: Seat | Casting | null,
-    kind: K,
-    body: EventBody<K>,
-  ) {
-    const at = this.time(minutesAgo);
-    const isSeat = where !== null && 'spec' in where;
-    this.events.push(
-      makeEvent({
-        id: idOf(`${this.job} event ${this.count}`),
-        seatId: isSeat ? where.id : null,
-        castingId: isSeat ? null : (where?.id ?? null),
-        personId: idOf(`person ${who}`),
-        kind,
-        body,
-        at,
-      }),
-    );
-    return this;
-  }
-
+/** What is done at a seat or on a whole job, each in the entries that it leaves. */
+export class Diary extends DiaryEntries {
   /** A seat read all round: mean bore and outside, a little out of round. */
   measure(minutesAgo: number, who: string, seat: Seat, boreMm: number, outsideMm: number, ovalMm = 0.003) {
     const at = (mm: number) => Number(mm.toFixed(3));
@@ -141,11 +55,6 @@ export class Diary {
       'depth gauge',
       Object.fromEntries(depths.map((mm, i) => [`depth.${pass}.${i * 90}`, mm])),
     );
-  }
-
-  /** Said of the whole job. */
-  note<K extends EventKind>(minutesAgo: number, who: string, kind: K, body: EventBody<K>) {
-    return this.happen(minutesAgo, who, null, kind, body);
   }
 
   /** As found, then out. */
@@ -198,62 +107,31 @@ export class Diary {
     return this;
   }
 
+  /** Felt round its rim, turned through its lip. */
+  private sealProven(minutesAgo: number, who: string, seat: Seat) {
+    this.happen(minutesAgo, who, seat, 'seal_felt', { isEven: true });
+    this.happen(minutesAgo, who, seat, 'lip_checked', { isFolded: false });
+  }
+
   /** Seals in, rings in, closed and proven: what is left when every seat is home. */
   allClosed(minutesAgo: number, who: string, head: JobHead) {
     for (const seat of seatsOf(head)) {
-      if (seat.spec.retainingRing) this.happen(minutesAgo, who, seat, 'retaining_ring_in', {});
-      if (seat.spec.kind !== 'seal_in_bore' && seat.spec.seal)
+      if (seat.spec.retainingRing)
+        this.happen(minutesAgo, who, seat, 'retaining_ring_in', {
+          isAllRound: true,
+          isClearOfPassage: true,
+        });
+      if (seat.spec.kind === 'seal_in_bore') this.sealProven(minutesAgo, who, seat);
+      else if (seat.spec.seal) {
         this.happen(minutesAgo, who, seat, 'seal_fitted', { outside: 'grease' });
+        this.sealProven(minutesAgo, who, seat);
+      }
     }
     for (const { key } of head.plan.stacks) {
       this.note(minutesAgo, who, 'stack_bagged', { stackKey: key });
       this.note(minutesAgo, who, 'stack_put_back', { stackKey: key });
     }
     for (const { key } of head.plan.tasks) this.note(minutesAgo, who, 'task_done', { key });
-    return this;
-  }
-
-  /** A shim stack, bottom first: thickness and notches of each piece. */
-  stack(
-    minutesAgo: number,
-    who: string,
-    stackKey: string,
-    pieces: readonly (readonly [
-      what: EventBody<'stack_piece_noted'>['what'],
-      thicknessMm: number,
-      notches: number,
-    ])[],
-  ) {
-    pieces.forEach(([what, thicknessMm, notches], i) =>
-      this.note(minutesAgo, who, 'stack_piece_noted', {
-        stackKey,
-        pieceId: idOf(`${this.job} ${stackKey} ${i}`),
-        position: i + 1,
-        what,
-        thicknessMm,
-        notches,
-        side: what === 'spacer' ? 'chamfer_out' : 'either',
-        mark: '',
-        place: '',
-      }),
-    );
-    return this;
-  }
-
-  photograph(minutesAgo: number, who: string, seat: Seat | null, caption: string) {
-    const takenAt = this.time(minutesAgo);
-    this.photographs.push({
-      id: idOf(`${this.job} photograph ${this.count}`),
-      seatId: seat?.id ?? null,
-      about: null,
-      personId: idOf(`person ${who}`),
-      caption,
-      widthPx: 1,
-      heightPx: 1,
-      bytes: 1,
-      takenAt,
-      jpegBase64: '',
-    });
     return this;
   }
 

@@ -31,6 +31,10 @@ export const USED: UsedInstruments = {
     ),
   ),
   depth: [idOf('depth gauge')],
+  link: [idOf('micrometer')],
+  dial: [idOf('dial')],
+  feeler: [idOf('feelers')],
+  pull: [idOf('spring balance')],
   temperature: [idOf('probe')],
 };
 
@@ -67,6 +71,30 @@ export const instrumentsAt = (nowMs: number): Instrument[] => [
     kind: 'depth_gauge',
     resolution: 0.002,
     u: 0.004,
+    isSimulated: true,
+  },
+  {
+    id: idOf('dial'),
+    name: 'Dial indicator (simulated)',
+    kind: 'dial',
+    resolution: 0.002,
+    u: 0.004,
+    isSimulated: true,
+  },
+  {
+    id: idOf('feelers'),
+    name: 'Feelers 0.03–1 (simulated)',
+    kind: 'feelers',
+    resolution: 0.01,
+    u: 0.012,
+    isSimulated: true,
+  },
+  {
+    id: idOf('spring balance'),
+    name: 'Spring balance 0–50 N (simulated)',
+    kind: 'spring_balance',
+    resolution: 0.2,
+    u: 0.4,
     isSimulated: true,
   },
   {

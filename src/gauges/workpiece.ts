@@ -1,6 +1,11 @@
 import type { CastingId, SeatId } from '@/core/record/ids';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { findLimits } from '@/core/catalogue/limits';
+import { depthOf } from '@/core/job/depthTarget';
+import { FRESH_SEAT } from '@/core/project/jobState';
+import { readingsOf } from '@/core/project/readings';
+import { sneakUp } from '@/core/seating/sneakUp';
+import { topDepthMm } from '@/core/strip/coaxial';
 import { REFERENCE_C } from '@/core/quantity/measured';
 import type { ProjectedJob } from '@/core/project/project';
 import type { Seat } from '@/core/record/job';
@@ -8,6 +13,7 @@ import { journalMm, journalOf } from '@/core/record/journals';
 import { partMetal } from '@/core/record/seatFacts';
 import { familyOf, type Slot } from '@/core/record/slots';
 import { chanceOf } from './chance';
+import { trueFloatValue } from './trueFloats';
 import { trueCastingC } from './trueHeat';
 
 /**
@@ -72,7 +78,43 @@ function trueDepthMm({ id, spec }: Seat, pass: number, angleDeg: number): number
   return homeMm - tiltMm / 2 + (tiltMm / 2) * Math.cos((angleDeg - towardDeg) * DEG);
 }
 
-type Target = { seatId: SeatId | null; castingId: CastingId; slot: Slot };
+/** What lies on a bench beside a seat: a straightedge, a new gasket, a thrust washer. Of the usual size. */
+const BESIDE_MM = { straightedge: 6, gasket: 0.4, washer: 1.5 } as const;
+const isBeside = (family: string): family is keyof typeof BESIDE_MM => Object.hasOwn(BESIDE_MM, family);
+
+/** A rod of the usual pitch draws as it was told; the hand at the nut is this far off, as a share. */
+const DRAWN_BY = { pitchMm: 1.5, handShare: 0.06 } as const;
+
+/** How far a part has come that is drawn in bit by bit, each as the walk said it; below the face. */
+function trueReachedMm(job: ProjectedJob, seat: Seat): number {
+  const state = job.state.seats[seat.id];
+  const { target, reachedMm } = depthOf({
+    seat,
+    history: state?.history ?? FRESH_SEAT.history,
+    readings: readingsOf(state?.slots ?? {}),
+    instruments: job.instruments,
+  });
+  // Started square by taps.
+  if (!reachedMm) return -0.8 * seat.spec.part.widthMm;
+  const next = sneakUp({
+    reachedMm,
+    targetMm: target.depthMm,
+    withinMm: target.toleranceMm,
+    pitchMm: DRAWN_BY.pitchMm,
+  });
+  const hand = 1 + DRAWN_BY.handShare * (chanceOf(`${seat.id} ${reachedMm.value}`) - 0.5);
+  return reachedMm.value + ('travelMm' in next ? next.travelMm * hand : 0);
+}
+
+/** A length beside a depth, or one on the way to it, mm; null for any other. */
+function trueBesideMm(job: ProjectedJob, seat: Seat, { family }: Slot): number | null {
+  if (isBeside(family)) return BESIDE_MM[family] * (1 + 0.04 * (chanceOf(`${seat.id} ${family}`) - 0.5));
+  if (family === 'step') return Math.max(0.5, topDepthMm(seat)) + 0.1 * (chanceOf(`${seat.id} step`) - 0.5);
+  if (family === 'sunk') return Math.max(0, trueReachedMm(job, seat));
+  return family === 'stands_out' ? Math.max(0, -trueReachedMm(job, seat)) : null;
+}
+
+type Target = { seatId: SeatId | null; castingId: CastingId | null; slot: Slot };
 
 /** The part or shaft that a slot is of, and whether it is the old one; null for what a micrometer does not read. */
 function micrometerSize({ family }: Slot): { size: MicrometerSize; isOld: boolean } | null {
@@ -98,6 +140,7 @@ function trueDepthAsReadMm(job: ProjectedJob, seat: Seat, { pass, angleDeg }: Sl
  * @returns null where the record does not have such a seat or casting, or the seat no such size
  */
 export function trueValue(job: ProjectedJob, target: Target, nowMs: number): number | null {
+  if (familyOf(target.slot).owner === 'float') return trueFloatValue(job, target.slot);
   const casting = job.castings.find(({ id }) => id === target.castingId);
   const seat = casting?.seats.find(({ id }) => id === target.seatId);
   if (!casting) return null;
@@ -108,6 +151,8 @@ export function trueValue(job: ProjectedJob, target: Target, nowMs: number): num
     mm * (1 + alphaPerK * (metalTemperature(job, target, nowMs) - REFERENCE_C));
   if (slot.family === 'bore')
     return grown(trueBoreMm(seat, slot.plane, slot.angleDeg), MATERIALS[casting.material].alphaPerK);
+  const besideMm = trueBesideMm(job, seat, slot);
+  if (besideMm !== null) return besideMm;
   const across = micrometerSize(slot);
   if (!across) return trueDepthAsReadMm(job, seat, slot);
   const acrossMm = trueAcrossMm(seat, journalMm(journalOf(job.shafts, seat.id)), across.size, across.isOld);

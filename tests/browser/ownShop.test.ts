@@ -72,6 +72,8 @@ describe('a shop of one’s own, from the first reading', () => {
     expect((await instruments()).filter(({ isDemo }) => !isDemo).map(({ name }) => name)).toEqual([
       'Bore gauge of ours',
       'Caliper',
+      'Feelers',
+      'Spring balance',
       'Steel rule',
     ]);
     expect(errors).toEqual([]);

@@ -50,6 +50,8 @@ export const SCREENS = [
   'slide-on',
   'slide-off',
   'square',
+  'seal',
+  'float',
   'record',
   '/sums',
   '/sums/stack/endplay',

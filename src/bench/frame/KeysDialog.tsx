@@ -12,7 +12,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['Enter on an empty slot', 'take what the gauge shows'],
   ['↑ ↓', 'another slot'],
   ['Delete', 'strike out the last reading of this slot'],
-  ['Alt + 1 … 9, 0', 'look, strip, stacks, parts, measure, way in, heat run, square-up, work; 0: record'],
+  ['Alt + 1 … 9, 0, -, =', 'the steps of the job, in the order in which they stand there'],
   ['← → on the bench', 'from job to job'],
   ['Space', 'on the heat run: the black button'],
   ['G', 'on the heat run, after letting go: it grabbed'],

@@ -29,6 +29,7 @@ const UNDOABLE = [
   'onto_shaft',
   'off_shaft',
   'square_accepted',
+  'retaining_ring_refused',
   'seat_removed',
   'job_put_away',
   'step_skipped',

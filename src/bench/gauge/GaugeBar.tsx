@@ -1,18 +1,18 @@
 'use client';
-import type { AnySeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { useJob } from '@/bench/record/JobProvider';
 import { ifOpen, later } from '@/bench/record/later';
+import { familyOf } from '@/core/record/slots';
 import type { LiveGauge } from './useGauge';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { sayOutOfRange, sayTooCoarse } from '@/ui/words/gauges';
 import { InstrumentName, LiveValue, MetalName, SlotList, WaitingSlot } from './GaugeParts';
 import { useDigits } from './useDigits';
 import { useInstruments, type Instruments } from './useInstruments';
-import type { GaugeSlot } from './gaugeSlot';
-import { useRead, useReadings, type Readings } from './useReadings';
+import type { GaugeSlot, Read } from './gaugeSlot';
+import { useReadings, type Readings } from './useReadings';
 import type { Refused } from './useTake';
 
 const KeyPad = later(() => import('@/ui/fields/KeyPad'), 'KeyPad', ifOpen);
@@ -23,7 +23,8 @@ const MOVES: Partial<Record<string, 1 | -1>> = { ArrowDown: 1, ArrowRight: 1, Ar
 const QUIET_BUTTON = { minWidth: 64, px: 1, fontSize: TYPE.text, lineHeight: 1.05 } as const;
 
 type Props = {
-  seatId: AnySeatId;
+  /** Null: what is read is not here. */
+  read: Read | null;
   slots: readonly GaugeSlot[];
   slot: string;
   onSlot: (slot: string) => void;
@@ -38,15 +39,14 @@ const slotLabel = ({ label, instrumentKind }: GaugeSlot) =>
  * The bar that takes readings: what the gauge shows, the slots, and the waiting one in black. A number and Enter moves on. It knows
  * nothing of what is read: bores, depths, whatever has slots.
  */
-export function GaugeBar({ seatId, slots, slot, onSlot, typedBefore = '' }: Props) {
-  const read = useRead(seatId);
+export function GaugeBar({ read, slots, slot, onSlot, typedBefore = '' }: Props) {
   const [text, setText] = useState(typedBefore);
   const [problem, setProblem] = useState<string | null>(null);
   const [pad, setPad] = useState<Pad | null>(null);
   const input = useRef<HTMLInputElement>(null);
   const here = slots.find((each) => each.slot === slot) ?? slots[0]!;
   const sizeMm = read?.nominalMm(here.place) ?? null;
-  const instruments = useInstruments(here.place, sizeMm, read?.castingId === null);
+  const instruments = useInstruments(here.place, sizeMm, read?.isTypedOnly ?? true);
   const readings = useReadings({ read, slots, here, onSlot }, instruments);
   useDigits({ input, isOff: pad !== null, slot: here.slot, onText: setText });
 
@@ -268,7 +268,7 @@ function Pads({ label, here, pad, readings, instruments, nominalMm, onClose }: P
       <KeyPad
         isOpen={pad === 'reading'}
         title={`Reading ${label}`}
-        quantity="length"
+        quantity={familyOf(here.place).quantity}
         nominalMm={units === 'imperial' ? null : nominalMm}
         staysOpen={readings.waitingCount > 1}
         onClose={onClose}

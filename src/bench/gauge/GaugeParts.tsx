@@ -3,7 +3,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { ClipboardEvent, KeyboardEvent, Ref } from 'react';
 import { later } from '@/bench/record/later';
-import { asText, showSize, showTemperature } from '@/core/quantity/format';
+import { asText, showForce, showSize, showTemperature, type Units } from '@/core/quantity/format';
+import { familyOf } from '@/core/record/slots';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import type { Instruments } from './useInstruments';
 import type { GaugeSlot } from './gaugeSlot';
@@ -178,6 +179,11 @@ type OneSlotProps = {
   onPick: () => void;
 };
 
+const showRead = ({ place, instrumentKind }: GaugeSlot, value: number, units: Units) =>
+  familyOf(place).quantity === 'force'
+    ? showForce(value, units)
+    : showSize(value, units, instrumentKind === 'depth_gauge' ? 2 : 3);
+
 function OneSlot({ slot, isHere, hasPicture, readings, onPick }: OneSlotProps) {
   const reading = readings.readingIn(slot.slot);
   const { isMoving, units } = readings;
@@ -209,9 +215,7 @@ function OneSlot({ slot, isHere, hasPicture, readings, onPick }: OneSlotProps) {
       <Box sx={{ lineHeight: 1.1 }}>
         <Box sx={{ fontSize: TYPE.fine, color: token('steel'), whiteSpace: 'nowrap' }}>{slot.label}</Box>
         <Box sx={{ fontSize: TYPE.name, fontWeight: 750, fontStretch: STRETCH.headline }}>
-          {reading
-            ? showSize(reading.value, units, slot.instrumentKind === 'depth_gauge' ? 2 : 3).figure
-            : '—'}
+          {reading ? showRead(slot, reading.value, units).figure : '—'}
         </Box>
       </Box>
     </Box>

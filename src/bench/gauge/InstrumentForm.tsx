@@ -6,14 +6,15 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import Box from '@mui/material/Box';
 import type { Units } from '@/core/quantity/format';
-import { INSTRUMENT_SORTS, type InstrumentSort } from '@/core/gauge/sortFamilies';
+import { INSTRUMENT_SORTS, type InstrumentSort } from '@/core/record/instrumentSorts';
 import { SORTS } from '@/core/gauge/sorts';
 import { BAUDS, type Instrument, type Speaks } from '@/core/record/instrument';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { PlainField } from '@/ui/fields/PlainField';
 import { Pair } from '@/ui/parts/layout';
 import { Note } from '@/ui/parts/text';
-import { sayProposal, SPEAKS_WORDS, UNIT_NAMES } from '@/ui/words/gauges';
+import { SPEAKS_WORDS, UNIT_NAMES, UNITS_FOR } from '@/ui/words/gauges';
+import { sayProposal } from '@/ui/words/proposedU';
 import { useInstrumentForm, type InstrumentFields } from './useInstrumentForm';
 
 type Props = {
@@ -88,7 +89,7 @@ const field = (form: Form, key: keyof InstrumentFields & string, label: string, 
 
 function Figures({ form, units }: PartProps & { units: Units }) {
   const { sort, unit, resolution } = form.fields;
-  const isThermometer = SORTS[sort].quantity === 'temperature';
+  const { quantity } = SORTS[sort];
   const sizeUnit = UNIT_NAMES[unit];
   const step = form.resolutionInCore;
   return (
@@ -97,7 +98,7 @@ function Figures({ form, units }: PartProps & { units: Units }) {
         {field(form, 'name', 'Name', false)}
         <ChoiceRow
           label="Its unit"
-          options={(isThermometer ? (['C', 'F'] as const) : (['mm', 'in'] as const)).map((value) => ({
+          options={UNITS_FOR[quantity].map((value) => ({
             value,
             words: UNIT_NAMES[value],
           }))}
@@ -107,7 +108,7 @@ function Figures({ form, units }: PartProps & { units: Units }) {
         {field(form, 'low', `Spans from, ${sizeUnit}`)}
         {field(form, 'high', `to, ${sizeUnit}`)}
         {field(form, 'resolution', `Smallest step, ${sizeUnit}`)}
-        {field(form, 'u', `Standard uncertainty u, ${isThermometer ? 'K' : sizeUnit}`)}
+        {field(form, 'u', `Standard uncertainty u, ${quantity === 'temperature' ? 'K' : sizeUnit}`)}
       </Pair>
       <Note data-testid="u-why" sx={{ mt: 0.5 }}>
         {step === null

@@ -1,5 +1,5 @@
 import type { AnySeatId, CastingId } from '@/core/record/ids';
-import type { InstrumentSort } from '@/core/gauge/sortFamilies';
+import type { InstrumentSort } from '@/core/record/instrumentSorts';
 import type { CurrentReading } from '@/core/project/readings';
 import type { Units } from '@/core/quantity/format';
 import type { Result } from '@/core/quantity/result';
@@ -24,11 +24,13 @@ export const gaugeSlot = (place: Slot, label: string): GaugeSlot => ({
   instrumentKind: familyOf(place).instrument,
 });
 
-/** What is read: a seat in a casting, which a gauge can be claimed for, or a seat on a shaft. */
+/** What is read: a seat in a casting, a seat on a shaft, or a float of the job. */
 export type Read = {
-  seatId: AnySeatId;
-  /** Null: on a shaft; what is read there is typed. */
+  /** Null: a float, which is of no seat. */
+  seatId: AnySeatId | null;
   castingId: CastingId | null;
+  /** No simulated gauge can be held there: it is typed. */
+  isTypedOnly: boolean;
   readings: readonly CurrentReading[];
   check: (slot: Slot, typed: string, units: Units) => Result<number>;
   /** The size that belongs in a slot, mm; null where none can be told beforehand. */

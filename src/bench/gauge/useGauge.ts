@@ -9,7 +9,7 @@ import { liveStream } from '@/bench/record/liveStream';
 /** What a gauge shows, and the spot (instrument, seat, slot) that it shows it for. */
 export type LiveGauge = GaugeShown & { atMs: number; spot: string };
 
-type Target = { jobId: JobId; seatId: AnySeatId | null; castingId: CastingId; slot: string };
+type Target = { jobId: JobId; seatId: AnySeatId | null; castingId: CastingId | null; slot: string };
 
 /**
  * Claims an instrument for this screen and follows what it shows. One screen has a gauge: when another takes it, `isTaken` says
@@ -25,8 +25,8 @@ export function useGauge(instrumentId: InstrumentId | null, target: Target | nul
   const spot = `${instrumentId} ${seatId} ${slot} ${claimCount}`;
 
   useEffect(() => {
-    if (!instrumentId || !jobId || !castingId || !slot) return;
-    const claim = { screenId, target: { jobId, seatId: seatId ?? null, castingId, slot } };
+    if (!instrumentId || !jobId || !slot) return;
+    const claim = { screenId, target: { jobId, seatId: seatId ?? null, castingId: castingId ?? null, slot } };
     void ask(`/api/v1/gauges/${instrumentId}/claim`, asJson('PUT', claim));
   }, [instrumentId, jobId, seatId, castingId, slot, claimCount, screenId]);
 

@@ -1,8 +1,9 @@
 'use client';
 import { useState } from 'react';
-import type { InstrumentSort } from '@/core/gauge/sortFamilies';
+import type { InstrumentSort } from '@/core/record/instrumentSorts';
 import { SORTS, uOf } from '@/core/gauge/sorts';
 import { MM_PER_INCH } from '@/core/quantity/inch';
+import { N_PER_LBF } from '@/core/quantity/format';
 import { celsiusToFahrenheit } from '@/core/quantity/parseTemperature';
 import {
   instrumentSchema,
@@ -12,6 +13,7 @@ import {
   type Speaks,
 } from '@/core/record/instrument';
 import { newId } from '@/bench/record/newId';
+import { UNITS_FOR } from '@/ui/words/gauges';
 
 /** As it is typed: figures in the instrument's own unit. */
 export type InstrumentFields = {
@@ -29,20 +31,19 @@ export type InstrumentFields = {
   isSentByPress: boolean;
 };
 
-const isInch = (unit: InstrumentUnit) => unit === 'in';
+/** mm of an inch, N of a pound-force: its unit in the core's. */
+const PER_UNIT: Partial<Record<InstrumentUnit, number>> = { in: MM_PER_INCH, lbf: N_PER_LBF };
+const perUnit = (unit: InstrumentUnit) => PER_UNIT[unit] ?? 1;
 /** A step or a doubt, from core's mm or K; what a thermometer is off by stays in K. */
-const widthIn = (unit: InstrumentUnit, core: number) =>
-  String(Number((isInch(unit) ? core / MM_PER_INCH : core).toPrecision(3)));
+const widthIn = (unit: InstrumentUnit, core: number) => String(Number((core / perUnit(unit)).toPrecision(3)));
 /** A place on its scale, from core's mm or °C. */
 const placeIn = (unit: InstrumentUnit, core: number) =>
-  String(
-    Number((isInch(unit) ? core / MM_PER_INCH : unit === 'F' ? celsiusToFahrenheit(core) : core).toFixed(3)),
-  );
+  String(Number((unit === 'F' ? celsiusToFahrenheit(core) : core / perUnit(unit)).toFixed(3)));
 const figure = (text: string) =>
   text.trim() === '' ? NaN : Number(text.trim().replace(',', '.').replace('−', '-'));
-const widthOf = (unit: InstrumentUnit, text: string) => figure(text) * (isInch(unit) ? MM_PER_INCH : 1);
+const widthOf = (unit: InstrumentUnit, text: string) => figure(text) * perUnit(unit);
 const placeOf = (unit: InstrumentUnit, text: string) =>
-  isInch(unit) ? figure(text) * MM_PER_INCH : unit === 'F' ? (figure(text) - 32) / 1.8 : figure(text);
+  unit === 'F' ? (figure(text) - 32) / 1.8 : figure(text) * perUnit(unit);
 
 const capital = (text: string) => text[0]!.toUpperCase() + text.slice(1);
 
@@ -68,8 +69,7 @@ function usualFields(sort: InstrumentSort, unit: InstrumentUnit, sizeMm: number 
   };
 }
 
-const usualUnit = (sort: InstrumentSort): InstrumentUnit =>
-  SORTS[sort].quantity === 'temperature' ? 'C' : 'mm';
+const usualUnit = (sort: InstrumentSort): InstrumentUnit => UNITS_FOR[SORTS[sort].quantity][0];
 
 function fieldsOf(instrument: Instrument, sort: InstrumentSort): InstrumentFields {
   const { name, kind, resolution, u, range, calibrationDue, speaks = { by: 'typed' } } = instrument;

@@ -1,7 +1,7 @@
 'use client';
 import type { AnySeatId } from '@/core/record/ids';
 import { useMemo, useState } from 'react';
-import { slotSizesIn } from '@/core/job/checkPlace';
+import { slotSizesIn } from '@/core/job/slotSizes';
 import { checkReading } from '@/core/job/checkReading';
 import { counting } from '@/core/job/counting';
 import type { CurrentReading } from '@/core/project/readings';
@@ -14,16 +14,18 @@ import { useTemperatures } from './useTemperatures';
 import type { Instruments } from './useInstruments';
 
 /** The seat of that id as something to read; null when the job has none. */
-export function useRead(seatId: AnySeatId): Read | null {
+export function useRead(seatId: AnySeatId | null): Read | null {
   const { job, record } = useJob();
   const view = job.seats.find(({ seat }) => seat.id === seatId);
   const journal = job.journals.find(({ seat }) => seat.id === seatId);
   return useMemo(() => {
-    const sizes = slotSizesIn(record, seatId);
+    const sizes = seatId && slotSizesIn(record, seatId);
     return (
       sizes && {
         seatId,
         castingId: view?.casting.id ?? null,
+        // A simulated gauge knows castings only.
+        isTypedOnly: !view,
         readings: view?.readings ?? journal?.readings ?? [],
         check: (slot, typed, units) => checkReading({ slot, typed, sizes, units }),
         nominalMm: (slot) => familyOf(slot).expectedMm(sizes),
@@ -49,10 +51,10 @@ export function useReadings({ read, slots, here, onSlot }: Where, { heard, typed
   const temperatures = useTemperatures(here.place.family, record.roomC);
   const { metalC } = temperatures;
   const [movingFrom, setMovingFrom] = useState<string | null>(null);
-  const { seatId, castingId } = read ?? {};
+  const { seatId = null, castingId = null, isTypedOnly = true } = read ?? {};
   const target = useMemo(
-    () => (seatId && castingId ? { jobId: record.id, seatId, castingId, slot: here.slot } : null),
-    [record.id, seatId, castingId, here.slot],
+    () => (isTypedOnly ? null : { jobId: record.id, seatId, castingId, slot: here.slot }),
+    [record.id, seatId, castingId, isTypedOnly, here.slot],
   );
   const gauge = useGauge(target && heard ? heard.id : null, target);
   const taken = useMemo(() => counting(read?.readings ?? []), [read?.readings]);
@@ -91,7 +93,7 @@ export function useReadings({ read, slots, here, onSlot }: Where, { heard, typed
     strike: () => {
       const reading = readingIn(here.slot);
       const reason = 'struck out at the bench';
-      if (reading) addEvent('reading_struck', { readingId: reading.id, reason }, seatId && { seatId });
+      if (reading) addEvent('reading_struck', { readingId: reading.id, reason }, seatId ? { seatId } : {});
     },
     isMoving: movingFrom !== null,
     /** Begins to move the reading of the waiting slot, or leaves it where it is. */
@@ -100,7 +102,7 @@ export function useReadings({ read, slots, here, onSlot }: Where, { heard, typed
     pick: (slot: string) => {
       const moving = movingFrom && taken.find(({ id }) => id === movingFrom);
       if (moving && moving.slot !== slot)
-        addEvent('reading_moved', { readingId: moving.id, slot }, seatId && { seatId });
+        addEvent('reading_moved', { readingId: moving.id, slot }, seatId ? { seatId } : {});
       setMovingFrom(null);
       onSlot(slot);
     },

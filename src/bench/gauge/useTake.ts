@@ -1,9 +1,10 @@
 'use client';
 import type { CurrentReading } from '@/core/project/readings';
+import type { Issue } from '@/core/quantity/result';
 import type { Instrument } from '@/core/record/instrument';
 import { useJob } from '@/bench/record/JobProvider';
 import { playCall } from '@/bench/frame/sounds';
-import { sayIssue } from '@/ui/words/issues';
+import { useLoaded } from '@/bench/record/useLoaded';
 import type { GaugeSlot, Read } from './gaugeSlot';
 import type { useTemperatures } from './useTemperatures';
 
@@ -39,6 +40,10 @@ export function useTake({ read, slots, here, onSlot, taken, readingIn, typedWith
   const { addReading, person } = useJob();
   const units = person?.units ?? 'metric';
   const { metalC, gaugeC } = temperatures;
+  // Wanted only where something is wrong: they come right after the first drawing.
+  const words = useLoaded(() => import('@/ui/words/issues'));
+  const say = ([issue]: readonly Issue[]) =>
+    (issue && words?.sayIssue(issue, units)) ?? 'This does not belong here: it was not taken.';
   const store = (slot: string, typed: string, value: number, { id }: Instrument, atC: number) =>
     read &&
     addReading({
@@ -73,7 +78,7 @@ export function useTake({ read, slots, here, onSlot, taken, readingIn, typedWith
     const wrong = checked.findIndex((each) => !each.ok);
     const refused = checked[wrong];
     if (refused && !refused.ok)
-      return { why: `“${figures[wrong]}” for ${free[wrong]!.label}: ${sayIssue(refused.issues[0]!, units)}` };
+      return { why: `“${figures[wrong]}” for ${free[wrong]!.label}: ${say(refused.issues)}` };
     const filled = free.slice(0, figures.length).map(({ slot }) => slot);
     checked.forEach((each, i) => {
       if (each.ok) store(filled[i]!, inItsUnit(figures[i]!, typedWith), each.value, typedWith, metalC);
@@ -90,7 +95,7 @@ export function useTake({ read, slots, here, onSlot, taken, readingIn, typedWith
     const checked = read.check(here.place, typed, units);
     if (!checked.ok) {
       playCall('refused');
-      return { why: sayIssue(checked.issues[0]!, units) };
+      return { why: say(checked.issues) };
     }
     if (!instrument) return { why: 'Say first what it is read with: nothing here serves.' };
     store(here.slot, typed, checked.value, instrument, atC);

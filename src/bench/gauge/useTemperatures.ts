@@ -16,6 +16,16 @@ const BODY_OF: Record<SlotFamily, Body> = {
   old_inside: 'old part',
   old_width: 'old part',
   journal: 'shaft',
+  step: 'new part',
+  washer: 'new part',
+  straightedge: 'casting',
+  gasket: 'casting',
+  sunk: 'casting',
+  stands_out: 'casting',
+  link: 'casting',
+  dial: 'shaft',
+  feeler: 'casting',
+  pull: 'shaft',
 };
 
 /** How warm the thing that is read, and the gauge, are, °C; as the room until somebody says otherwise. */

@@ -1,10 +1,10 @@
 'use client';
+import { depthOf } from '@/core/job/depthTarget';
 import Box from '@mui/material/Box';
 import { useMemo } from 'react';
 import { planPush } from '@/core/force/pushPlan';
 import type { HeatRunView } from '@/core/job/heatRun';
 import { hasStop } from '@/core/job/seatJudgement';
-import { depthTarget } from '@/core/job/depthJudgement';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showSize, type Units } from '@/core/quantity/format';
 import { showQuantity } from '@/core/quantity/quantities';
@@ -13,8 +13,8 @@ import { TYPE } from '@/ui/theme/tokens';
 import { Big, ForceFigure } from './RunFigures';
 
 /** Set to a depth: as it was found, else as it is drawn. Null: its shoulder stops it. */
-const targetOf = ({ seat, history }: SeatView): number | null =>
-  hasStop(seat.spec) ? null : depthTarget({ seat, history }).depthMm;
+const targetOf = (view: SeatView): number | null =>
+  hasStop(view.seat.spec) ? null : depthOf(view).target.depthMm;
 
 type Props = { view: SeatView; push: HeatRunView['push']; units: Units };
 

@@ -5,7 +5,7 @@ import { MATERIALS, type MaterialCode } from '@/core/catalogue/materials';
 import type { Units } from '@/core/quantity/format';
 import { sumPath, type SumDescription } from '@/core/sums/sum';
 import { Lead, Note } from '@/ui/parts/text';
-import { say } from '@/ui/sumPictures/marks';
+import { say } from '@/ui/sumPictures/sumInput';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { HELP_WORDS } from '@/ui/words/help';
 import { sayAnswer } from '@/ui/words/sayAnswer';

@@ -2,13 +2,14 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState, type ReactNode } from 'react';
-import { slotSizesIn } from '@/core/job/checkPlace';
+import { slotSizesIn } from '@/core/job/slotSizes';
 import { checkReading } from '@/core/job/checkReading';
-import type { SlotSizes } from '@/core/job/checkSize';
+import { checkFloatReading } from '@/core/job/checkFloatReading';
 import { parseMetalTemperature } from '@/core/job/metalTemperature';
 import type { Reading } from '@/core/record/entries';
 import type { AnySeatId } from '@/core/record/ids';
-import { readSlot } from '@/core/record/slots';
+import type { JobRecord } from '@/core/record/job';
+import { familyOf, readSlot } from '@/core/record/slots';
 import type { Units } from '@/core/quantity/format';
 import { useJob } from '@/bench/record/JobProvider';
 import { ifOpen, later } from '@/bench/record/later';
@@ -24,7 +25,7 @@ type Correction = { changes: Partial<Reading> } | { problem: string };
 /** What was typed in place of the value that was refused. */
 function readCorrection(
   entry: Reading,
-  sizes: SlotSizes | null,
+  record: Pick<JobRecord, 'castings' | 'shafts' | 'plan'>,
   typed: string,
   isMetal: boolean,
   units: Units,
@@ -33,8 +34,13 @@ function readCorrection(
     const metal = parseMetalTemperature(typed, units);
     return metal.ok ? { changes: { metalC: metal.value } } : { problem: sayIssue(metal.issues[0]!, units) };
   }
-  if (!sizes) return { problem: 'This job has no such seat any more: leave it out.' };
-  const checked = checkReading({ slot: readSlot(entry.slot), typed, sizes, units });
+  const slot = readSlot(entry.slot);
+  const sizes = entry.seatId && slotSizesIn(record, entry.seatId);
+  const float = record.plan.floats.find(({ key }) => key === slot.float);
+  const checked = sizes
+    ? checkReading({ slot, typed, sizes, units })
+    : float && checkFloatReading({ float, slot, typed, units });
+  if (!checked) return { problem: 'What it was read of is not in this job any more: leave it out.' };
   return checked.ok
     ? { changes: { typed, value: checked.value } }
     : { problem: sayIssue(checked.issues[0]!, units) };
@@ -106,11 +112,10 @@ function RefusedLine({ kept }: { kept: KeptEntry }) {
         <KeyPad
           isOpen={isCorrecting}
           title={isMetal ? 'Temperature of the metal' : 'The reading, once more'}
-          quantity={isMetal ? 'temperature' : 'length'}
+          quantity={isMetal ? 'temperature' : familyOf(readSlot(kept.entry.slot)).quantity}
           onClose={() => setCorrecting(false)}
           onEnter={(typed) => {
-            const sizes = kept.entry.seatId && slotSizesIn(record, kept.entry.seatId);
-            const correction = readCorrection(kept.entry, sizes, typed, isMetal, units);
+            const correction = readCorrection(kept.entry, record, typed, isMetal, units);
             if ('problem' in correction) return correction.problem;
             correct(kept, correction.changes);
             return null;

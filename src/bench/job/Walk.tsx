@@ -5,12 +5,13 @@ import { Link } from '@/ui/parts/Link';
 import { memo, useEffect, useRef } from 'react';
 import { STEPS, type Step } from '@/core/record/vocabulary';
 import type { JobView, SeatView } from '@/core/job/seatView';
+import { guardOf } from '@/core/record/seatFacts';
 import { useJob } from '@/bench/record/JobProvider';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { STEP_PATHS, STEP_WORDS } from '@/ui/words/steps';
 
 /** Steps that belong to the whole job, not to one seat of it. */
-const OF_THE_JOB: readonly Step[] = ['look', 'stacks', 'work'];
+const OF_THE_JOB: readonly Step[] = ['look', 'stacks', 'float', 'work'];
 
 const isSized = ({ isMeasured, history }: SeatView) => isMeasured || history.usualFitAccepted;
 
@@ -24,15 +25,21 @@ const isDone: Record<Step, (view: SeatView, job: JobView) => boolean> = {
   way_in: (view) => view.history.wayIn !== null,
   heat_run: (view) => view.history.homeMs !== null,
   square: (view) => view.history.accepted !== null,
+  // A seat without a seal has nothing to do here.
+  seal: ({ seat, history }) =>
+    seat.spec.kind === 'seal_in_bore'
+      ? history.homeMs !== null
+      : !guardOf(seat.spec) || history.sealFitted !== null,
+  float: (_view, { plan, work }) => plan.floats.every(({ key }) => work.floats[key]?.accepted),
   work: (_view, { plan, work }) => plan.tasks.every(({ key }) => key in work.tasks),
   record: (view) => view.history.accepted !== null,
 };
 
-/** How far a step is, in words. */
+/** How far a step is: seats that passed it of all. */
 function noteOf(step: Step, views: readonly SeatView[], job: JobView): string {
   if (job.skipped[step]) return 'left out';
   if (OF_THE_JOB.includes(step)) return views[0] && isDone[step](views[0], job) ? 'done' : '';
-  return `${views.filter((view) => isDone[step](view, job)).length} of ${views.length}`;
+  return `${views.filter((view) => isDone[step](view, job)).length}/${views.length}`;
 }
 
 /** The walk of this job: its steps on a rule, each with how many of its seats have passed it. */
@@ -79,6 +86,9 @@ const KEY = {
   alignSelf: 'center',
 } as const;
 
+/** What stands on the keys that go to the steps; see `useStepKeys`. */
+const KEY_CAPS = '1234567890-=';
+
 const WalkSteps = memo(function WalkSteps({ jobId, seatId, step, doneShare, notes }: WalkStepsProps) {
   const noteAt = notes.split('|');
   const row = useRef<HTMLDivElement>(null);
@@ -90,7 +100,12 @@ const WalkSteps = memo(function WalkSteps({ jobId, seatId, step, doneShare, note
   return (
     <Box component="nav" aria-label="Steps" className="no-print">
       <StepLine doneShare={doneShare} />
-      <Box ref={row} sx={ROW}>
+      <Box
+        ref={row}
+        sx={ROW}
+        // A step that is half beyond the edge comes in whole with the focus.
+        onFocus={({ target }) => target.scrollIntoView({ block: 'nearest', inline: 'nearest' })}
+      >
         {STEPS.map((each, i) => {
           const isHere = each === step;
           return (
@@ -99,13 +114,13 @@ const WalkSteps = memo(function WalkSteps({ jobId, seatId, step, doneShare, note
               component={Link}
               href={`/jobs/${jobId}/${seatId}/${STEP_PATHS[each]}`}
               aria-current={isHere ? 'step' : undefined}
-              data-key={(i + 1) % 10}
+              data-key={KEY_CAPS[i]}
               sx={{
                 '&::before': KEY,
                 display: 'flex',
                 alignItems: 'center',
-                gap: 1,
-                px: 1,
+                gap: 0.75,
+                px: 0.75,
                 whiteSpace: 'nowrap',
                 minHeight: 48,
                 pt: 0.5,

@@ -5,6 +5,7 @@ import { counting } from '@/core/job/counting';
 import { isSizedByBore } from '@/core/job/seatView';
 import { BORE_SLOTS, OUTSIDE_SLOTS, slotOf, slotText, type Slot } from '@/core/record/slots';
 import { GaugeBar } from '@/bench/gauge/GaugeBar';
+import { useRead } from '@/bench/gauge/useReadings';
 import { gaugeSlot } from '@/bench/gauge/gaugeSlot';
 import { useSeatView } from '@/bench/record/JobProvider';
 import { acrossWords } from '@/ui/words/slots';
@@ -26,6 +27,7 @@ export function MeasureStep({
   compose: (parts: { slate: ReactNode; strip: ReactNode }) => ReactNode;
 }) {
   const view = useSeatView(seatId);
+  const read = useRead(seatId);
   const [isThirdWanted, setThird] = useState(false);
   const [chosen, setChosen] = useState<string | null>(null);
   const taken = useMemo(
@@ -60,6 +62,6 @@ export function MeasureStep({
         onSlot={setChosen}
       />
     ),
-    strip: <GaugeBar seatId={seatId} slots={slots} slot={slot} onSlot={setChosen} />,
+    strip: <GaugeBar read={read} slots={slots} slot={slot} onSlot={setChosen} />,
   });
 }

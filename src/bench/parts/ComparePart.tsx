@@ -12,6 +12,7 @@ import type { CurrentReading } from '@/core/project/readings';
 import { familyOf, slotOf, slotText, type SlotFamily } from '@/core/record/slots';
 import { asText, showFit, showSize, type Units } from '@/core/quantity/format';
 import { GaugeBar } from '@/bench/gauge/GaugeBar';
+import { useRead } from '@/bench/gauge/useReadings';
 import { gaugeSlot } from '@/bench/gauge/gaugeSlot';
 import { journalWords } from '@/core/record/journals';
 import { useJob, useSeatView } from '@/bench/record/JobProvider';
@@ -55,6 +56,7 @@ export function ComparePart({
   compose: (parts: { slate: ReactNode; strip: ReactNode }) => ReactNode;
 }) {
   const view = useSeatView(seatId);
+  const read = useRead(seatId);
   const [chosen, setChosen] = useState<string | null>(null);
   if (!view) return null;
   const rows = ROWS.filter(({ place }) => view.journal || place.family !== 'journal');
@@ -67,7 +69,7 @@ export function ComparePart({
     slate: <CompareSlate seatId={seatId} rows={rows} slot={slot} onSlot={setChosen} />,
     strip: (
       <GaugeBar
-        seatId={seatId}
+        read={read}
         slots={rows.map(({ place, short }) => gaugeSlot(place, short))}
         slot={slot}
         onSlot={setChosen}

@@ -14,7 +14,8 @@ import { bareLengthUnit, asText, showFit, showSize, type Units } from '@/core/qu
 import { parseLength } from '@/core/quantity/parseLength';
 import { bearingMarks } from '@/ui/drawing/bearing';
 import { SceneView } from '@/ui/drawing/SceneView';
-import { dimension, rule, say, upright } from '@/ui/sumPictures/marks';
+import { dimension, rule, upright } from '@/ui/drawing/marks';
+import { say } from '@/ui/sumPictures/sumInput';
 import { TYPE } from '@/ui/theme/tokens';
 import { Listing } from './Listing';
 import { Lead, Note } from '@/ui/parts/text';

@@ -1,4 +1,5 @@
 'use client';
+import { passesOf } from '@/core/job/squarePasses';
 import Box from '@mui/material/Box';
 import type { SeatView } from '@/core/job/seatView';
 import type { ProjectedJob } from '@/core/project/project';
@@ -28,9 +29,10 @@ function sayWay({ history: { wayIn, homeMs } }: SeatView, units: Units): string 
 }
 
 /** How square it stands: by readings with their doubt, by signs, or on a person's word. */
-function saySquare({ passes, history: { accepted, homeMs } }: SeatView, units: Units): string {
+function saySquare(view: SeatView, units: Units): string {
+  const { accepted, homeMs } = view.history;
   if (homeMs === null) return '–';
-  const result = passes.find(({ pass }) => pass === accepted?.pass)?.result;
+  const result = passesOf(view).find(({ pass }) => pass === accepted?.pass)?.result;
   if (!accepted) return 'not proven';
   if (accepted.overruled) return 'taken on the person’s word';
   return result

@@ -5,35 +5,19 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import type { SeatView } from '@/core/job/seatView';
 import { withPart } from '@/core/job/putPart';
 import { partChoices, partsInStock, type PartChoice } from '@/core/parts/partChoices';
 import { asText, showFit, showSize, type Units } from '@/core/quantity/format';
 import { boreSpecSchema } from '@/core/record/seatSpec';
-import type { StockItem } from '@/core/tools/stock';
-import { ask } from '@/bench/record/door';
 import { useJob } from '@/bench/record/JobProvider';
+import { useStockHere } from '@/bench/record/useStockHere';
 import { useEdits } from '@/bench/record/useEdits';
 import { PlainField } from '@/ui/fields/PlainField';
 import { Note } from '@/ui/parts/text';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { PART_TYPE_WORDS } from '@/ui/words/parts';
-
-/** What lies in stock, once it is known; the dialog works without. */
-function useStockHere(): readonly StockItem[] {
-  const [stock, setStock] = useState<readonly StockItem[]>([]);
-  useEffect(() => {
-    let isGone = false;
-    void ask<{ stock: StockItem[] }>('/api/v1/stock').then(({ answer }) => {
-      if (!isGone && answer?.stock) setStock(answer.stock);
-    });
-    return () => {
-      isGone = true;
-    };
-  }, []);
-  return stock;
-}
 
 /** Puts the part on the seat; what is wrong with it there, or null. */
 function usePutPart({ seat, casting }: SeatView) {

@@ -1,12 +1,13 @@
 'use client';
+import { passesOf } from '@/core/job/squarePasses';
 import Box from '@mui/material/Box';
 import { showSize, type Units } from '@/core/quantity/format';
 import type { JudgedPass } from '@/core/job/squarePasses';
 import type { SeatView } from '@/core/job/seatView';
 import type { GaugeSlot } from '@/bench/gauge/gaugeSlot';
+import { later } from '@/bench/record/later';
 import { useJob } from '@/bench/record/JobProvider';
 import { STRETCH, token } from '@/ui/theme/tokens';
-import { PassTrail } from './PassTrail';
 import { atClock, FACE, RaceFace, TapArrow } from './RaceFace';
 
 type Props = {
@@ -16,6 +17,8 @@ type Props = {
   slot: string;
   onSlot: (slot: string) => void;
 };
+
+const PassTrail = later(() => import('./PassTrail'), 'PassTrail');
 
 /** The bearing as a clock face, seen from the side it went in from: readings round it, the high side, and the trail of passes below. */
 export function ClockPad({ view, pass, slots, slot, onSlot }: Props) {
@@ -47,7 +50,7 @@ export function ClockPad({ view, pass, slots, slot, onSlot }: Props) {
             />
           );
         })}
-        <PassTrail passes={view.passes} units={units} />
+        <PassTrail passes={passesOf(view)} units={units} />
       </svg>
     </Box>
   );

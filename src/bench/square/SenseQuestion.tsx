@@ -72,7 +72,7 @@ export function SenseQuestion({ view, onAnswered }: { view: SeatView; onAnswered
     const circleMm = Math.round((part.outsideMm - (part.outsideMm - part.boreMm) * 0.12) * 10) / 10;
     addEvent(
       'square_pass_started',
-      { pass: (view.passes.at(-1)?.pass ?? 0) + 1, sense, circleMm },
+      { pass: (view.history.passes.at(-1)?.pass ?? 0) + 1, sense, circleMm },
       { seatId: view.seat.id },
     );
     onAnswered(typed);

@@ -1,22 +1,20 @@
 'use client';
+import { isConverging, type JudgedPass, passesOf, wouldEightTell } from '@/core/job/squarePasses';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { asText, showFit, showSize, type Units } from '@/core/quantity/format';
-import { isOffFoundDepth, judgePassDepth, type DepthJudgement } from '@/core/job/depthJudgement';
-import { isConverging, wouldEightTell, type JudgedPass } from '@/core/job/squarePasses';
+import { asText, showFit, type Units } from '@/core/quantity/format';
+import { isOffSaidDepth, judgePassDepth, type DepthJudgement } from '@/core/job/depthJudgement';
 import type { SeatView } from '@/core/job/seatView';
 import { clockWords, type Squareness } from '@/core/seating/squareness';
 import { useJob } from '@/bench/record/JobProvider';
 import { StateMark } from '@/ui/marks/StateMark';
 import { STRETCH, TYPE } from '@/ui/theme/tokens';
 import { seatMark } from '@/ui/words/states';
+import { DEPTH_SOURCE_WORDS, sayDepth } from '@/ui/words/depths';
 import { CAUTIONS, DEPTH_WORDS, SQUARE_WORDS } from '@/ui/words/verdicts';
 import { Lead, Note, Quiet, Text } from '@/ui/parts/text';
 import { Column } from '@/ui/parts/layout';
-
-const sayDepth = (mm: number, units: Units) =>
-  `${asText(showSize(Math.abs(mm), units, 2))} ${mm < 0 ? 'standing out' : 'deep'}`;
 
 const canAccept = ({ verdict }: Squareness) => verdict === 'square' || verdict === 'within_limit';
 
@@ -25,7 +23,7 @@ type Props = { view: SeatView; hasEight: boolean; onNewPass: () => void; onEight
 export function SquareSlate({ view, ...todo }: Props) {
   const { person } = useJob();
   const units = person?.units ?? 'metric';
-  const pass = view.passes.at(-1);
+  const pass = passesOf(view).at(-1);
   const result = pass?.result ?? null;
   const { accepted } = view.history;
   return (
@@ -59,7 +57,7 @@ export function SquareSlate({ view, ...todo }: Props) {
 type JudgementProps = { view: SeatView; pass: JudgedPass; result: Squareness; units: Units };
 
 function Judgement({ view, pass, result, units }: JudgementProps) {
-  const converging = isConverging(view.passes);
+  const converging = isConverging(passesOf(view));
   const depth = judgePassDepth(view, pass);
   return (
     <Box sx={{ mt: 1.5 }}>
@@ -93,7 +91,8 @@ const Depth = ({ depth, units }: { depth: DepthJudgement; units: Units }) => (
   <Box data-testid="depth-verdict">
     <b>{DEPTH_WORDS[depth.verdict]}</b>: {sayDepth(depth.readMm.value, units)} ±{' '}
     {showFit(2 * depth.readMm.u, units).figure}, wanted {sayDepth(depth.depthMm, units)} ±{' '}
-    {showFit(depth.toleranceMm, units).figure}, {depth.from === 'as_found' ? 'as found' : 'as drawn'}.
+    {showFit(depth.toleranceMm, units).figure},{' '}
+    {depth.from === 'drawn' ? 'as drawn' : DEPTH_SOURCE_WORDS[depth.from]}.
   </Box>
 );
 
@@ -141,7 +140,7 @@ function WhatNow({ view, pass, result, hasEight, onNewPass, onEight }: WhatNowPr
   const accept = (overruled: boolean) =>
     addEvent('square_accepted', { pass: pass.pass, overruled }, { seatId: view.seat.id });
   const isSquare = canAccept(result);
-  const isOffDepth = isOffFoundDepth(judgePassDepth(view, pass));
+  const isOffDepth = isOffSaidDepth(judgePassDepth(view, pass));
   const isUnseen = result.verdict === 'cannot_tell' && result.tapAtDeg === null;
   const isEightWanted = !hasEight && (result.misread !== null || wouldEightTell(pass));
   return (

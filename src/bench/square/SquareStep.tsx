@@ -1,17 +1,21 @@
 'use client';
+import { passesOf } from '@/core/job/squarePasses';
 import type { SeatId } from '@/core/record/ids';
-import Box from '@mui/material/Box';
 import { useMemo, useState, type ReactNode } from 'react';
 import { counting } from '@/core/job/counting';
 import { slotOf, slotText } from '@/core/record/slots';
 import { clockWords } from '@/core/seating/squareness';
 import { GaugeBar } from '@/bench/gauge/GaugeBar';
+import { useRead } from '@/bench/gauge/useReadings';
 import { gaugeSlot } from '@/bench/gauge/gaugeSlot';
 import { useSeatView } from '@/bench/record/JobProvider';
 import { ClockPad } from './ClockPad';
-import { SenseQuestion } from './SenseQuestion';
+import { ChoiceRow } from '@/ui/fields/ChoiceRow';
+import { DepthStep } from './depth/DepthStep';
+import { later } from '@/bench/record/later';
 import { SquareSlate } from './SquareSlate';
-import { TYPE } from '@/ui/theme/tokens';
+
+const SenseQuestion = later(() => import('./SenseQuestion'), 'SenseQuestion');
 
 /** Readings round the ring: four by default, eight when a misread must be found. */
 const ANGLES = { four: [0, 90, 180, 270], eight: [0, 90, 180, 270, 45, 135, 225, 315] } as const;
@@ -24,6 +28,26 @@ const slotsOfPass = (pass: number, hasEight: boolean) =>
     ),
   );
 
+/** Two questions of one place: square, and deep enough? */
+const RoundOrDepth = ({
+  isAtDepth,
+  onPick,
+}: {
+  isAtDepth: boolean;
+  onPick: (isAtDepth: boolean) => void;
+}) => (
+  <ChoiceRow
+    label="What is looked at"
+    isLabelHidden
+    options={[
+      { value: 'round', words: 'Round it' },
+      { value: 'depth', words: 'Its depth' },
+    ]}
+    value={isAtDepth ? 'depth' : 'round'}
+    onPick={(value) => onPick(value === 'depth')}
+  />
+);
+
 export function SquareStep({
   seatId,
   compose,
@@ -32,11 +56,13 @@ export function SquareStep({
   compose: (parts: { middle: ReactNode; slate: ReactNode; strip: ReactNode }) => ReactNode;
 }) {
   const view = useSeatView(seatId);
+  const read = useRead(seatId);
   const [chosen, setChosen] = useState<string | null>(null);
   const [isEightWanted, setEight] = useState(false);
   const [isAskingAnew, setAskingAnew] = useState(false);
+  const [isAtDepth, setAtDepth] = useState(false);
   const [typedBefore, setTypedBefore] = useState('');
-  const pass = view?.passes.at(-1) ?? null;
+  const pass = (view && passesOf(view).at(-1)) ?? null;
   const taken = useMemo(
     () => new Set(counting(view?.readings ?? []).map(({ slot }) => slot)),
     [view?.readings],
@@ -48,16 +74,16 @@ export function SquareStep({
   const unread = (
     <SquareSlate view={view} onNewPass={() => undefined} onEight={() => undefined} hasEight={false} />
   );
-  if (view.history.homeMs === null)
-    return compose({
-      middle: (
-        <Box sx={{ fontSize: TYPE.name, pt: 4 }}>
-          The bearing is not in yet. It is read round once it is home, or while it is being driven.
-        </Box>
-      ),
-      slate: unread,
-      strip: null,
-    });
+  // What is not in yet is not read round, but where it goes is said, and how far it has come.
+  const isHome = view.history.homeMs !== null;
+  if (!isHome || isAtDepth)
+    return (
+      <DepthStep
+        view={view}
+        above={isHome ? <RoundOrDepth isAtDepth onPick={setAtDepth} /> : null}
+        compose={compose}
+      />
+    );
   if (!pass || isAskingAnew)
     return compose({
       middle: (
@@ -71,7 +97,12 @@ export function SquareStep({
           }}
         />
       ),
-      slate: unread,
+      slate: (
+        <>
+          <RoundOrDepth isAtDepth={false} onPick={setAtDepth} />
+          {unread}
+        </>
+      ),
       strip: null,
     });
   const slot =
@@ -81,18 +112,19 @@ export function SquareStep({
   return compose({
     middle: <ClockPad view={view} pass={pass} slots={slots} slot={slot} onSlot={setChosen} />,
     slate: (
-      <SquareSlate
-        view={view}
-        onNewPass={() => setAskingAnew(true)}
-        onEight={() => {
-          setEight(true);
-          setChosen(slotText(slotOf('depth', { pass: passNumber, angleDeg: 45 })));
-        }}
-        hasEight={hasEight}
-      />
+      <>
+        <RoundOrDepth isAtDepth={false} onPick={setAtDepth} />
+        <SquareSlate
+          view={view}
+          onNewPass={() => setAskingAnew(true)}
+          onEight={() => {
+            setEight(true);
+            setChosen(slotText(slotOf('depth', { pass: passNumber, angleDeg: 45 })));
+          }}
+          hasEight={hasEight}
+        />
+      </>
     ),
-    strip: (
-      <GaugeBar seatId={seatId} slots={slots} slot={slot} onSlot={setChosen} typedBefore={typedBefore} />
-    ),
+    strip: <GaugeBar read={read} slots={slots} slot={slot} onSlot={setChosen} typedBefore={typedBefore} />,
   });
 }

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
-import { stacksOf } from '@/core/board/benchLine';
+import { stacksOf } from '@/core/board/stacksOf';
 import { stackCode } from '@/core/board/bagCode';
 import { asText, showSize, type Units } from '@/core/quantity/format';
 import {

@@ -1,10 +1,10 @@
 'use client';
 import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
-import { useState } from 'react';
 import type { EventBody } from '@/core/record/entries';
 import { type Units, showSize } from '@/core/quantity/format';
 import { useJob } from '@/bench/record/JobProvider';
+import { HowDeep } from '@/bench/sizes/HowDeep';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { EntryField, readLength, readText } from '@/ui/fields/EntryField';
 import { token, TYPE } from '@/ui/theme/tokens';
@@ -12,7 +12,6 @@ import { Note } from '@/ui/parts/text';
 import { Column, Pair } from '@/ui/parts/layout';
 
 type Found = EventBody<'as_found_noted'>;
-type Sense = 'sunk' | 'proud';
 
 /** How a part stands before it moves: what the new one is put back to when no manual is at hand. */
 export function AsFound({
@@ -35,7 +34,12 @@ export function AsFound({
       sx={{ borderTop: `1.5px solid ${token('steel')}`, pt: 1, mt: 0.5, gap: 0.5 }}
     >
       <Note>As found, before it moves</Note>
-      <HowDeep found={found} units={units} note={note} />
+      <HowDeep
+        label="How far, from the face"
+        depthMm={found?.depthMm ?? null}
+        units={units}
+        onDepth={(depthMm) => note({ depthMm })}
+      />
       {isSeal || hasSeal ? <SealFaces found={found} note={note} /> : null}
       {!isSeal && <BearingFaces found={found} note={note} />}
       {!isSeal && <Spacers found={found} units={units} note={note} />}
@@ -51,54 +55,6 @@ export function AsFound({
 }
 
 type Noting = { found: Found | null; note: (change: Found) => void };
-
-/**
- * Depth and its direction, in whichever order they come. Neither is written without the other: a tap on “standing out” alone says nothing
- * yet, nor does a number that may point either way.
- */
-function HowDeep({ found, units, note }: Noting & { units: Units }) {
-  const [sense, setSense] = useState<Sense | null>(null);
-  const [mm, setMm] = useState<number | null>(null);
-  const stored = found?.depthMm;
-  const shownSense = sense ?? (stored === undefined ? null : stored < 0 ? 'proud' : 'sunk');
-  const shownMm = mm ?? (stored === undefined ? null : Math.abs(stored));
-  const take = (nextSense: Sense | null, nextMm: number | null) => {
-    if (nextSense === null || nextMm === null) {
-      setSense(nextSense);
-      setMm(nextMm);
-      return;
-    }
-    setSense(null);
-    setMm(null);
-    note({ depthMm: nextMm * (nextSense === 'proud' ? -1 : 1) });
-  };
-  return (
-    <>
-      <ChoiceRow
-        label="It stands"
-        options={[
-          { value: 'sunk', words: 'sunk' },
-          { value: 'proud', words: 'standing out' },
-        ]}
-        value={shownSense}
-        onPick={(next) => take(next, shownMm)}
-      />
-      <EntryField
-        label="How far, from the face"
-        name="found-depth"
-        isNumber
-        shown={shownMm === null ? '' : showSize(shownMm, units, 2).figure}
-        read={readLength(units, 'depthMm')}
-        onTake={(next) => take(shownSense, next)}
-      />
-      {mm !== null && sense === null && stored === undefined && (
-        <Box role="alert" data-testid="which-way" sx={{ fontSize: TYPE.small, fontWeight: 700 }}>
-          Sunk, or standing out? It is noted with the answer.
-        </Box>
-      )}
-    </>
-  );
-}
 
 /** Which way a seal looks. */
 const SealFaces = ({ found, note }: Noting) => (

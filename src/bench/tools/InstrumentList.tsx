@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { MM_PER_INCH } from '@/core/quantity/inch';
-import { asText, showSize, showTemperature, type Units } from '@/core/quantity/format';
+import { asText, showForce, showSize, showTemperature, type Units } from '@/core/quantity/format';
 import type { Instrument } from '@/core/record/instrument';
 import { changeInstrument } from '@/bench/gauge/changeInstrument';
 import { later } from '@/bench/record/later';
@@ -12,7 +12,7 @@ import { keepShopEdit } from '@/bench/record/useShop';
 import { PlainField } from '@/ui/fields/PlainField';
 import { Note, Quiet } from '@/ui/parts/text';
 import { token, TYPE } from '@/ui/theme/tokens';
-import { isThermometer, sayU, SPEAKS_WORDS, UNIT_NAMES } from '@/ui/words/gauges';
+import { quantityRead, sayU, SPEAKS_WORDS, UNIT_NAMES } from '@/ui/words/gauges';
 
 const InstrumentForm = later(() => import('@/bench/gauge/InstrumentForm'), 'InstrumentForm');
 
@@ -76,12 +76,19 @@ export function InstrumentList({ instruments, units, nowMs, onTakenOff }: Props)
 /** What it spans and shows, in its own unit. */
 function sayScale(instrument: Instrument, units: Units): string {
   const { range, resolution, unit } = instrument;
-  const isWarmth = isThermometer(instrument);
+  const quantity = quantityRead(instrument);
   const step = unit === 'in' ? Number((resolution / MM_PER_INCH).toPrecision(2)) : resolution;
-  const shows = `shows ${step} ${isWarmth ? 'K' : UNIT_NAMES[unit ?? 'mm']}`;
+  const shows =
+    quantity === 'force'
+      ? `shows ${asText(showForce(step, units))}`
+      : `shows ${step} ${quantity === 'temperature' ? 'K' : UNIT_NAMES[unit ?? 'mm']}`;
   if (!range) return shows;
   const place = (at: number) =>
-    isWarmth ? showTemperature(at, units) : showSize(at, unit === 'in' ? 'imperial' : 'metric', 0);
+    quantity === 'temperature'
+      ? showTemperature(at, units)
+      : quantity === 'force'
+        ? showForce(at, units)
+        : showSize(at, unit === 'in' ? 'imperial' : 'metric', 0);
   return `${place(range.low).figure} to ${asText(place(range.high))}, ${shows}`;
 }
 

@@ -14,7 +14,7 @@ import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { FastenerSlate } from './FastenerSlate';
 
 const ShaftSlate = later(() => import('./ShaftSlate'), 'ShaftSlate');
-const GaugeBar = later(() => import('@/bench/gauge/GaugeBar'), 'GaugeBar');
+const JournalBar = later(() => import('./JournalBar'), 'JournalBar');
 
 const SLOTS = [
   gaugeSlot(slotOf('journal'), 'shaft'),
@@ -56,9 +56,9 @@ export function ShaftSeats({
       </Box>
     ),
     strip: view && (
-      <GaugeBar
+      <JournalBar
         key={view.readingsOf}
-        seatId={view.readingsOf}
+        journalId={view.readingsOf}
         slots={SLOTS}
         slot={waiting}
         onSlot={setSlot}

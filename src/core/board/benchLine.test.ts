@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { project } from '@/core/project/project';
 import { NOW, demo, event, summaryOf, withEvents } from '../../../tests/support/records';
-import { benchJob, stacksOf } from './benchLine';
+import { benchJob } from './benchLine';
+import { stacksOf } from './stacksOf';
 import { bagCode, jobOfCode, stackCode } from './bagCode';
 
 describe('the bench', () => {

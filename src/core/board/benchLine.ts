@@ -4,9 +4,7 @@ import type { Move } from '@/core/walk/move';
 import type { JobView, PartState, SeatState } from '@/core/job/seatView';
 import type { Casting, JobHead } from '@/core/record/job';
 import type { Work } from '@/core/project/jobState';
-import type { ProjectedJob } from '@/core/project/project';
 import type { WalkStyle } from '@/core/record/vocabulary';
-import type { Stack } from '@/core/stack/pieces';
 import { stackCode } from './bagCode';
 
 /** What the bench says of one job: its seats' states by casting, its next move, what it waits for. Kept beside the job's state. */
@@ -99,15 +97,3 @@ export const benchJob = (
   })),
   stackCodes: plan.stacks.map((_, i) => stackCode(number, i)),
 });
-
-/** The stacks of a job as they are compared across the bench. */
-export const stacksOf = ({ id, number, machine, plan, state }: ProjectedJob): Stack[] =>
-  plan.stacks.map(({ key, name }) => ({
-    jobId: id,
-    jobNumber: number,
-    machine,
-    stackKey: key,
-    name,
-    pieces: state.work.stacks[key]?.pieces ?? [],
-    putBack: state.work.stacks[key]?.putBack ?? [],
-  }));

@@ -3,7 +3,8 @@ import { viewHoldsUntilMs, type JobView } from '@/core/job/seatView';
 import { orderedParts, wrongNumbers, type OrderedPart } from '@/core/parts/orders';
 import type { ProjectedJob } from '@/core/project/project';
 import type { Stack } from '@/core/stack/pieces';
-import { describeJob, stacksOf, type BenchLine } from './benchLine';
+import { describeJob, type BenchLine } from './benchLine';
+import { stacksOf } from './stacksOf';
 import { heatTasksOf, type JobHeatTask } from './heatTasks';
 import { findHeatItems, type HeatItem } from './heatItems';
 

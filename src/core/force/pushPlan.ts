@@ -23,15 +23,19 @@ const USUAL_ROD = { threadMm: 12, pitchMm: 1.75, hasThrustBearing: true };
 const GREASED_THREAD = 0.12;
 const NUT_FACE = { thrustBearing: 0.02, washer: 0.14 } as const;
 
+/** The rod that a nut draws with: the shop's, or a usual one. */
+export function rodOf(tools: readonly Tool[]) {
+  const own = tools.find((tool) => tool.sort === 'rod');
+  return own?.sort === 'rod' ? own : { ...USUAL_ROD, name: `M${USUAL_ROD.threadMm}` };
+}
+
 /** Turns and torque of the shop's rod, or of a usual one. */
 function rodFor(
   strokeMm: number,
   forceN: { low: number; high: number } | null,
   tools: readonly Tool[],
 ): PushPlan['rod'] {
-  const own = tools.find((tool) => tool.sort === 'rod');
-  const rod = own?.sort === 'rod' ? own : null;
-  const { threadMm, pitchMm, hasThrustBearing } = rod ?? USUAL_ROD;
+  const { name, threadMm, pitchMm, hasThrustBearing } = rodOf(tools);
   const input = {
     thread: { diameterMm: threadMm, pitchMm },
     strength: '4.6' as const,
@@ -43,7 +47,7 @@ function rodFor(
   const high = forceN && rodFromForce(input, forceN.high);
   if (!low?.ok || !high?.ok) return null;
   return {
-    name: rod?.name ?? `M${threadMm}`,
+    name,
     turns: turnsForTravel({ travelMm: strokeMm, pitchMm }).turns,
     torqueNm: { low: low.value.torqueNm, high: high.value.torqueNm },
   };

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { asId } from '../../../tests/support/ids';
 import type { Instrument } from '@/core/record/instrument';
 import { chooseInstrument, offeredFor, remembering } from './chooseInstrument';
-import type { InstrumentSort } from './sortFamilies';
+import type { InstrumentSort } from '@/core/record/instrumentSorts';
 import { uOf } from './sorts';
 
 const own = (id: string, kind: InstrumentSort, more: Partial<Instrument> = {}): Instrument => ({

@@ -26,6 +26,16 @@ export function apartMm(family: SlotFamily, sizeMm: number | null): number | nul
     case 'old_width':
       return OTHER_PART_MM;
     case 'depth':
+    case 'straightedge':
+    case 'gasket':
+    case 'step':
+    case 'washer':
+    case 'sunk':
+    case 'stands_out':
+    case 'link':
+    case 'dial':
+    case 'feeler':
+    case 'pull':
     case 'temperature':
       return null;
   }

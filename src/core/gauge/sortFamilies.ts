@@ -1,18 +1,5 @@
+import type { InstrumentSort } from '@/core/record/instrumentSorts';
 import type { SlotFamily } from '@/core/record/slots';
-
-/** Sorts of instruments that a bench has, and what each can be put to. How well each reads stands in `sorts`. */
-export const INSTRUMENT_SORTS = [
-  'steel_rule',
-  'caliper',
-  'micrometer',
-  'bore_gauge',
-  'telescoping_gauge',
-  'depth_gauge',
-  'dial',
-  'contact_probe',
-  'infrared',
-] as const;
-export type InstrumentSort = (typeof INSTRUMENT_SORTS)[number];
 
 const ACROSS: readonly SlotFamily[] = [
   'bore',
@@ -27,14 +14,21 @@ const ACROSS: readonly SlotFamily[] = [
 const OUTSIDES: readonly SlotFamily[] = ['outside', 'journal', 'width', 'old_outside', 'old_width'];
 const INSIDES: readonly SlotFamily[] = ['bore', 'inside', 'old_inside'];
 
+/** What lies between a gauge and a face, or beside a part: any outside. */
+const BESIDE_DEPTHS: readonly SlotFamily[] = ['straightedge', 'gasket', 'washer', 'link'];
+const DEPTHS: readonly SlotFamily[] = ['depth', 'step', 'sunk', 'stands_out', 'link'];
+
+/** What each sort of instrument can be put to. */
 export const FAMILIES: Record<InstrumentSort, readonly SlotFamily[]> = {
-  steel_rule: [...ACROSS, 'depth'],
-  caliper: [...ACROSS, 'depth'],
-  micrometer: OUTSIDES,
+  steel_rule: [...new Set([...ACROSS, ...DEPTHS, ...BESIDE_DEPTHS])],
+  caliper: [...new Set([...ACROSS, ...DEPTHS, ...BESIDE_DEPTHS])],
+  micrometer: [...OUTSIDES, ...BESIDE_DEPTHS],
   bore_gauge: INSIDES,
   telescoping_gauge: INSIDES,
-  depth_gauge: ['depth'],
-  dial: ['depth'],
+  depth_gauge: DEPTHS,
+  dial: ['depth', 'dial'],
+  feelers: ['feeler'],
+  spring_balance: ['pull'],
   contact_probe: ['temperature'],
   infrared: ['temperature'],
 };

@@ -1,5 +1,7 @@
+import type { ReadQuantity } from '@/core/quantity/typedValue';
 import type { SlotFamily } from '@/core/record/slots';
-import { FAMILIES, INSTRUMENT_SORTS, type InstrumentSort } from './sortFamilies';
+import { INSTRUMENT_SORTS, type InstrumentSort } from '@/core/record/instrumentSorts';
+import { FAMILIES } from './sortFamilies';
 
 /**
  * Sorts of instruments that a bench has, and how well each reads. A proposal of its standard uncertainty is made from its scale, from
@@ -10,7 +12,7 @@ import { FAMILIES, INSTRUMENT_SORTS, type InstrumentSort } from './sortFamilies'
 export type SortFacts = {
   /** As the interface says it. */
   name: string;
-  quantity: 'length' | 'temperature';
+  quantity: ReadQuantity;
   /** Smallest step that it shows, mm or K: usual ones, the most usual first. */
   resolutions: readonly [number, ...number[]];
   /** What it spans, mm or °C: usual ones, the most usual first. */
@@ -108,6 +110,27 @@ export const SORTS: Record<InstrumentSort, SortFacts> = {
     errorLimit: 0.013,
     hand: 0.005,
     handWords: 'its stand',
+  },
+  feelers: {
+    name: 'feeler gauges',
+    quantity: 'length',
+    resolutions: [0.05, 0.01],
+    ranges: [[0.03, 1]],
+    errorLimit: 0.01,
+    hand: 0.01,
+    handWords: 'how hard the leaf drags',
+  },
+  spring_balance: {
+    name: 'spring balance',
+    quantity: 'force',
+    resolutions: [0.2, 1],
+    ranges: [
+      [0, 50],
+      [0, 200],
+    ],
+    errorLimit: 0.5,
+    hand: 0.5,
+    handWords: 'pulling steadily, square to the lever',
   },
   contact_probe: {
     name: 'contact thermometer',

@@ -1,16 +1,20 @@
 import { fail, type Issue } from '@/core/quantity/result';
 import type { JobEvent, Reading } from '@/core/record/entries';
+import type { Float } from '@/core/record/floats';
+import { slotsOfFloat } from './floatSlots';
 import type { AnySeatId } from '@/core/record/ids';
 import type { Casting } from '@/core/record/job';
-import { journalMm, journalOf } from '@/core/record/journals';
 import type { Shaft } from '@/core/record/shafts';
-import { familyOf, readSlot } from '@/core/record/slots';
-import { checkSize, sizesOfSeat, type SlotSizes } from './checkSize';
+import { familyOf, readSlot, type Slot } from '@/core/record/slots';
+import { checkFloatValue } from './checkFloatReading';
+import { checkSize } from './checkSize';
+import { slotSizesIn } from './slotSizes';
 
 /** Everything that an entry may point at. */
 export type Places = {
   castings: readonly Casting[];
   shafts: readonly Shaft[];
+  floats: readonly Float[];
   people: ReadonlySet<string>;
   instruments: ReadonlySet<string>;
 };
@@ -49,7 +53,9 @@ export function checkPlace(entry: Reading | JobEvent, places: Places): Issue[] {
   if (misplaced) return [misplaced];
   if (!('slot' in entry)) return [];
   const slot = readSlot(entry.slot);
-  const isOfSeat = familyOf(slot).owner === 'seat';
+  const { owner } = familyOf(slot);
+  if (owner === 'float') return checkFloatSlot(slot, entry, places);
+  const isOfSeat = owner === 'seat';
   if (isOfSeat !== (entry.seatId !== null))
     return [{ code: 'slot_of_another', field: 'slot', given: entry.slot }];
   if (!isOfSeat || entry.seatId === null) return [];
@@ -60,14 +66,17 @@ export function checkPlace(entry: Reading | JobEvent, places: Places): Issue[] {
   return checked.ok ? [] : checked.issues.map((issue) => ({ ...issue, field: 'value' }));
 }
 
-/** What belongs into a seat's slots; null for a seat on a shaft that has no part of its own: its readings stand with the casting's. */
-export function slotSizesIn(
-  { castings, shafts }: Pick<Places, 'castings' | 'shafts'>,
-  id: AnySeatId,
-): SlotSizes | null {
-  const seat = castings.flatMap((casting) => casting.seats).find((each) => each.id === id);
-  if (seat) return sizesOfSeat(seat, journalMm(journalOf(shafts, seat.id)));
-  const spec = shafts.flatMap((shaft) => shaft.seats).find((each) => each.id === id)?.spec;
-  if (spec?.kind !== 'bearing_on_shaft' || !spec.part) return null;
-  return { part: spec.part, deepestMm: null, shaftMm: spec.journal.nominalMm };
+/** A reading of a float: of one that the plan has, and of no seat. */
+function checkFloatSlot(
+  slot: Slot,
+  { slot: text, seatId, castingId, value }: Reading,
+  { floats }: Places,
+): Issue[] {
+  const float = floats.find(({ key }) => key === slot.float);
+  const isPart =
+    float && slotsOfFloat(float).some(({ family, part }) => family === slot.family && part === slot.part);
+  if (!float || !isPart || seatId !== null || castingId !== null)
+    return [{ code: 'slot_of_another', field: 'slot', given: text }];
+  const checked = checkFloatValue(float, slot, value);
+  return checked.ok ? [] : checked.issues.map((issue) => ({ ...issue, field: 'value' }));
 }

@@ -31,11 +31,12 @@ export function checkSize({
   deepestMm,
 }: SlotSizes & { slot: Slot; mm: number }): Result<number> {
   const field = slotText(slot);
-  const expectedMm = familyOf(slot).expectedMm({ part, shaftMm });
+  const { expectedMm: expected, mostMm = deepestMm } = familyOf(slot);
+  const expectedMm = expected({ part, shaftMm });
   if (expectedMm !== null) return checkBelievable({ mm, expectedMm, withinMm: WITHIN_MM, field });
-  if (deepestMm === null) return fail({ code: 'slot_of_another', field, given: field });
+  if (deepestMm === null || mostMm === null) return fail({ code: 'slot_of_another', field, given: field });
   if (mm < 0) return fail({ code: 'depth_negative', field, given: mm });
-  return mm <= deepestMm
+  return mm <= mostMm
     ? succeed(mm)
-    : fail({ code: 'impossible_size', field, given: mm, min: 0, max: deepestMm });
+    : fail({ code: 'impossible_size', field, given: mm, min: 0, max: mostMm });
 }

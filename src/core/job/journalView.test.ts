@@ -1,7 +1,7 @@
+import { freshJob } from '../../../tests/support/freshJob';
 import { describe, expect, it } from 'vitest';
 import { idOf } from '../../../database/demo/demo';
 import { NOW, event, reading, viewJob, withEntries, withEvents } from '../../../tests/support/records';
-import { THRESHOLDS } from '@/core/heat/mildest';
 import { isDoneOnShaft, shaftOffers, shaftWaysOf } from '@/core/walk/shaftOffers';
 import { SHAFT_OFF_WAYS, SHAFT_ON_WAYS } from '@/core/record/vocabulary';
 import type { AnySeatId } from '@/core/record/ids';
@@ -10,7 +10,6 @@ import type { JobRecord } from '@/core/record/job';
 import { checkPlace } from './checkPlace';
 import { copyHead, withoutSeats } from './copyJob';
 import { JOB_KINDS } from './kinds/allKinds';
-import { startJob, type JobKind } from './kinds/jobKind';
 import { STEERING_HEAD } from './kinds/steeringHead';
 import { FINAL_DRIVE } from './kinds/finalDrive';
 import { TWO_STROKE_CRANKCASE } from './kinds/twoStrokeCrankcase';
@@ -32,33 +31,23 @@ const hand = {
   u: 0.001,
   isSimulated: false,
 };
-const start = (kind: JobKind): JobRecord => ({
-  ...startJob(kind, { number: 1, machine: 'X', roomC: 20, openedAt: new Date(NOW).toISOString(), makeId }),
-  entries: { readings: [], events: [] },
-  people: [person],
-  instruments: [hand],
-  photographs: [],
-  tools: [],
-  rules: THRESHOLDS,
-  isDemo: false,
-});
 const journals = (record: JobRecord) => viewJob(record, NOW).journals;
 const named = (record: JobRecord, name: string) => journals(record).find(({ seat }) => seat.name === name)!;
 
 describe('a seat on a shaft, viewed', () => {
   it('has its own part, or that of the casting’s seat beside; where needles run there is none', () => {
-    const head = start(STEERING_HEAD);
+    const head = freshJob(STEERING_HEAD);
     expect(journals(head).map(({ part, beside }) => [part.designation, beside])).toEqual([
       ['32005 X', null],
       ['32006 X', null],
     ]);
-    const drive = start(FINAL_DRIVE);
+    const drive = freshJob(FINAL_DRIVE);
     expect(named(drive, 'Pinion bearing').part.designation).toBe('6305 C3');
     expect(named(drive, 'Pinion bearing').beside!.seat.name).toBe('Pinion bearing');
     expect(named(drive, 'Pinion pilot needle')).toBeUndefined();
   });
   it('is judged by readings of its own where its part is its own', () => {
-    const record = start(STEERING_HEAD);
+    const record = freshJob(STEERING_HEAD);
     const { id } = named(record, 'lower cone').seat;
     const read = withEntries(
       record,
@@ -76,7 +65,7 @@ describe('a seat on a shaft, viewed', () => {
     expect(fit!.verdict).toBe('turns_on_it');
   });
   it('is judged by the readings beside it where it shares its part: they stand once', () => {
-    const record = start(TWO_STROKE_CRANKCASE);
+    const record = freshJob(TWO_STROKE_CRANKCASE);
     const { readingsOf, seat } = named(record, 'left journal');
     expect(readingsOf).not.toBe(seat.id);
     const read = withEntries(
@@ -91,7 +80,7 @@ describe('a seat on a shaft, viewed', () => {
     expect(named(read, 'right journal').fit!.source.journal).toBe('usual');
   });
   it('goes with the seat that it shared its part with', () => {
-    const record = start(FINAL_DRIVE);
+    const record = freshJob(FINAL_DRIVE);
     const { seat } = named(record, 'Pinion bearing').beside!;
     const gone = withEvents(record, event('seat_removed', {}, { seatId: seat.id }));
     expect(named(gone, 'Pinion bearing')).toBeUndefined();
@@ -99,7 +88,7 @@ describe('a seat on a shaft, viewed', () => {
     expect(left.plan.tasks.filter(({ onShaft }) => onShaft)).toEqual([]);
   });
   it('is another one in a copy of the job, and its work speaks of that one', () => {
-    const record = start(FINAL_DRIVE);
+    const record = freshJob(FINAL_DRIVE);
     const copy = copyHead(record, { number: 2, machine: 'Y', openedAt: record.openedAt, makeId });
     const ids = new Set(copy.shafts.flatMap(({ seats }) => seats.map(({ id }) => id)));
     const spoken = copy.plan.tasks.flatMap(({ onShaft }) => onShaft?.seats ?? []);
@@ -109,11 +98,12 @@ describe('a seat on a shaft, viewed', () => {
 });
 
 describe('an entry at a seat on a shaft', () => {
-  const record = start(STEERING_HEAD);
+  const record = freshJob(STEERING_HEAD);
   const { id } = named(record, 'lower cone').seat;
   const places = {
     castings: record.castings,
     shafts: record.shafts,
+    floats: record.plan.floats,
     people: new Set<string>([person.id]),
     instruments: new Set<string>([hand.id]),
   };
@@ -127,7 +117,7 @@ describe('an entry at a seat on a shaft', () => {
     expect(codes(idOf('nowhere'), 'journal.0', 30)).toEqual(['points_nowhere']);
   });
   it('is refused where the part is the casting’s: its readings stand there', () => {
-    const drive = start(FINAL_DRIVE);
+    const drive = freshJob(FINAL_DRIVE);
     const shared = named(drive, 'Pinion bearing').seat.id;
     const there = { ...places, castings: drive.castings, shafts: drive.shafts };
     expect(checkPlace(reading(shared, 'journal.0', 25), there).map(({ code }) => code)).toEqual([
@@ -167,10 +157,10 @@ describe('an entry at a seat on a shaft', () => {
 
 describe('ways of every kind’s shafts', () => {
   const tasks = JOB_KINDS.flatMap((kind) =>
-    start(kind).plan.tasks.flatMap((task) => (task.onShaft ? [[kind, task.name] as const] : [])),
+    freshJob(kind).plan.tasks.flatMap((task) => (task.onShaft ? [[kind, task.name] as const] : [])),
   );
   it.each(tasks)('%s', (kind, name) => {
-    const record = start(kind);
+    const record = freshJob(kind);
     const job = viewJob(record, NOW);
     const task = job.plan.tasks.find((each) => each.name === name)!;
     const { off, onto } = shaftWaysOf(task, job);
@@ -187,7 +177,7 @@ describe('ways of every kind’s shafts', () => {
   });
   it('always leave a way to write down: none is dropped, what speaks against it is said', () => {
     for (const kind of JOB_KINDS) {
-      const job = viewJob(start(kind), NOW);
+      const job = viewJob(freshJob(kind), NOW);
       for (const view of job.journals) {
         expect(
           waysOff(view, job.tools)

@@ -1,3 +1,4 @@
+import { passesOf, U_PLACING_MM } from './squarePasses';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { bearingBody, bearingInside } from '@/core/catalogue/bearings/inside';
 import { leastClearanceMm } from '@/core/heat/expansion';
@@ -6,7 +7,6 @@ import { partMetal } from '@/core/record/seatFacts';
 import type { FittedSpec } from '@/core/record/seatSpec';
 import { deliveredClearances, markedClearance } from './clearanceWanted';
 import { innerFitOf } from './journalView';
-import { U_PLACING_MM } from './squarePasses';
 import type { SeatFit } from './seatFit';
 import type { JobView, SeatView } from './seatView';
 
@@ -170,7 +170,7 @@ function condition({ view, spec, fit }: Known): SeatSum[] {
 
 /** How square it stands, from the last pass round it. */
 function square({ view }: Pick<Known, 'view'>): SeatSum[] {
-  const pass = view.passes.at(-1);
+  const pass = passesOf(view).at(-1);
   return pass && pass.readings.length >= 3
     ? [
         {

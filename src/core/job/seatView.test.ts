@@ -1,9 +1,9 @@
+import { isConverging, passesOf } from './squarePasses';
 import { describe, expect, it } from 'vitest';
 import { stillWarm } from '@/core/board/heatItems';
 import { buildDemo } from '../../../database/demo/demo';
 import { NOW, demo, summaryOf, view, viewJob } from '../../../tests/support/records';
 import { findSeatMove } from '@/core/walk/nextMove';
-import { isConverging } from './squarePasses';
 
 describe('the demo’s seats', () => {
   it.each([
@@ -34,7 +34,7 @@ describe('the demo’s seats', () => {
       partState: 'cold',
     }));
   it('passes of the cocked one converge', () =>
-    expect(isConverging(view(demo('Ostrel 250'), 'Shift drum').passes)).toBe(true));
+    expect(isConverging(passesOf(view(demo('Ostrel 250'), 'Shift drum')))).toBe(true));
   it('the bench shows trouble before heat before cold', () =>
     expect(
       buildDemo(NOW)

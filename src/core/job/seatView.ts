@@ -22,7 +22,13 @@ import {
 import type { StuffNoted } from '@/core/project/heat';
 import type { ProjectedJob } from '@/core/project/project';
 import { readDoubtK, type ReadC } from '@/core/heat/thermometer';
-import { countSetAside, readingsOf, type CurrentReading, type ProbeReadings } from '@/core/project/readings';
+import {
+  countSetAside,
+  readingsOf,
+  type CurrentReading,
+  type ProbeReadings,
+  type SeatReadings,
+} from '@/core/project/readings';
 import { BORE_SLOTS, OUTSIDE_SLOTS, slotText, type Slot } from '@/core/record/slots';
 import { coolsAtMs, heatAt, type CastingHeat } from './castingHeat';
 import { counting } from './counting';
@@ -32,7 +38,6 @@ import { sealsLeftIn } from './sealsLeftIn';
 import { viewJournals, type JournalView } from './journalView';
 import { workpieceOf } from './workpiece';
 import { checkSeatPart } from './seatSizes';
-import { judgePasses, type JudgedPass } from './squarePasses';
 
 /** State of the seat (its hole) and of the part that goes into it: each their own, neither hides the other. */
 export type SeatState = 'as_found' | 'measured' | 'planned' | 'hot' | 'home' | 'proven' | 'trouble';
@@ -56,7 +61,8 @@ export type SeatView = {
   stuff: StuffNoted;
   /** What the shop's own heats have taught; null: the usual guesses hold. */
   learned: Learned | null;
-  passes: JudgedPass[];
+  /** What its readings were taken with, among others. See `depthOf`, `passesOf`. */
+  instruments: readonly Instrument[];
   isMeasured: boolean;
   seatState: SeatState;
   partState: PartState;
@@ -75,10 +81,13 @@ export type JobView = {
   seats: SeatView[];
   /** Seats on shafts that a bearing or cone sits on. */
   journals: JournalView[];
+  /** What was read between parts, of no seat; see `viewFloats`. */
+  readings: SeatReadings;
   work: Work;
   plan: JobPlan;
   /** What hangs on the wall now. */
   tools: readonly Tool[];
+  instruments: readonly Instrument[];
   /** The whole wall, with what is lent. */
   wall: readonly Tool[];
   rules: Thresholds;
@@ -198,10 +207,10 @@ function makeView(
       history,
     ),
     overdue: overdueInstruments(readings, instruments),
+    instruments,
   };
   return {
     ...view,
-    passes: judgePasses({ seat, history, readings, instruments }),
     seatState: stateOf(view),
     partState: partStateOf(view),
   } satisfies SeatView;
@@ -263,6 +272,8 @@ export class JobViewer {
     return {
       seats,
       journals: viewJournals(job, seats),
+      readings: job.state.slots,
+      instruments: job.instruments,
       work,
       plan: this.planOf(job),
       tools: this.atHand(job.tools),

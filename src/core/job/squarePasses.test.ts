@@ -1,3 +1,4 @@
+import { passesOf } from './squarePasses';
 import { describe, expect, it } from 'vitest';
 import { NOW, demo, seatOf, event, reading, withEntries, viewJob } from '../../../tests/support/records';
 import { findSeatMove } from '@/core/walk/nextMove';
@@ -35,8 +36,8 @@ describe('squaring up', () => {
     const seen = job.seats.find((each) => each.seat.id === seat.id)!;
     return {
       move: findSeatMove(seen, job, 'quick')?.code,
-      result: seen.passes[0]!.result!,
-      depth: judgePassDepth(seen, seen.passes[0]!)!,
+      result: passesOf(seen)[0]!.result!,
+      depth: judgePassDepth(seen, passesOf(seen)[0]!)!,
     };
   };
 

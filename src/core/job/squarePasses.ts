@@ -4,7 +4,9 @@ import type { Seat } from '@/core/record/job';
 import type { SeatHistory } from '@/core/project/jobState';
 import type { CurrentReading } from '@/core/project/readings';
 import type { SquarePass } from '@/core/project/square';
+import { oncePer } from '@/core/quantity/oncePer';
 import { counting } from './counting';
+import { depthOf } from './depthTarget';
 
 export type JudgedPass = SquarePass & {
   readings: { id: string; angleDeg: number; entryMm: number; depthMm: number }[];
@@ -18,18 +20,18 @@ export const U_PLACING_MM = 0.008;
 const runnerOf = ({ spec: { part } }: Seat): SeatRunner =>
   part.type === undefined || part.type === 'deep_groove' || part.type === 'seal' ? 'ball' : 'roller';
 
-/** Each pass round the ring with its judgement: the trail that should converge on home. */
-export function judgePasses({
-  seat,
-  history,
-  readings,
-  instruments,
-}: {
+type Passed = {
   seat: Seat;
   history: SeatHistory;
   readings: readonly CurrentReading[];
   instruments: readonly Instrument[];
-}): JudgedPass[] {
+};
+
+/** Each pass round the ring with its judgement: the trail that should converge on home. */
+export const passesOf = oncePer((view: Passed): JudgedPass[] => {
+  const { seat, history, readings, instruments } = view;
+  // What the gauge stands on above the face is taken off each reading.
+  const overMm = depthOf(view).overMm.value;
   return history.passes.map((pass) => {
     const taken = counting(readings, 'depth')
       .filter(({ place }) => place.pass === pass.pass)
@@ -37,7 +39,7 @@ export function judgePasses({
         id,
         angleDeg: place.angleDeg,
         entryMm: value,
-        depthMm: depthFromEntry(value, pass.sense),
+        depthMm: depthFromEntry(value, pass.sense) - overMm,
         instrumentId,
       }));
     const gaugeU = Math.max(
@@ -52,7 +54,7 @@ export function judgePasses({
     });
     return { ...pass, readings: taken, result: judged.ok ? judged.value : null };
   });
-}
+});
 
 /** Would eight round tell what these readings can not? */
 export const wouldEightTell = ({ readings, result }: JudgedPass): boolean =>

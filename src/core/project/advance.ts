@@ -10,7 +10,7 @@ import {
   type JobState,
 } from './jobState';
 import { correctionsIn, eventsInOrder } from './ledger';
-import { addProbe, addReading, addStruck, findKept, takeAway } from './readings';
+import { addProbe, addReading, addStruck, findKept, takeAway, type SeatReadings } from './readings';
 
 /** One entry of a job's record. */
 export type Entry = { type: 'reading'; entry: Reading } | { type: 'event'; entry: JobEvent };
@@ -31,6 +31,11 @@ function placeReading(state: JobState, reading: Reading, correction: Correction 
     const probe = addProbe(casting.probe, placed);
     return { ...state, castings: { ...state.castings, [placed.castingId]: { ...casting, probe } } };
   }
+  if (familyOf(readSlot(placed.slot)).owner === 'float')
+    return {
+      ...state,
+      slots: correction?.isStruck ? addStruck(state.slots, placed.slot) : addReading(state.slots, placed),
+    };
   if (placed.seatId === null) return state;
   const seat = state.seats[placed.seatId] ?? FRESH_SEAT;
   const slots = correction?.isStruck ? addStruck(seat.slots, placed.slot) : addReading(seat.slots, placed);
@@ -41,16 +46,23 @@ function placeReading(state: JobState, reading: Reading, correction: Correction 
 function correct(state: JobState, event: JobEvent): JobState | null {
   if (event.kind !== 'reading_struck' && event.kind !== 'reading_moved') return state;
   const { readingId } = event.body;
-  for (const [seatId, seat] of Object.entries(state.seats)) {
-    const reading = findKept(seat.slots, readingId);
-    if (!reading) continue;
-    const left = takeAway(seat.slots, reading);
-    if (!left) return null;
-    const slots =
-      event.kind === 'reading_struck'
+  const corrected = (slots: SeatReadings): SeatReadings | null | undefined => {
+    const reading = findKept(slots, readingId);
+    if (!reading) return undefined;
+    const left = takeAway(slots, reading);
+    return (
+      left &&
+      (event.kind === 'reading_struck'
         ? addStruck(left, reading.slot)
-        : addReading(left, { ...reading, slot: event.body.slot });
-    return { ...state, seats: { ...state.seats, [seatId]: { ...seat, slots } } };
+        : addReading(left, { ...reading, slot: event.body.slot }))
+    );
+  };
+  const ofFloats = corrected(state.slots);
+  if (ofFloats !== undefined) return ofFloats && { ...state, slots: ofFloats };
+  for (const [seatId, seat] of Object.entries(state.seats)) {
+    const slots = corrected(seat.slots);
+    if (slots !== undefined)
+      return slots && { ...state, seats: { ...state.seats, [seatId]: { ...seat, slots } } };
   }
   return null;
 }

@@ -31,3 +31,17 @@ export function reduce<State>(
 /** A list as a set: the item once, at its end. */
 export const including = <T>(list: readonly T[], item: T): T[] =>
   list.includes(item) ? [...list] : [...list, item];
+
+/** The reducers of several areas as one: an event that concerns more than one of them changes each. */
+export function together<State>(...areas: readonly Partial<Record<EventKind, unknown>>[]): Reducers<State> {
+  type Reducer = (state: State, body: EventBody<EventKind>, facts: Facts) => Partial<State>;
+  const joined: Partial<Record<EventKind, Reducer>> = {};
+  for (const area of areas)
+    for (const [kind, reducer] of Object.entries(area) as [EventKind, Reducer][]) {
+      const before = joined[kind];
+      joined[kind] = before
+        ? (state, body, facts) => ({ ...before(state, body, facts), ...reducer(state, body, facts) })
+        : reducer;
+    }
+  return joined as Reducers<State>;
+}

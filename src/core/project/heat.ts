@@ -102,6 +102,9 @@ export const dropReducers: Reducers<DropState> = {
     homeHow: null,
     freezer: null,
   }),
+  // A seal that did not go in well comes out again; the bearing behind one stays home.
+  seal_failed: ({ homeMs, homeHow, letGoMs }, { of }) =>
+    of === 'own' ? { homeMs: null, homeHow: null, letGoMs: null } : { homeMs, homeHow, letGoMs },
   // Its bore looked at, it is a new try.
   rescue_noted: ({ stuck, letGoMs }, { step }, { atMs }) =>
     step === 'backed_out'

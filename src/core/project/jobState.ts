@@ -1,7 +1,7 @@
 import type { AnySeatId, EntryId } from '@/core/record/ids';
 import type { EventBody, EventKind, JobEvent } from '@/core/record/entries';
 import type { Casting } from '@/core/record/job';
-import { reduce, type Facts, type Reducers } from './area';
+import { reduce, together, type Facts } from './area';
 import {
   dropReducers,
   freshDrop,
@@ -19,7 +19,9 @@ import {
   type CompareState,
   type PartsState,
 } from './parts';
+import { floatReducers, freshFloats, type FloatsState } from './floats';
 import type { ProbeReadings, SeatReadings } from './readings';
+import { freshSeal, sealReducers, type SealState } from './seal';
 import { freshShaft, shaftReducers, type ShaftState } from './shaft';
 import { freshSquare, squareReducers, type SquareState } from './square';
 import { freshStacks, stackReducers, type StacksState } from './stacks';
@@ -35,12 +37,18 @@ import { freshWalk, walkReducers, type WalkState } from './walk';
 import { freshWayIn, wayInReducers, type WayInState } from './wayIn';
 
 /** Of what shape a kept state is: one of another shape is made anew from the record. */
-export const STATE_SHAPE = 10;
+export const STATE_SHAPE = 11;
 
 /** What has been done on a job beyond its seats. */
-export type Work = WalkState & LookState & AccessState & StacksState & PartsState;
+export type Work = WalkState & LookState & AccessState & StacksState & PartsState & FloatsState;
 /** What has been done to one seat beyond its readings. */
-export type SeatHistory = StripState & CompareState & WayInState & DropState & SquareState & ShaftState;
+export type SeatHistory = StripState &
+  CompareState &
+  WayInState &
+  DropState &
+  SquareState &
+  SealState &
+  ShaftState;
 
 export type SeatState = { history: SeatHistory; slots: SeatReadings };
 export type CastingState = CastingHeatState & { probe: ProbeReadings };
@@ -52,6 +60,8 @@ export type Correction = { isStruck: boolean; slot: string | null };
 export type JobState = {
   shape: number;
   work: Work;
+  /** Readings that are of no seat and no casting: of the job's floats. */
+  slots: SeatReadings;
   seats: Record<string, SeatState>;
   castings: Record<string, CastingState>;
   /** When the last event happened: an earlier one that comes later finds its place only in a new making. */
@@ -66,6 +76,7 @@ const FRESH_HISTORY: SeatHistory = {
   ...freshWayIn,
   ...freshDrop,
   ...freshSquare,
+  ...freshSeal,
   ...freshShaft,
 };
 export const FRESH_SEAT: SeatState = { history: FRESH_HISTORY, slots: {} };
@@ -73,33 +84,32 @@ export const FRESH_CASTING: CastingState = { ...freshHeat, probe: { kept: [], ol
 
 export const freshState = (ahead: JobState['ahead'] = { events: [], readings: {} }): JobState => ({
   shape: STATE_SHAPE,
-  work: { ...freshWalk, ...freshLook, ...freshAccess, ...freshStacks, ...freshParts },
+  work: { ...freshWalk, ...freshLook, ...freshAccess, ...freshStacks, ...freshParts, ...freshFloats },
+  slots: {},
   seats: {},
   castings: {},
   lastEventMs: 0,
   ahead,
 });
 
-const WORK: Reducers<Work> = {
-  ...walkReducers,
-  ...lookReducers,
-  ...accessReducers,
-  ...stackReducers,
-  ...partReducers,
-} as Reducers<Work>;
-const SEAT: Reducers<SeatHistory> = {
-  ...stripReducers,
-  ...compareReducers,
-  ...wayInReducers,
-  ...dropReducers,
-  ...squareReducers,
-  ...shaftReducers,
-  // Another way is another try: it concerns the plan and the drop alike.
-  way_in_chosen: (state, body, facts) => ({
-    ...wayInReducers.way_in_chosen!(state, body, facts),
-    ...dropReducers.way_in_chosen!(state, body, facts),
-  }),
-} as Reducers<SeatHistory>;
+const WORK = together<Work>(
+  walkReducers,
+  lookReducers,
+  accessReducers,
+  stackReducers,
+  partReducers,
+  floatReducers,
+);
+// Another way is another try: it concerns the plan and the drop alike.
+const SEAT = together<SeatHistory>(
+  stripReducers,
+  compareReducers,
+  wayInReducers,
+  dropReducers,
+  squareReducers,
+  sealReducers,
+  shaftReducers,
+);
 
 function withSeatEvent(
   state: JobState,

@@ -8,14 +8,26 @@ export type HomeSign = EventBody<'squared_by_eye'>['signs'][number];
 export type SquarePass = { pass: number; sense: DepthSense; circleMm: number; startedMs: number };
 
 export type SquareState = {
+  /** What a person said of how deep it goes; null: nothing. */
+  depthSaid: EventBody<'depth_target_set'> | null;
   passes: SquarePass[];
+  /** Its retaining ring: in its groove, with what was looked at, or refused by it. */
+  ring: { isIn: true; isAllRound: boolean | null; isClearOfPassage: boolean | null } | { isIn: false } | null;
   /** Proven square: by a pass of readings, or by the signs of eye, ear and hand. */
   accepted: { pass: number | null; overruled: boolean; signs: readonly HomeSign[]; atMs: number } | null;
 };
 
-export const freshSquare: SquareState = { passes: [], accepted: null };
+export const freshSquare: SquareState = { depthSaid: null, ring: null, passes: [], accepted: null };
 
 export const squareReducers: Reducers<SquareState> = {
+  depth_target_set: (_state, body) => ({ depthSaid: body }),
+  retaining_ring_in: (_state, { isAllRound = null, isClearOfPassage = null }) => ({
+    ring: { isIn: true, isAllRound, isClearOfPassage },
+  }),
+  // What keeps its ring out is not home: what was read round it is to be read again.
+  retaining_ring_refused: () => ({ ring: { isIn: false }, accepted: null }),
+  home: ({ ring }) => ({ ring: ring?.isIn ? ring : null }),
+  seal_failed: ({ accepted }, { of }) => ({ accepted: of === 'own' ? null : accepted }),
   square_pass_started: ({ passes }, body, { atMs }) => ({
     passes: [...passes, { ...body, startedMs: atMs }],
   }),

@@ -10,9 +10,6 @@ export type WayInState = {
   cautions: string[];
   laidOut: string[];
   toolsSorted: Record<string, EventBody<'tool_sorted'>['how']>;
-  ringIn: boolean;
-  /** The seal in front of it is in, with this on its outside. */
-  sealFitted: EventBody<'seal_fitted'>['outside'] | null;
 };
 
 export const freshWayIn: WayInState = {
@@ -23,8 +20,6 @@ export const freshWayIn: WayInState = {
   cautions: [],
   laidOut: [],
   toolsSorted: {},
-  ringIn: false,
-  sealFitted: null,
 };
 
 export const wayInReducers: Reducers<WayInState> = {
@@ -36,7 +31,5 @@ export const wayInReducers: Reducers<WayInState> = {
   way_in_chosen: (_state, body) => ({ wayIn: body }),
   caution_acknowledged: ({ cautions }, { caution }) => ({ cautions: including(cautions, caution) }),
   laid_out: ({ laidOut }, { item }) => ({ laidOut: including(laidOut, item) }),
-  retaining_ring_in: () => ({ ringIn: true }),
-  seal_fitted: (_state, { outside }) => ({ sealFitted: outside }),
   tool_sorted: ({ toolsSorted }, { need, how }) => ({ toolsSorted: { ...toolsSorted, [need]: how } }),
 };

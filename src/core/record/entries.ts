@@ -3,10 +3,12 @@ import { momentSchema } from '@/core/quantity/moment';
 import { canMean } from '@/core/quantity/typedValue';
 import { correctionBodies, slotSchema } from './events/corrections';
 import { finite } from './events/fields';
+import { floatBodies } from './events/float';
 import { heatBodies } from './events/heat';
 import { lookBodies } from './events/look';
 import { partBodies } from './events/parts';
 import { seatBodies } from './events/seat';
+import { sealBodies } from './events/seal';
 import { shaftBodies } from './events/shaft';
 import { squareBodies } from './events/square';
 import { stackBodies } from './events/stacks';
@@ -63,8 +65,9 @@ export const readingSchema = storedReadingSchema.superRefine((reading, context) 
   // What was typed is the record; a value that it can't mean was made up on the way.
   if (!canMean(reading.typed, reading.value, quantity))
     context.addIssue({ code: 'custom', path: ['value'], message: 'not_what_was_typed' });
-  const field = owner === 'casting' ? 'castingId' : 'seatId';
-  if (reading[field] === null) context.addIssue({ code: 'custom', path: [field], message: 'missing' });
+  const field = owner === 'casting' ? 'castingId' : owner === 'seat' ? 'seatId' : null;
+  if (field && reading[field] === null)
+    context.addIssue({ code: 'custom', path: [field], message: 'missing' });
 });
 
 /** Kinds of event, and what each carries: one file per area of the work. */
@@ -75,6 +78,8 @@ export const eventBodies = {
   ...stackBodies,
   ...partBodies,
   ...seatBodies,
+  ...sealBodies,
+  ...floatBodies,
   ...heatBodies,
   ...squareBodies,
   ...shaftBodies,

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { SEAL_LIPS } from './sealVocabulary';
 
 const mm = (min: number, max: number) => z.number().min(min).max(max);
 
@@ -42,6 +43,8 @@ export const sealPartSchema = z.strictObject({
   ...sizes,
   type: z.literal('seal'),
   material: z.enum(SEAL_MATERIALS),
+  /** How it is built; left out: nobody said, one lip. */
+  lips: z.enum(SEAL_LIPS).optional(),
 });
 
 /** What goes into a bore. */

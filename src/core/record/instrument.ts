@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { INSTRUMENT_SORTS } from '@/core/gauge/sortFamilies';
+import { INSTRUMENT_SORTS } from './instrumentSorts';
 import { daySchema } from '@/core/quantity/moment';
 import { slotSchema } from './events/corrections';
 import { instrumentIdSchema } from './ids';
@@ -29,7 +29,7 @@ export const speaksSchema = z.discriminatedUnion('by', [
 ]);
 export type Speaks = z.infer<typeof speaksSchema>;
 
-export const INSTRUMENT_UNITS = ['mm', 'in', 'C', 'F'] as const;
+export const INSTRUMENT_UNITS = ['mm', 'in', 'C', 'F', 'N', 'lbf'] as const;
 export type InstrumentUnit = (typeof INSTRUMENT_UNITS)[number];
 
 export const instrumentSchema = z.strictObject({

@@ -205,6 +205,9 @@ const READING_COLUMNS = [
   'reading_id',
 ] as const;
 
+/** Units of what is exported. */
+const UNIT_OF = { length: 'mm', temperature: 'C', force: 'N' } as const;
+
 /** All readings of a job, with where, who, with what and when. RFC 4180; decimal point. */
 export function writeReadingsCsv({
   entries,
@@ -226,7 +229,7 @@ export function writeReadingsCsv({
     seat: reading.seatId ? (seats.get(reading.seatId) ?? '') : '',
     slot: movedTo.get(reading.id) ?? reading.slot,
     value: reading.value,
-    unit: familyOf(readSlot(reading.slot)).quantity === 'temperature' ? 'C' : 'mm',
+    unit: UNIT_OF[familyOf(readSlot(reading.slot)).quantity],
     typed: reading.typed,
     metal_c: reading.metalC,
     gauge_c: reading.gaugeC ?? '',

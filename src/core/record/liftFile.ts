@@ -19,17 +19,22 @@ const fromVersion2 = (file: File): File => ({
   events: Array.isArray(file.events) ? file.events.map(liftEvent) : file.events,
 });
 
-/** Version 3 knew no work beyond seats and access. */
-const fromVersion3 = (file: File): File => {
+const withPlan = (file: File, more: object): File => {
   const head = z.looseObject({ plan: z.looseObject({}) }).safeParse(file.job);
-  return head.success ? { ...file, job: { ...head.data, plan: { tasks: [], ...head.data.plan } } } : file;
+  return head.success ? { ...file, job: { ...head.data, plan: { ...more, ...head.data.plan } } } : file;
 };
+
+/** Version 3 knew no work beyond seats and access. */
+const fromVersion3 = (file: File): File => withPlan(file, { tasks: [] });
 
 /** Version 4 knew nothing that is done at a seat on a shaft; what it says holds as it is. */
 const fromVersion4 = (file: File): File => file;
 
+/** Version 5 measured nothing between parts, and said less of seals, rings and depths; what it says holds as it is. */
+const fromVersion5 = (file: File): File => withPlan(file, { floats: [] });
+
 /** What lifts a file of each version to the next. */
-const LIFTS = [fromVersion1, fromVersion2, fromVersion3, fromVersion4];
+const LIFTS = [fromVersion1, fromVersion2, fromVersion3, fromVersion4, fromVersion5];
 
 export const JOB_FILE_VERSION = LIFTS.length + 1;
 

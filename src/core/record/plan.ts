@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { floatSchema } from './floats';
 import { journalIdSchema, seatIdSchema } from './ids';
 import {
   CHECKS,
@@ -55,6 +56,8 @@ const taskSchema = z.strictObject({
   onShaft: z
     .strictObject({ does: z.enum(['off', 'onto']), seats: z.array(journalIdSchema).min(1).max(20) })
     .optional(),
+  /** What is measured with it: keys of floats. */
+  floats: z.array(keySchema).max(6).optional(),
   after: placesSchema,
   before: placesSchema,
 });
@@ -108,6 +111,8 @@ export const planSchema = z.strictObject({
   access: z.array(z.strictObject({ key: keySchema, name })).max(20),
   /** Work beyond the seats, in order within its stage; jobs of before have none. */
   tasks: z.array(taskSchema).max(80).default([]),
+  /** What is measured between parts; jobs of before have none. */
+  floats: z.array(floatSchema).max(30).default([]),
   /** What holds the seats; left out: as the kind of job has it. */
   workpiece: z.enum(WORKPIECES).optional(),
   /** How this kind of job is done where its tools are at hand; left out: as each seat asks for. */
@@ -156,6 +161,7 @@ export const EMPTY_PLAN: JobPlan = {
   fasteners: [],
   access: [],
   tasks: [],
+  floats: [],
   checks: [],
   hidden: [],
   inspect: [],

@@ -9,6 +9,7 @@ import {
   racePartSchema,
   sealPartSchema,
 } from './fittedPart';
+import { SEAL_LIPS } from './sealVocabulary';
 
 /**
  * A seat as its drawing shows it, sizes in mm: a bore of a casting (depths count from the face that the part goes in from), or a
@@ -52,6 +53,8 @@ const fitted = {
       material: z.enum(SEAL_MATERIALS),
       /** Lip and spring face the bearing (its oil) or away from it. */
       springToward: z.enum(['bearing', 'outside']),
+      /** How it is built; left out: nobody said, one lip. */
+      lips: z.enum(SEAL_LIPS).optional(),
       /** An old seal still sits in the casting. */
       leftIn: z.boolean(),
     })

@@ -24,6 +24,8 @@ export const STEPS = [
   'way_in',
   'heat_run',
   'square',
+  'seal',
+  'float',
   'work',
   'record',
 ] as const;
@@ -196,10 +198,12 @@ export type SeatFinding = (typeof SEAT_FINDINGS)[number];
 export const POINT_FINDINGS = ['good', 'watch', 'bad'] as const;
 export type PointFinding = (typeof POINT_FINDINGS)[number];
 
-/** Signs by which a part is known to be home without a gauge. */
-export const HOME_SIGNS = ['even_gap', 'note_changed', 'went_stiff', 'flush'] as const;
-/** What goes on a seal's outside. */
-export const SEAL_OUTSIDES = ['dry', 'grease', 'sealant'] as const;
+/** Signs by which a part is known to be home without a gauge. `mark_met`: the driver's line came to the casting's face. */
+export const HOME_SIGNS = ['even_gap', 'note_changed', 'went_stiff', 'flush', 'mark_met'] as const;
+
+/** What says how deep a part goes. `mating_step`: a step of the part that goes with it; `washer`: one laid over it as a gauge. */
+export const DEPTH_SOURCES = ['shoulder', 'number', 'flush', 'as_found', 'mating_step', 'washer'] as const;
+export type DepthSource = (typeof DEPTH_SOURCES)[number];
 export const PIECES = [
   'shim',
   'washer',

@@ -24,6 +24,8 @@ export function lipSpeed({
  * Common practice, no source: at least half a millimetre.
  */
 export const LEAST_GAP_TO_BEARING_MM = 0.5;
+/** A seal’s bed goes on behind it, so that it is never driven onto its end, mm. Common practice, no source. */
+export const BED_BEHIND_MM = 1;
 export const gapToBearingMm = ({
   bearingFaceDepthMm,
   sealDepthMm,

@@ -53,6 +53,10 @@ export function isWorthMeasuring(view: SeatView, { plan, rules }: JobView): bool
 export const asksForReadings = (view: SeatView, job: JobView, walk: WalkStyle) =>
   !isSeal(view) && (walk !== 'quick' || isWorthMeasuring(view, job));
 
+/** A seal is felt round and turned through in a move of its own; in a hurry only where it is the whole job. */
+export const asksForSealProof = ({ job, walk }: { job: Pick<JobView, 'kind'>; walk: WalkStyle }) =>
+  walk !== 'quick' || job.kind === 'seal_only';
+
 /** Two across at one depth and the part once: enough in a hurry. In the longer walks two depths tell a taper too. */
 export function isMeasuredFor({ seat, readings, fit, isMeasured }: SeatView, walk: WalkStyle): boolean {
   if (isMeasured || walk !== 'quick' || fit?.doubted) return isMeasured;

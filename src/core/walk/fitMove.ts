@@ -1,7 +1,7 @@
-import { isOffFoundDepth, judgePassDepth } from '@/core/job/depthJudgement';
+import { type JudgedPass, passesOf, wouldEightTell } from '@/core/job/squarePasses';
+import { isOffSaidDepth, judgePassDepth } from '@/core/job/depthJudgement';
 import { findBlocks } from '@/core/job/blocks';
 import type { JobView, SeatView } from '@/core/job/seatView';
-import { wouldEightTell, type JudgedPass } from '@/core/job/squarePasses';
 import { isHanging } from '@/core/job/hanging';
 import { usualHeatOf } from '@/core/job/workpiece';
 import { isChilled, isDrop, isHeated } from '@/core/heat/waySorts';
@@ -17,7 +17,7 @@ function afterPass(view: SeatView, pass: JudgedPass): Phase {
   const { verdict, tapAtDeg } = pass.result ?? { verdict: 'misread', tapAtDeg: null };
   if (verdict === 'square' || verdict === 'within_limit') {
     const depth = judgePassDepth(view, pass);
-    return isOffFoundDepth(depth)
+    return isOffSaidDepth(depth)
       ? { code: 'bring_to_depth', step: 'square', isTooDeep: depth.offMm > 0 }
       : { code: 'accept_square', step: 'square' };
   }
@@ -28,7 +28,7 @@ function afterPass(view: SeatView, pass: JudgedPass): Phase {
 }
 
 export function squarePhase(view: SeatView): Phase {
-  const pass = view.passes.at(-1);
+  const pass = passesOf(view).at(-1);
   if (!pass) return { code: 'start_square_pass', step: 'square' };
   const nextAngle = PASS_ANGLES.find((angle) => !pass.readings.some(({ angleDeg }) => angleDeg === angle));
   if (nextAngle !== undefined) return { code: 'read_depths', step: 'square', angleDeg: nextAngle };

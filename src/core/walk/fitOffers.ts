@@ -1,3 +1,4 @@
+import { depthOf } from '@/core/job/depthTarget';
 import { isHeated } from '@/core/heat/waySorts';
 import { planSeat, surroundingsOf } from '@/core/job/planSeat';
 import { usualHeatOf } from '@/core/job/workpiece';
@@ -5,8 +6,6 @@ import { FORMULA_VERSION } from '@/core/job/seatFit';
 import type { JobView, SeatView } from '@/core/job/seatView';
 import type { EventBody } from '@/core/record/entries';
 import type { SeatId } from '@/core/record/ids';
-import { SEAL_OUTSIDES } from '@/core/record/vocabulary';
-import { sealOutsideFor } from '@/core/seal/outside';
 import { ovenDialC } from '@/core/tools/heatPlaces';
 import { boreDrafts } from './boreDrafts';
 import { asksForReadings, isMeasuredFor, isSeal } from './facts';
@@ -48,10 +47,27 @@ export const byEye = (seatId: SeatId, signs: EventBody<'squared_by_eye'>['signs'
 });
 
 /** Home, and square by the eye where the walk does not ask for readings. */
-const homeDrafts = (view: SeatView, { job, walk }: Here): Draft[] => [
+export const homeDrafts = (view: SeatView, { job, walk }: Here): Draft[] => [
   { kind: 'home', body: {}, seatId: view.seat.id },
   ...(asksForReadings(view, job, walk) ? [] : [byEye(view.seat.id, ['note_changed', 'even_gap'])]),
 ];
+
+/** How deep, where nothing stops it: as the kind is drawn, or level with the face. Everything else is read at the seat. */
+export function depthOffers(here: Here): Offer[] {
+  const views = viewsOf('depth', here);
+  const say = (body: (view: SeatView) => EventBody<'depth_target_set'>) =>
+    views.map((view): Draft => ({ kind: 'depth_target_set', body: body(view), seatId: view.seat.id }));
+  return [
+    offer(
+      'as_drawn',
+      say((view) => ({ from: 'number', depthMm: depthOf(view).target.depthMm })),
+    ),
+    offer(
+      'flush',
+      say(() => ({ from: 'flush' })),
+    ),
+  ];
+}
 
 export function fitOffers(here: Here): Offer[] {
   const views = [...viewsOf('fit', here)];
@@ -68,28 +84,6 @@ export function fitOffers(here: Here): Offer[] {
     { kind: 'stuck', body: { depthMm: null }, seatId: first.seat.id },
   ];
   return [offer('home', home), offer('stuck', stuck)];
-}
-
-export function sealOffers(here: Here): Offer[] {
-  const guards = viewsOf('seal_in', here);
-  const seats = viewsOf('fit', here);
-  const usual = sealOutsideFor([...guards, ...seats]);
-  return [usual, ...SEAL_OUTSIDES.filter((each) => each !== usual)].map((outside) =>
-    offer(
-      'sealed',
-      [
-        ...guards.map(({ seat }): Draft => ({ kind: 'seal_fitted', body: { outside }, seatId: seat.id })),
-        ...seats.flatMap((view): Draft[] => [
-          ...beforeFit(view, here),
-          { kind: 'seal_fitted', body: { outside }, seatId: view.seat.id },
-          { kind: 'let_go', body: {}, seatId: view.seat.id },
-          { kind: 'home', body: {}, seatId: view.seat.id },
-          byEye(view.seat.id, ['flush']),
-        ]),
-      ],
-      { key: outside },
-    ),
-  );
 }
 
 /** One tap that says it is home, and one that says it is not. */

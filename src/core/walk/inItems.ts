@@ -1,7 +1,9 @@
+import { depthOf } from '@/core/job/depthTarget';
 import { isChilled, isHeated } from '@/core/heat/waySorts';
-import { sortOfPart } from '@/core/job/seatJudgement';
+import { hasStop, sortOfPart } from '@/core/job/seatJudgement';
 import { guardOf } from '@/core/record/seatFacts';
-import { asksForReadings, wayOf } from './facts';
+import { isWholeSeal } from '@/core/seal/proof';
+import { asksForReadings, asksForSealProof, isSeal, wayOf } from './facts';
 import { seatItemId, type Item, type ItemAct } from './item';
 import { asSeal, inAHurry, makeItem, type Make } from './makeItem';
 import { RANK } from './rank';
@@ -30,6 +32,22 @@ function heatItems(make: Make): Item[] {
   return [...(isChilled(way) ? [freeze] : []), ...(isHeated(way) ? [warm] : [])];
 }
 
+/** How deep it goes is said before it is driven, where nothing stops it and nobody has said or found it. In a hurry, as it is drawn. */
+function depthItem(make: Make): Item[] {
+  const { view, walk, castingIndex } = make;
+  const { seat, casting, history } = view;
+  if (walk === 'quick' || hasStop(seat.spec)) return [];
+  const { from, missing } = depthOf(view).target;
+  const isSaid = from !== 'drawn' && missing === null;
+  return [
+    makeItem(make, 'depth', 'in', {
+      rank: RANK.depth + castingIndex,
+      group: `depth:${casting.id}`,
+      isDone: isSaid || history.homeMs !== null,
+    }),
+  ];
+}
+
 /** A light cold fit is fitted without being asked for its way first, in a hurry. */
 export function fitItems(make: Make, hasWayMove: boolean): Item[] {
   const { view, job, castingIndex } = make;
@@ -45,9 +63,9 @@ export function fitItems(make: Make, hasWayMove: boolean): Item[] {
     rank: RANK.fit + castingIndex * RANK.perCasting + (isHeated(way) ? 0 : RANK.coldAfterHot),
     group: inAHurry(make, `fit:${casting.id}:${way}:${sortOfPart(seat.spec)}`),
     isDone: isHome,
-    after: (['way_in', 'freeze', 'heat', 'compare', 'measure'] as const).map((act) => at(make, act)),
+    after: (['way_in', 'depth', 'freeze', 'heat', 'compare', 'measure'] as const).map((act) => at(make, act)),
   });
-  return [...heatItems(make), ...(hasWayMove ? [choose] : []), fit];
+  return [...heatItems(make), ...(hasWayMove ? [choose] : []), ...depthItem(make), fit];
 }
 
 /** Home: squared, held by its ring when it is cool, and the seal in front of it last. */
@@ -65,7 +83,7 @@ export function homeItems(make: Make): Item[] {
   const ring = makeItem(make, 'ring_in', 'in', {
     rank: RANK.ringIn + castingIndex,
     group: `rings_in:${casting.id}`,
-    isDone: history.ringIn,
+    isDone: history.ring?.isIn === true,
     after,
   });
   const seal = makeItem(make, 'seal_in', 'in', {
@@ -78,8 +96,21 @@ export function homeItems(make: Make): Item[] {
   return [
     ...(isAsked ? [square] : []),
     ...(seat.spec.retainingRing ? [ring] : []),
-    ...(guardOf(seat.spec) ? [asSeal(seal)] : []),
+    ...(guardOf(seat.spec) ? [asSeal(seal), ...sealProofItem(make)] : []),
   ];
+}
+
+/** In, it is felt round its rim and turned through its lip. */
+function sealProofItem(make: Make): Item[] {
+  const { view } = make;
+  if (!asksForSealProof(make)) return [];
+  const proof = makeItem(make, 'seal_proof', 'in', {
+    rank: RANK.sealProof,
+    group: 'seal_proof',
+    isDone: isWholeSeal(view.history),
+    after: [at(make, isSeal(view) ? 'fit' : 'seal_in')],
+  });
+  return [isSeal(view) ? proof : asSeal(proof)];
 }
 
 /** A seal that is a seat of its own goes in with the other seals, cold, when all metal is. */
@@ -90,4 +121,5 @@ export const sealFit = (make: Make): Item[] => [
     isDone: make.view.history.homeMs !== null,
     after: [at(make, 'compare')],
   }),
+  ...sealProofItem(make),
 ];

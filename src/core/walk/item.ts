@@ -20,11 +20,13 @@ export type ItemAct =
   | 'measure'
   | 'freeze'
   | 'way_in'
+  | 'depth'
   | 'heat'
   | 'fit'
   | 'square'
   | 'ring_in'
   | 'seal_in'
+  | 'seal_proof'
   | 'stack_back';
 
 export type Item = {

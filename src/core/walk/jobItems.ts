@@ -3,6 +3,7 @@ import type { JobView } from '@/core/job/seatView';
 import type { Task } from '@/core/record/plan';
 import type { Stage, Step, WalkStyle } from '@/core/record/vocabulary';
 import { keyItemId, seatItemId, type Item, type ItemAct } from './item';
+import { areFloatsDone } from './floatOffers';
 import { isDoneOnShaft } from './shaftOffers';
 import { RANK, stageRank } from './rank';
 import { isPastStripping } from './facts';
@@ -103,6 +104,7 @@ function taskItems(job: JobView, walk: WalkStyle, progress: Progress): Item[] {
         isDone:
           task.key in job.work.tasks ||
           isDoneOnShaft(task, job) ||
+          areFloatsDone(task, job) ||
           isTaskPast(task, job, progress) ||
           isSkipped(job, task.stage),
         after: afterOf(task, job),

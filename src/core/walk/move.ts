@@ -29,6 +29,7 @@ export type MoveCode =
   | 'part_into_freezer'
   | 'choose_way_in'
   | 'find_tool'
+  | 'set_depth'
   | 'casting_into_heat'
   | 'take_out_and_drop'
   | 'drop_now'
@@ -47,7 +48,9 @@ export type MoveCode =
   | 'bring_to_depth'
   | 'accept_square'
   | 'ring_in'
+  | 'bring_home'
   | 'seal_in'
+  | 'seal_proof'
   | 'put_stack_back'
   | 'all_proven';
 

@@ -6,6 +6,7 @@ import { isOutByHeat } from '@/core/strip/removal';
 import { boreSlotsOf, isSizedByBore, type JobView, type SeatView } from '@/core/job/seatView';
 import type { AnySeatId } from '@/core/record/ids';
 import { OUTSIDE_SLOTS, slotText } from '@/core/record/slots';
+import type { Task } from '@/core/record/plan';
 import type { Stage, Step, WalkStyle } from '@/core/record/vocabulary';
 import { dueCautions } from './cautions';
 import { fitPhase, squarePhase, urgencyOf } from './fitMove';
@@ -33,8 +34,10 @@ const OF_ACT: Record<Exclude<ItemAct, 'fit' | 'heat' | 'square'>, [MoveCode, Ste
   measure: ['measure', 'measure'],
   freeze: ['part_into_freezer', 'heat_run'],
   way_in: ['choose_way_in', 'way_in'],
+  depth: ['set_depth', 'square'],
   ring_in: ['ring_in', 'work'],
-  seal_in: ['seal_in', 'work'],
+  seal_in: ['seal_in', 'seal'],
+  seal_proof: ['seal_proof', 'seal'],
   stack_back: ['put_stack_back', 'stacks'],
 };
 
@@ -66,12 +69,14 @@ function detailOf(act: ItemAct, view: SeatView | undefined, { job, walk }: Where
     case 'fit':
       // A seal of its own seat goes in with the seals.
       return view.seat.spec.kind === 'seal_in_bore' && view.history.letGoMs === null && !view.history.stuck
-        ? { code: 'seal_in', step: 'heat_run', way: 'drive' }
+        ? { code: 'seal_in', step: 'seal', way: 'drive' }
         : fitPhase(view, job);
     case 'heat':
       return fitPhase(view, job);
     case 'square':
       return squarePhase(view);
+    case 'ring_in':
+      return view.history.ring?.isIn === false ? { code: 'bring_home', step: 'heat_run' } : {};
     case 'freeze':
       return { minutes: Math.ceil(freezerMinutes(view, job.roomC) / 5) * 5 };
     case 'measure': {
@@ -115,6 +120,18 @@ function castingNameOf(views: readonly SeatView[], { seats }: JobView): string |
   return names.size === 1 && all.size > 1 ? [...names][0]! : null;
 }
 
+function codeAndStepOf({ act }: Item, acts: ReadonlySet<ItemAct>): readonly [MoveCode, Step] {
+  if (isNewParts(acts)) return ['check_new_parts', 'parts'];
+  if (acts.has('clean')) return OF_ACT.clean;
+  return act === 'fit' || act === 'heat' || act === 'square' ? ['push_it_in', 'heat_run'] : OF_ACT[act];
+}
+
+/** Where a piece of work is done: with what it measures, on its shaft, or while the machine comes apart. */
+function stepOfTask({ floats, onShaft }: Task, stage: Stage): Step {
+  if (floats) return 'float';
+  return !onShaft && (stage === 'access' || stage === 'out') ? 'strip' : 'work';
+}
+
 /** The move of items that are done together; only what is open counts. */
 export function moveOf(items: readonly Item[], where: Where): Move {
   const { job } = where;
@@ -123,20 +140,13 @@ export function moveOf(items: readonly Item[], where: Where): Move {
   const acts = new Set(open.map(({ act }) => act));
   const views = job.seats.filter(({ seat }) => open.some(({ seatId }) => seatId === seat.id));
   const leadView = views.find(({ seat }) => seat.id === lead.seatId);
-  const [code, step] = isNewParts(acts)
-    ? (['check_new_parts', 'parts'] as const)
-    : acts.has('clean')
-      ? OF_ACT.clean
-      : lead.act === 'fit' || lead.act === 'heat' || lead.act === 'square'
-        ? (['push_it_in', 'heat_run'] as const)
-        : OF_ACT[lead.act];
+  const [code, step] = codeAndStepOf(lead, acts);
   const task = lead.act === 'task' ? job.plan.tasks.find(({ key }) => key === lead.key) : undefined;
   const isSealsIn = acts.has('seal_in');
   const move: Move = {
     code,
     stage: lead.stage,
-    step:
-      step === 'work' && !task?.onShaft && (lead.stage === 'access' || lead.stage === 'out') ? 'strip' : step,
+    step: step === 'work' && task ? stepOfTask(task, lead.stage) : step,
     seatId: lead.seatId ?? job.seats[0]?.seat.id ?? null,
     seatIds: views.map(({ seat }) => seat.id),
     castingId: leadView?.casting.id ?? null,
@@ -149,7 +159,9 @@ export function moveOf(items: readonly Item[], where: Where): Move {
     id: `${items[0]!.group ?? items[0]!.id}:${items.map(({ id }) => id).sort()[0]}`,
     ...(task && { reason: task.why }),
     ...(lead.why && (lead.act === 'fit' || lead.act === 'heat') && { why: lead.why }),
-    ...(isSealsIn && lead.act === 'fit' ? { code: 'seal_in' as const } : detailOf(lead.act, leadView, where)),
+    ...(isSealsIn && lead.act === 'fit'
+      ? { code: 'seal_in' as const, step: 'seal' as const }
+      : detailOf(lead.act, leadView, where)),
   };
   return { ...move, cautions: dueCautions(move, job) };
 }

@@ -1,4 +1,4 @@
-import { THRESHOLDS } from '@/core/heat/mildest';
+import { freshJob } from '../../../tests/support/freshJob';
 import { describe, expect, it } from 'vitest';
 import { idOf } from '../../../database/demo/demo';
 import { NOW, event, withEvents } from '../../../tests/support/records';
@@ -7,7 +7,6 @@ import { SAW_CRANKCASE } from '@/core/job/kinds/sawCrankcase';
 import { STEERING_HEAD } from '@/core/job/kinds/steeringHead';
 import { SWING_ARM } from '@/core/job/kinds/swingArm';
 import { TWO_STROKE_CRANKCASE } from '@/core/job/kinds/twoStrokeCrankcase';
-import { startJob, type JobKind } from '@/core/job/kinds/jobKind';
 import { viewJob, type JobView } from '@/core/job/seatView';
 import { precedencesOf } from '@/core/job/precedence';
 import { project } from '@/core/project/project';
@@ -18,20 +17,10 @@ import { findNextMove } from './nextMove';
 import { offersFor } from './offers';
 import { choiceDrafts, type Draft } from './offer';
 import { isDoneOnShaft, shaftOffers } from './shaftOffers';
-import { sealOutsideFor } from '@/core/seal/outside';
+import { viewSeal } from '@/core/job/sealView';
 
 let count = 0;
 const makeId = () => idOf(`offers test ${(count += 1)}`);
-const start = (kind: JobKind): JobRecord => ({
-  ...startJob(kind, { number: 1, machine: 'X', roomC: 20, openedAt: new Date(NOW).toISOString(), makeId }),
-  entries: { readings: [], events: [] },
-  people: [],
-  instruments: [],
-  photographs: [],
-  tools: [],
-  rules: THRESHOLDS,
-  isDemo: false,
-});
 const view = (record: JobRecord): JobView => viewJob(project(record), NOW);
 const add = (record: JobRecord, drafts: readonly Draft[]): JobRecord =>
   withEvents(
@@ -62,7 +51,7 @@ const offersAt = (record: JobRecord, walk: WalkStyle) => {
 };
 
 describe('the answers to a move', () => {
-  const arm = start(SWING_ARM);
+  const arm = freshJob(SWING_ARM);
   it('in full, the other side is done the same with one tap', () => {
     const { move, offers, job } = offersAt(until(arm, 'full', 'take_out'), 'full');
     const same = offers.find(({ code }) => code === 'same_for_others')!;
@@ -86,7 +75,7 @@ describe('the answers to a move', () => {
       );
   });
   it('schools of a piece of work are asked once, and each is an answer', () => {
-    const record = until(start(TWO_STROKE_CRANKCASE), 'quick', 'do_task');
+    const record = until(freshJob(TWO_STROKE_CRANKCASE), 'quick', 'do_task');
     const { move, offers } = offersAt(
       until(add(record, offersAt(record, 'quick').offers[0]!.drafts()), 'quick', 'do_task'),
       'quick',
@@ -99,7 +88,7 @@ describe('the answers to a move', () => {
     ]);
   });
   it('the way in is chosen for a whole casting: hot where the nip is real, cold where it is light', () => {
-    const record = until(start(TWO_STROKE_CRANKCASE), 'quick', 'choose_way_in');
+    const record = until(freshJob(TWO_STROKE_CRANKCASE), 'quick', 'choose_way_in');
     const { offers, job } = offersAt(record, 'quick');
     const ways = offers[0]!
       .drafts()
@@ -137,14 +126,14 @@ describe('the answers to a move', () => {
 
 describe('what goes before what', () => {
   it('drawn from the map where nothing is said: the needle before the seal that covers it', () => {
-    const job = view(start(SWING_ARM));
+    const job = view(freshJob(SWING_ARM));
     const name = (id: string) => job.seats.find(({ seat }) => seat.id === id)!.seat.name;
     const pairs = precedencesOf(job).map(({ first, then, why }) => `${name(first)} > ${name(then)}: ${why}`);
     expect(pairs).toContain('Left outer needle > Left outer seal: inner_first');
     expect(pairs).toContain('Left inner bush > Left outer needle: no_room_later');
   });
   it('what is said stands above what is drawn', () => {
-    const record = start(SWING_ARM);
+    const record = freshJob(SWING_ARM);
     const seats = record.castings[0]!.seats;
     const [needle, seal] = ['Left outer needle', 'Left outer seal'].map((name) =>
       seats.find((each) => each.name === name)!,
@@ -160,13 +149,13 @@ describe('what goes before what', () => {
 
 describe('a choice that says something of seats', () => {
   it('scored beds of a saw: the finding stands at both seals, and they ask for sealant', () => {
-    const record = start(SAW_CRANKCASE);
+    const record = freshJob(SAW_CRANKCASE);
     const task = record.plan.tasks.find(({ choices }) => choices.some(({ finding }) => finding))!;
     const scored = task.choices.find(({ finding }) => finding)!;
     const after = view(add(record, choiceDrafts(task, scored.key)));
     const seals = after.seats.filter(({ seat }) => seat.spec.kind === 'seal_in_bore');
     expect(seals.map(({ history }) => history.findings)).toEqual([['scored_bed'], ['scored_bed']]);
-    expect(sealOutsideFor(seals)).toBe('sealant');
+    expect(seals.map((seal) => viewSeal(seal, after)!.schools[0]!.outside)).toEqual(['sealant', 'sealant']);
     const smooth = view(add(record, choiceDrafts(task, 'smooth')));
     expect(smooth.seats.every(({ history }) => history.findings.length === 0)).toBe(true);
   });
@@ -174,7 +163,7 @@ describe('a choice that says something of seats', () => {
 
 describe('a seat on a shaft', () => {
   it('is answered by its ways, kindest first, and done when its cone is off and on', () => {
-    let record = start(STEERING_HEAD);
+    let record = freshJob(STEERING_HEAD);
     const [offTask, onTask] = record.plan.tasks.filter(({ onShaft }) => onShaft);
     const journal = () => view(record).journals.find(({ seat }) => seat.name === 'lower cone')!;
     expect(journal().fit!.verdict).toBe('right');
@@ -188,7 +177,7 @@ describe('a seat on a shaft', () => {
     expect(isDoneOnShaft(onTask!, view(record))).toBe(true);
   });
   it('the tight main of a crank that sits in its other half is warmed over it, never pulled across', () => {
-    let record = start(OFFROAD_CRANKCASE);
+    let record = freshJob(OFFROAD_CRANKCASE);
     const task = (key: string) => record.plan.tasks.find((each) => each.key === key)!;
     for (const { seat } of view(record).seats)
       record = add(record, [{ kind: 'home', body: {}, seatId: seat.id }]);

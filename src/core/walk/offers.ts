@@ -1,4 +1,6 @@
 import { FREEZER_C } from '@/core/heat/soak';
+import { floatOffers } from './floatOffers';
+import { newPartOffers } from './newPartOffers';
 import { shaftOffers } from './shaftOffers';
 import { troubleOffers } from './troubleOffers';
 import { planStrip } from '@/core/job/planStrip';
@@ -13,13 +15,15 @@ import {
   beforeFit,
   boreOffers,
   byEye,
+  depthOffers,
   fitOffers,
   freeOffers,
   heatOffers,
+  homeDrafts,
   outcomeOffers,
   outOfBore,
-  sealOffers,
 } from './fitOffers';
+import { sealOffers, sealProofOffers } from './sealOffers';
 import { keysOf, offer, ofFirst, viewsOf, type Here } from './here';
 import { choiceDrafts, type Draft, type Offer, type OfferCode } from './offer';
 
@@ -53,6 +57,11 @@ function taskOffers(here: Here): Offer[] {
       ...shaftOffers(task, here.job, taskDrafts(here)),
       offer('not_here', taskDrafts(here, 'not_here')),
     ];
+  if (task?.floats)
+    return [
+      ...floatOffers(task, here.job, taskDrafts(here)),
+      offer('not_here', taskDrafts(here, 'not_here')),
+    ];
   const answers = task?.choices.length
     ? task.choices.map((choice) => offer('choice', choiceDrafts(task, choice.key), choice))
     : [offer('done', [...ticks, ...taskDrafts(here)])];
@@ -80,41 +89,6 @@ function outOffers(here: Here): Offer[] {
   return [
     offer('out', [...seals, ...kindest]),
     ...(parts.length > 0 && !parts.every(isSeal) ? [offer('by_hand', [...seals, ...byHand])] : []),
-  ];
-}
-
-/** Held beside the old one and tried on their shafts; turned and listened to; counted. */
-function newPartOffers(here: Here): Offer[] {
-  const { plan } = here.job;
-  const counted = keysOf('count', here).map((partKey): Draft => ({
-    kind: 'kit_counted',
-    body: { partKey, count: plan.parts.find(({ key }) => key === partKey)?.count ?? 1 },
-  }));
-  const tried = viewsOf('compare', here).map(({ seat }): Draft => ({
-    kind: 'dry_fit_noted',
-    body: { result: 'good' },
-    seatId: seat.id,
-  }));
-  const felt = viewsOf('feel', here).map(({ seat }): Draft => ({
-    kind: 'new_part_felt',
-    body: { isGood: true },
-    seatId: seat.id,
-  }));
-  const all = [...counted, ...tried, ...felt];
-  return [
-    offer(tried.length > 0 ? 'match_and_run' : felt.length > 0 ? 'all_good' : 'all_there', all),
-    ...(tried.length > 0 && counted.length + felt.length === 0
-      ? [
-          offer(
-            'by_eye',
-            tried.map(({ seatId }) => ({
-              kind: 'compare_overruled',
-              body: { reason: 'compared_by_eye' },
-              ...(seatId && { seatId }),
-            })),
-          ),
-        ]
-      : []),
   ];
 }
 
@@ -226,8 +200,21 @@ const OFFERS: Record<Exclude<MoveCode, 'all_proven'>, MakeOffers> = {
   judge_by_eye: bySign,
   bring_to_depth: bySign,
   accept_square: bySign,
-  ring_in: each('ring_in', 'all_round', (seatId) => ({ kind: 'retaining_ring_in', body: {}, seatId })),
+  set_depth: depthOffers,
+  ring_in: (here) => [
+    ...each('ring_in', 'all_round', (seatId) => ({
+      kind: 'retaining_ring_in',
+      body: { isAllRound: true, isClearOfPassage: true },
+      seatId,
+    }))(here),
+    ...ofFirst(here, 'will_not_enter', ({ seat }) => [
+      { kind: 'retaining_ring_refused', body: {}, seatId: seat.id },
+    ]),
+  ],
+  // Warmed, pressed or drawn on, square: then round it again.
+  bring_home: (here) => ofFirst(here, 'home', (view) => homeDrafts(view, here)),
   seal_in: sealOffers,
+  seal_proof: sealProofOffers,
   put_stack_back: eachKey('stack_back', 'put_back', (stackKey) => ({
     kind: 'stack_put_back',
     body: { stackKey },

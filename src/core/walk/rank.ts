@@ -29,6 +29,7 @@ export const RANK = {
   measure: measure + 500,
   freeze: measure + 900,
   wayIn: fit + 5,
+  depth: fit + 8,
   heat: fit + 400,
   fit: fit + 410,
   perCasting: 50,
@@ -36,5 +37,6 @@ export const RANK = {
   square: square + 5,
   ringIn: square + 800,
   sealsIn: square + 900,
+  sealProof: square + 950,
   stackBack: stageRank('shaft') + 12,
 } as const;

@@ -11,7 +11,8 @@ import { inTransaction, pool, queryMany, queryMaybeOne } from '../pool';
 export const targetSchema = z.strictObject({
   jobId: jobIdSchema,
   seatId: seatIdSchema.nullable(),
-  castingId: castingIdSchema,
+  /** Null: a float of the job, which is of no casting. */
+  castingId: castingIdSchema.nullable(),
   slot: slotSchema,
 });
 export type GaugeTarget = z.infer<typeof targetSchema>;

@@ -48,6 +48,7 @@ async function readKnown(jobId: JobId): Promise<Known> {
     places: {
       castings: job.castings,
       shafts: job.shafts,
+      floats: job.plan.floats,
       people: new Set((await loadPeople(pool(), jobId)).map(({ id }) => id)),
       instruments: new Set(job.instruments.map(({ id }) => id)),
     },

@@ -9,7 +9,11 @@ import { Name } from '@/ui/parts/text';
 
 const KEYS = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '.', '0', '⌫'] as const;
 
-const UNIT_KEYS = { length: ['mm', 'in', 'thou', '/'], temperature: ['C', 'F', '-'] } as const;
+const UNIT_KEYS = {
+  length: ['mm', 'in', 'thou', '/'],
+  temperature: ['C', 'F', '-'],
+  force: ['N', 'lbf', 'kgf'],
+} as const;
 
 type Props = {
   isOpen: boolean;

@@ -2,7 +2,8 @@ import { bearingMarks } from '@/ui/drawing/bearing';
 import { circlePath } from '@/ui/drawing/bearingShapes';
 import type { BearingType } from '@/core/catalogue/bearings/row';
 import type { SceneMark } from '@/ui/drawing/scene';
-import { box, dimension, numberIn, polygon, rule, say, text, upright, type PictureInput } from './marks';
+import { box, dimension, polygon, rule, text, upright } from '@/ui/drawing/marks';
+import { numberIn, say, type PictureInput } from './sumInput';
 
 type LinkOfChain = { label: string; mm: number; sign: number };
 

@@ -1,5 +1,6 @@
 import type { SceneMark } from '@/ui/drawing/scene';
-import { box, dimension, numberIn, rule, say, text, type PictureInput } from './marks';
+import { box, dimension, rule, text } from '@/ui/drawing/marks';
+import { numberIn, say, type PictureInput } from './sumInput';
 
 /** A race in its boss with the web: pressure arrows, and what the boss sees. */
 export function bossPicture({ inputs, answers, units, width, height }: PictureInput): SceneMark[] {

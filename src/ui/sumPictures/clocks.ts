@@ -1,6 +1,7 @@
 import { circlePath } from '@/ui/drawing/bearingShapes';
 import type { SceneMark } from '@/ui/drawing/scene';
-import { box, numberIn, rule, say, text, type PictureInput } from './marks';
+import { box, rule, text } from '@/ui/drawing/marks';
+import { numberIn, say, type PictureInput } from './sumInput';
 
 const onClock = (cx: number, cy: number, r: number, deg: number): [number, number] => [
   cx + r * Math.sin((deg * Math.PI) / 180),

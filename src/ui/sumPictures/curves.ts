@@ -1,6 +1,7 @@
 import { showClock } from '@/core/quantity/format';
 import type { SceneMark } from '@/ui/drawing/scene';
-import { box, numberIn, polygon, rule, say, text, ticks, type PictureInput } from './marks';
+import { box, polygon, rule, text, ticks } from '@/ui/drawing/marks';
+import { numberIn, say, type PictureInput } from './sumInput';
 import { placePanel } from './placePanel';
 import { type Point, trace } from './trace';
 

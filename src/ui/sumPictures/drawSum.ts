@@ -2,7 +2,7 @@ import type { Picture } from '@/core/sums/sum';
 import type { Scene, SceneMark } from '@/ui/drawing/scene';
 import { placeLabels } from '@/ui/drawing/placeLabels';
 import { fitPicture, statesPicture, zonesPicture } from './fits';
-import type { PictureInput } from './marks';
+import type { PictureInput } from './sumInput';
 import { bossPicture } from './boss';
 import { clockPicture } from './clocks';
 import { hubPicture } from './hub';

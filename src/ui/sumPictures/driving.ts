@@ -1,6 +1,7 @@
 import { bearingMarks } from '@/ui/drawing/bearing';
 import type { SceneMark } from '@/ui/drawing/scene';
-import { box, dimension, numberIn, polygon, rule, say, text, type PictureInput } from './marks';
+import { box, dimension, polygon, rule, text } from '@/ui/drawing/marks';
+import { numberIn, say, type PictureInput } from './sumInput';
 
 /** Rod, nut and what is drawn in; or the press above it. */
 export function rodPicture({ sum, inputs, answers, units, width, height }: PictureInput): SceneMark[] {

@@ -1,6 +1,7 @@
 import { bearingMarks } from '@/ui/drawing/bearing';
 import type { SceneMark, Tone } from '@/ui/drawing/scene';
-import { box, dimension, numberIn, polygon, rule, say, text, ticks, type PictureInput } from './marks';
+import { box, dimension, polygon, rule, text, ticks } from '@/ui/drawing/marks';
+import { numberIn, say, type PictureInput } from './sumInput';
 
 /** A bearing in its bore: temperatures in the metal, the gap (or nip) drawn large and labelled. */
 export function fitPicture({ inputs, answers, units, width, height }: PictureInput): SceneMark[] {

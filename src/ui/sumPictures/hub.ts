@@ -1,5 +1,6 @@
 import type { SceneMark } from '@/ui/drawing/scene';
-import { box, numberIn, rule, say, text, type PictureInput } from './marks';
+import { box, rule, text } from '@/ui/drawing/marks';
+import { numberIn, say, type PictureInput } from './sumInput';
 
 /** How far an inner race stands pushed outward where the spacer was nipped, drawn large. */
 const OUTWARD_PX = 12;

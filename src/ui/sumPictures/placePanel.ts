@@ -1,6 +1,7 @@
 import { showClock } from '@/core/quantity/format';
 import type { SceneMark } from '@/ui/drawing/scene';
-import { numberIn, polygon, rule, say, text, type PictureInput } from './marks';
+import { polygon, rule, text } from '@/ui/drawing/marks';
+import { numberIn, say, type PictureInput } from './sumInput';
 import { type Point, trace } from './trace';
 
 export function placePanel(

@@ -1,6 +1,7 @@
 import { circlePath } from '@/ui/drawing/bearingShapes';
 import type { SceneMark } from '@/ui/drawing/scene';
-import { box, numberIn, polygon, rule, say, text, upright, type PictureInput } from './marks';
+import { box, polygon, rule, text, upright } from '@/ui/drawing/marks';
+import { numberIn, say, type PictureInput } from './sumInput';
 
 /** A seal over its shaft before a bearing; an O-ring in its gland; a retaining ring in its groove. */
 export function sealPicture(input: PictureInput): SceneMark[] {

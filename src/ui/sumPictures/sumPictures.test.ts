@@ -5,7 +5,7 @@ import { sumPath, type Sum } from '@/core/sums/sum';
 import type { Scene, SceneMark } from '@/ui/drawing/scene';
 import { findLabelFaults, labelsOf } from '../../../tests/support/labelBoxes';
 import { drawSum } from './drawSum';
-import { ticks } from './marks';
+import { ticks } from '@/ui/drawing/marks';
 
 const SIZE = { width: 760, height: 400 };
 

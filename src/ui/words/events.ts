@@ -8,7 +8,9 @@ import { RACE_HEAT_WORDS, SHAFT_OFF_WORDS, SHAFT_ON_WORDS } from './shafts';
 import { slotWords } from './slots';
 import { STEP_WORDS } from './steps';
 import { CASTING_STUFF_WORDS } from './castingStuff';
-import { BY_SIGN_WORDS, FASTENER_WORDS, OUTSIDE_WORDS, SEAT_FINDING_WORDS } from './walk';
+import { DEPTH_SOURCE_WORDS } from './depths';
+import { CONTACT_WORDS } from './floats';
+import { BY_SIGN_WORDS, FASTENER_WORDS, SEAT_FINDING_WORDS } from './walk';
 import { HOME_HOW_WORDS, RESCUE_WORDS, REST_WORDS } from './hotWork';
 import { WAY_WORDS } from './verdicts';
 import {
@@ -23,6 +25,7 @@ import {
   REMOVAL_WORDS,
   TOOL_WAY_WORDS,
 } from './work';
+import { SEAL_EVENT_WORDS } from './sealEvents';
 import { SKIP_WORDS, WAIT_WORDS } from './setUp';
 
 type Say = { degrees: (celsius: number) => string; length: (mm: number) => string };
@@ -87,12 +90,24 @@ const EVENT_WORDS: { [K in EventKind]: (body: EventBody<K>, say: Say) => string 
   looked_over: ({ decision }) =>
     `Looked over: ${{ renew: 'renew what is worn', keep: 'keep it', look_again: 'look again' }[decision]}`,
   retaining_ring_out: () => 'Retaining ring out',
-  retaining_ring_in: () => 'Retaining ring in its groove, all round',
+  retaining_ring_in: ({ isAllRound, isClearOfPassage }) =>
+    `Retaining ring in its groove${isAllRound === false ? ', not all round' : ', all round'}${isClearOfPassage ? ', clear of the oil passage' : ''}`,
+  retaining_ring_refused: () => 'Retaining ring would not enter its groove: not home',
+  depth_target_set: ({ from, depthMm }, { length }) =>
+    depthMm === undefined
+      ? `How deep it goes: ${DEPTH_SOURCE_WORDS[from]}`
+      : `It goes to ${length(Math.abs(depthMm))} ${depthMm < 0 ? 'standing out' : 'deep'}`,
   seat_finding: ({ what }) => `Found: ${SEAT_FINDING_WORDS[what].name.toLowerCase()}`,
   stack_bagged: ({ stackKey }) => `Bagged: ${stackKey.replaceAll('_', ' ')}`,
   stack_put_back: ({ stackKey }) => `Put back whole: ${stackKey.replaceAll('_', ' ')}`,
   new_part_felt: ({ isGood }) => (isGood ? 'New part turned: runs true' : 'New part turned: rough'),
-  seal_fitted: ({ outside }) => `Seal fitted, outside ${OUTSIDE_WORDS[outside].toLowerCase()}`,
+  ...SEAL_EVENT_WORDS,
+  shims_chosen: ({ floatKey, leftMm, rightMm }, { length }) =>
+    `Shims, ${floatKey.replaceAll('_', ' ')}: left ${leftMm.map(length).join(' + ') || 'none'}, right ${rightMm.map(length).join(' + ') || 'none'}`,
+  float_accepted: ({ floatKey, by, because }) =>
+    `Right ${by === 'figures' ? 'by its figures' : 'by hand'}: ${floatKey.replaceAll('_', ' ')}${because ? ` (${because})` : ''}`,
+  contact_noted: ({ floatKey, where }) =>
+    `Contact pattern, ${floatKey.replaceAll('_', ' ')}: ${CONTACT_WORDS[where].name}`,
   squared_by_eye: ({ signs }) => `Square by ${signs.map((sign) => BY_SIGN_WORDS[sign]).join(', ')}`,
   job_put_away: () => 'Job put away',
   seat_removed: () => 'Seat taken off the map',

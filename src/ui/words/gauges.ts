@@ -1,6 +1,7 @@
-import { asText, showFit, showSize, type Units } from '@/core/quantity/format';
-import type { InstrumentSort } from '@/core/gauge/sortFamilies';
-import { SORTS, uOf } from '@/core/gauge/sorts';
+import { asText, showFit, showForce, showSize, type Units } from '@/core/quantity/format';
+import type { ReadQuantity } from '@/core/quantity/typedValue';
+import { FAMILIES } from '@/core/gauge/sortFamilies';
+import { familyOf } from '@/core/record/slots';
 import type { Instrument, InstrumentUnit, Speaks } from '@/core/record/instrument';
 
 export const SPEAKS_WORDS: Record<Speaks['by'], { name: string; how: string }> = {
@@ -19,30 +20,37 @@ export const SPEAKS_WORDS: Record<Speaks['by'], { name: string; how: string }> =
   },
 };
 
-export const UNIT_NAMES: Record<InstrumentUnit, string> = { mm: 'mm', in: 'inch', C: '°C', F: '°F' };
+export const UNIT_NAMES: Record<InstrumentUnit, string> = {
+  mm: 'mm',
+  in: 'inch',
+  C: '°C',
+  F: '°F',
+  N: 'N',
+  lbf: 'lbf',
+};
 
-export const isThermometer = ({ kind }: Pick<Instrument, 'kind'>) =>
-  kind !== 'by_hand' && SORTS[kind].quantity === 'temperature';
+/** Units that an instrument for this is marked in, the usual one first. */
+export const UNITS_FOR = {
+  length: ['mm', 'in'],
+  temperature: ['C', 'F'],
+  force: ['N', 'lbf'],
+} as const satisfies Record<ReadQuantity, readonly InstrumentUnit[]>;
+
+/** What it reads; whatever was at hand read lengths. */
+export const quantityRead = ({ kind }: Pick<Instrument, 'kind'>): ReadQuantity =>
+  kind === 'by_hand' ? 'length' : familyOf({ family: FAMILIES[kind][0]! }).quantity;
 
 /** How far it may be off, standard uncertainty: in the person’s unit of fits. */
-export const sayU = (instrument: Pick<Instrument, 'kind' | 'u'>, units: Units): string =>
-  isThermometer(instrument)
-    ? units === 'imperial'
-      ? `${(instrument.u * 1.8).toFixed(1)} °F`
-      : `${instrument.u} K`
-    : asText(showFit(instrument.u, units));
-
-/** Where the proposal comes from: its three parts, the largest first. */
-export function sayProposal(sort: InstrumentSort, resolution: number, units: Units): string {
-  const { parts } = uOf(sort, resolution);
-  const { errorLimit, handWords } = SORTS[sort];
-  const say = (u: number) => sayU({ kind: sort, u }, units);
-  const why = [
-    { u: parts.hand, words: handWords },
-    { u: parts.instrument, words: `itself (good to ± ${say(errorLimit)})` },
-    { u: parts.scale, words: 'its scale' },
-  ].sort((a, b) => b.u - a.u);
-  return `${why.map(({ u, words }) => `${words} ${say(u)}`).join(', ')}; the root of their squares, rounded up.`;
+export function sayU(instrument: Pick<Instrument, 'kind' | 'u'>, units: Units): string {
+  const { u } = instrument;
+  switch (quantityRead(instrument)) {
+    case 'temperature':
+      return units === 'imperial' ? `${(u * 1.8).toFixed(1)} °F` : `${u} K`;
+    case 'force':
+      return asText(showForce(u, units));
+    case 'length':
+      return asText(showFit(u, units));
+  }
 }
 
 /** What it is asked for, and that it cannot tell: a nip, or one part from another. */

@@ -115,6 +115,10 @@ const MOVE_WORDS: Record<MoveCode, Say> = {
     headline: `Find ${TOOL_NEED_WORDS[move.tool as keyof typeof TOOL_NEED_WORDS] ?? 'the tool'} for the ${theSeats(move)}.`,
     reason: 'Before the metal is hot: buy, rent, borrow or turn one.',
   }),
+  set_depth: (move) => ({
+    headline: `Say how deep they go: ${theSeats(move)}.`,
+    reason: 'Nothing stops them: a number, what was found, or the part that goes with it does.',
+  }),
   casting_into_heat: sayHeat,
   take_out_and_drop: (move) => ({
     headline:
@@ -191,12 +195,22 @@ const MOVE_WORDS: Record<MoveCode, Say> = {
     headline: `Retaining ring into its groove, all round: ${theSeats(move)}.`,
     reason: `${whenCool(move)}One that will not enter all round: the bearing is not home. Clear of an oil passage.`,
   }),
+  bring_home: (move) => ({
+    headline: `The ${theSeats(first(move))} is not home: its ring will not enter.`,
+    reason:
+      'Warm it and press on by the outer race, square, until the note changes. The ring is never forced.',
+  }),
   seal_in: (move) => ({
     headline: `Seals in, flush and square: ${theSeats(move)}.`,
     reason: orElse(
       move,
       `${whenCool(move)}Spring toward what is held, lips greased; driver bigger than the seal, felt all round.`,
     ),
+  }),
+  seal_proof: (move) => ({
+    headline: `Feel round the rim, turn it through the lip: ${theSeats(move)}.`,
+    reason:
+      'Cocked, it leaks on one side and wears on the other; a lip folded inward leaks at once: back off, turn, try again.',
   }),
   put_stack_back: (move) => ({
     headline: `Back to the piece: ${listed(namesOf(move).map(inSentence))}.`,

@@ -18,6 +18,19 @@ const SLOT_WORDS: Record<SlotFamily, (slot: Slot) => string> = {
   old_inside: () => 'old part’s bore',
   old_width: () => 'old part’s width',
   depth: ({ angleDeg }) => `at ${clockWords(angleDeg)}`,
+  straightedge: () => 'straightedge',
+  gasket: () => 'gasket',
+  step: () => 'mating part’s step',
+  washer: () => 'washer',
+  sunk: () => 'sunk by',
+  stands_out: () => 'standing out by',
+  link: ({ part }) => part.replaceAll('_', ' '),
+  dial: ({ part, angleDeg }) =>
+    part === 'left' || part === 'right'
+      ? `${part}, ${Math.round(angleDeg / 30) || 12}`
+      : part.replaceAll('_', ' '),
+  feeler: ({ part }) => `${part} of the web`,
+  pull: ({ part }) => (part === 'drag' ? 'drag of the cables' : `pull ${part}`),
   temperature: () => 'casting temperature',
 };
 

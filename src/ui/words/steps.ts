@@ -7,6 +7,8 @@ export const STEP_WORDS = {
   way_in: 'Way in',
   heat_run: 'Heat run',
   square: 'Square-up',
+  seal: 'Seals',
+  float: 'End float',
   work: 'Work',
   record: 'Record',
 } as const;
@@ -19,6 +21,8 @@ export const STEP_PATHS = {
   way_in: 'way-in',
   heat_run: 'run',
   square: 'square',
+  seal: 'seal',
+  float: 'float',
   work: 'work',
   record: 'record',
 } as const;

@@ -29,6 +29,7 @@ export const BY_SIGN_WORDS: Record<HomeSign, string> = {
   note_changed: 'the changed note',
   went_stiff: 'the stiff stop',
   flush: 'flush all round',
+  mark_met: 'the driver’s line at the face',
 };
 
 export const OUTSIDE_WORDS: Record<SealOutside, string> = {

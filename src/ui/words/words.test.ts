@@ -50,8 +50,11 @@ const CODES: Record<MoveCode, true> = {
   judge_by_eye: true,
   bring_to_depth: true,
   accept_square: true,
+  set_depth: true,
   ring_in: true,
+  bring_home: true,
   seal_in: true,
+  seal_proof: true,
   put_stack_back: true,
   all_proven: true,
 };

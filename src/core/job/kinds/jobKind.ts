@@ -5,6 +5,7 @@ import { keyFrom, withKeys, type SeatFinding } from '@/core/record/vocabulary';
 import type { Casting, JobHead } from '@/core/record/job';
 import { partsOfSeat } from '@/core/parts/kit';
 import type { Shaft } from '@/core/record/shafts';
+import { floatsOfTasks, keysOfFloats, type KindFloat } from './kindFloats';
 import type { KindSeat } from './seats';
 import { shaftsOfKind, type KindShaft } from './kindShafts';
 
@@ -26,6 +27,8 @@ export type KindTask = {
   caution?: CautionCode;
   after?: readonly string[];
   before?: readonly string[];
+  /** What is measured with it. */
+  floats?: readonly KindFloat[];
   /** Seats on shafts (`stem, lower cone`) that a bearing or cone comes off by it, or goes onto. */
   off?: readonly string[];
   onto?: readonly string[];
@@ -122,6 +125,7 @@ function tasksOfKind(kind: JobKind, seatId: (name: string) => SeatId, shafts: re
     items: withKeys(items.map((name) => ({ name }))),
     caution: task.caution ?? null,
     ...onShaftOf(task, shafts),
+    ...(task.floats && { floats: keysOfFloats(task.floats) }),
     after: (task.after ?? []).map(placeOf),
     before: (task.before ?? []).map(placeOf),
   }));
@@ -149,6 +153,7 @@ function planOfKind(kind: JobKind, seatId: (name: string) => SeatId, shafts: rea
     stacks: withKeys(kind.stacks ?? []),
     fasteners: fastenersOfKind(kind),
     tasks: tasksOfKind(kind, seatId, shafts),
+    floats: floatsOfTasks(kind.tasks ?? []),
     access: withKeys((kind.access ?? []).map((name) => ({ name }))),
     checks: [...(kind.checks ?? ['free_turn', 'rough', 'rust'])],
     hidden: withKeys(kind.hidden ?? []).map(({ key, name, under }) => ({

@@ -1,36 +1,17 @@
-import { THRESHOLDS } from '@/core/heat/mildest';
 import { project } from '@/core/project/project';
+import { freshJob } from '../../../../tests/support/freshJob';
 import { describe, expect, it } from 'vitest';
 import { NOW } from '../../../../tests/support/records';
 import { idOf } from '../../../../database/demo/demo';
-import { jobHeadSchema, type JobRecord } from '@/core/record/job';
+import { jobHeadSchema } from '@/core/record/job';
 import { viewJob } from '../seatView';
 import { findBlocks } from '../blocks';
 import { copyHead, ownNumbers, withoutSeats } from '../copyJob';
 import { LOCKINGS } from '@/core/record/vocabulary';
 import { JOB_KINDS } from './allKinds';
-import { startJob } from './jobKind';
 
 let count = 0;
 const makeId = () => idOf(`kinds test ${(count += 1)}`);
-const HAND = {
-  id: idOf('by hand'),
-  name: 'By hand',
-  kind: 'by_hand' as const,
-  resolution: 0.01,
-  u: 0.006,
-  isSimulated: false,
-};
-const start = (kind: (typeof JOB_KINDS)[number]): JobRecord => ({
-  ...startJob(kind, { number: 1, machine: 'Test', roomC: 20, openedAt: new Date(NOW).toISOString(), makeId }),
-  entries: { readings: [], events: [] },
-  people: [],
-  instruments: [HAND],
-  photographs: [],
-  tools: [],
-  rules: THRESHOLDS,
-  isDemo: false,
-});
 
 describe('thirteen job kinds, one with two variants', () => {
   it('are all there, each once', () => expect(new Set(JOB_KINDS.map(({ kind }) => kind)).size).toBe(14));
@@ -47,7 +28,7 @@ describe('thirteen job kinds, one with two variants', () => {
         rules: _r,
         isDemo: _demo,
         ...head
-      } = start(kind);
+      } = freshJob(kind);
       expect(jobHeadSchema.safeParse(head).error?.issues ?? []).toEqual([]);
       const ids = head.castings.flatMap(({ seats }) => seats.map(({ id }) => id));
       for (const { seatId } of head.plan.parts) if (seatId) expect(ids).toContain(seatId);
@@ -93,7 +74,7 @@ describe('what locks a fastener', () => {
 });
 
 describe('a seal behind a bearing', () => {
-  const record = start(JOB_KINDS.find(({ kind }) => kind === 'final_drive')!);
+  const record = freshJob(JOB_KINDS.find(({ kind }) => kind === 'final_drive')!);
   it('blocks the bearing until it is in', () => {
     const job = viewJob(project(record), NOW);
     const cover = job.seats.find(({ seat }) => seat.name === 'Cover bearing')!;
@@ -106,7 +87,7 @@ describe('a seal behind a bearing', () => {
 });
 
 describe('same as last', () => {
-  const head = start(JOB_KINDS.find(({ kind }) => kind === 'final_drive')!);
+  const head = freshJob(JOB_KINDS.find(({ kind }) => kind === 'final_drive')!);
   const copy = copyHead(head, { number: 2, machine: 'Other', openedAt: new Date(NOW).toISOString(), makeId });
   it('has the same castings, seats and plan under new ids', () => {
     const strip = (value: unknown) =>

@@ -2,6 +2,7 @@ import { parseBearing } from '@/core/catalogue/bearings/designation';
 import type { SealMaterial } from '@/core/catalogue/materials';
 import { type BorePart, PART_METALS } from '@/core/record/fittedPart';
 import { USUAL_RUNNING } from '@/core/job/putPart';
+import { BED_BEHIND_MM } from '@/core/seal/seals';
 import { boreKindOf } from '@/core/record/seatFacts';
 import type { BoreSpec, FittedSpec } from '@/core/record/seatSpec';
 import type { Seat } from '@/core/record/job';
@@ -127,9 +128,6 @@ export const bushSeat = (
     around,
   );
 
-/** Room behind a seal, so that it is never driven onto what lies there, mm. Common practice, no source. */
-const BEHIND_SEAL_MM = 1;
-
 /** A shaft seal in its own bore, flush with the face unless a depth is said. */
 export const sealSeat = (
   name: string,
@@ -156,8 +154,8 @@ export const sealSeat = (
     },
     {
       bossOutsideMm: outsideMm + 14,
-      bossHeightMm: widthMm + belowFaceMm + BEHIND_SEAL_MM + 8,
-      depthToShoulderMm: widthMm + belowFaceMm + BEHIND_SEAL_MM,
+      bossHeightMm: widthMm + belowFaceMm + BED_BEHIND_MM + 8,
+      depthToShoulderMm: widthMm + belowFaceMm + BED_BEHIND_MM,
       shoulderBoreMm: outsideMm - 5,
       webThicknessMm: 5,
       ...(shaft && { shaft }),

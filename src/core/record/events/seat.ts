@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { CLEANINGS, HEAT_SOURCES, REMEDIES, SEAL_OUTSIDES, STOPS, TOOL_WAYS, WAYS_IN } from '../vocabulary';
+import { CLEANINGS, HEAT_SOURCES, REMEDIES, STOPS, TOOL_WAYS, WAYS_IN } from '../vocabulary';
 import { empty, finite, text } from './fields';
 
 /** A seat before its part goes in: cleaned, believed or mended, and the way in chosen. */
@@ -25,9 +25,6 @@ export const seatBodies = {
     /** Version of the formulas that gave it. */
     formulaVersion: z.string().max(20),
   }),
-  retaining_ring_in: empty,
-  /** The seal in front of this seat's bearing. */
-  seal_fitted: z.strictObject({ outside: z.enum(SEAL_OUTSIDES) }),
   caution_acknowledged: z.strictObject({ caution: z.string().max(40) }),
   laid_out: z.strictObject({ item: z.string().max(40) }),
   tool_sorted: z.strictObject({ need: z.string().max(40), how: z.enum(TOOL_WAYS) }),

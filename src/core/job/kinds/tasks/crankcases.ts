@@ -1,4 +1,5 @@
 import type { KindTask } from '../jobKind';
+import { crankRoom, crankSideLoad, shaftPlay } from '../kindFloats';
 import { BOLTED, CLOSING, CRANK_TRUE, DOWELS, HALVES_APART, LUBRICATION } from './splitCases';
 
 /** Work beyond the seats of crankcases. Common practice, no source. */
@@ -66,6 +67,7 @@ export const TWO_STROKE_TASKS: readonly KindTask[] = [
   {
     stage: 'prove',
     say: 'Turn it, shift through the gears, relieve the side load',
+    floats: [crankSideLoad],
     why: 'Neutral spins both shafts alone; light soft taps on the shaft’s end, never on its thread.',
   },
   {
@@ -103,6 +105,16 @@ export const OFFROAD_TASKS: readonly KindTask[] = [
     key: 'crank_width',
     stage: 'parts',
     say: 'Crank width against the space between the bearing faces',
+    floats: [
+      crankRoom({
+        eachHalfMm: [29.35, 30.1],
+        gasketMm: 0.35,
+        widthMm: 59.4,
+        metal: 'alsi9cu3',
+        low: 0.15,
+        high: 0.65,
+      }),
+    ],
     why: 'Clearance must be there before anything is closed.',
   },
   ...CRANK_TRUE,
@@ -144,6 +156,7 @@ export const OFFROAD_TASKS: readonly KindTask[] = [
   {
     stage: 'prove',
     say: 'Crank moves to and fro by hand; feelers even both sides; side load relieved',
+    floats: [crankSideLoad, shaftPlay('Crank to and fro', 'crank_to_and_fro', { low: 0.1, high: 0.7 })],
     why: 'The difference of the feelers, halved, is how far to move it.',
   },
   {
@@ -207,6 +220,7 @@ export const SAW_TASKS: readonly KindTask[] = [
     after: ['pins_home'],
     stage: 'close',
     say: 'It spins; feelers even both sides; one light tap with a soft face',
+    floats: [crankSideLoad],
     why: 'Never on the thread.',
   },
   {

@@ -1,4 +1,5 @@
 import type { KindTask } from '../jobKind';
+import { pinionBacklash, shaftPlay } from '../kindFloats';
 
 /** Work beyond the seats of gearboxes. Common practice, no source. */
 const BLIND_NEEDLES: readonly KindTask[] = [
@@ -11,6 +12,7 @@ const BLIND_NEEDLES: readonly KindTask[] = [
     key: 'end_float_before',
     stage: 'look',
     say: 'End float of the second shaft, before it is taken apart',
+    floats: [shaftPlay('Second shaft, before', 'second_shaft_before', { low: 0.05, high: 0.4 })],
     why: 'The same washers give it again.',
   },
   {
@@ -22,6 +24,14 @@ const BLIND_NEEDLES: readonly KindTask[] = [
   {
     stage: 'shaft',
     say: 'End float again',
+    floats: [
+      shaftPlay(
+        'Second shaft, again',
+        'second_shaft_again',
+        { low: 0.05, high: 0.4 },
+        { like: 'second_shaft_before' },
+      ),
+    ],
     why: 'Anything else than before: the stack is not as it was.',
     after: ['Second shaft, case end', 'Second shaft, cover end'],
   },
@@ -158,7 +168,7 @@ export const FINAL_DRIVE_TASKS: readonly KindTask[] = [
     choices: ['Same gears, same shims', 'New gears: set anew'],
     after: ['Pinion shims', 'Ring-gear shims'],
   },
-  { stage: 'shaft', say: 'Backlash and contact pattern' },
+  { stage: 'shaft', say: 'Backlash and contact pattern', floats: [pinionBacklash] },
   { stage: 'shaft', say: 'Input seal into the stop, with a thin sleeve' },
   {
     stage: 'close',
@@ -208,7 +218,11 @@ export const FLAT_TWIN_TASKS: readonly KindTask[] = [
     say: 'Housing a touch proud, equal both sides',
   },
   { key: 'ream', stage: 'square', say: 'Bush reamed to size', why: 'Its bore closes when it is pressed.' },
-  { stage: 'shaft', say: 'Crank in with its thrust washers; end float' },
+  {
+    stage: 'shaft',
+    say: 'Crank in with its thrust washers; end float',
+    floats: [shaftPlay('Crank between its thrust washers', 'crank_thrust', { low: 0.08, high: 0.2 })],
+  },
   {
     stage: 'shaft',
     say: 'Keyway in line, then the gear pressed, chamfer inward',

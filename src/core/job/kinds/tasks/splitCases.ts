@@ -1,4 +1,5 @@
 import type { KindTask } from '../jobKind';
+import { crankRunOut } from '../kindFloats';
 
 /** What the work on any split crankcase shares. Common practice, no source. */
 export const HALVES_APART: readonly KindTask[] = [
@@ -20,6 +21,7 @@ export const CRANK_TRUE: readonly KindTask[] = [
     key: 'crank_run_out',
     stage: 'parts',
     say: 'Crank: run-out between centres, big end without up-and-down play',
+    floats: [crankRunOut],
     why: 'A crank that is out of true is pressed straight by somebody with the jig.',
   },
 ];

@@ -1,4 +1,5 @@
 import type { KindTask } from '../jobKind';
+import { armSidePlay, headPreload, hubSpacer } from '../kindFloats';
 
 /** Work beyond the seats of wheel hubs, swing arms, steering heads and pulleys. Common practice, no source. */
 export const HUB_TASKS: readonly KindTask[] = [
@@ -11,6 +12,7 @@ export const HUB_TASKS: readonly KindTask[] = [
   {
     stage: 'parts',
     say: 'Spacer tube: its length, and both ends flat',
+    floats: [hubSpacer],
     isFullOnly: true,
     why: 'A spacer that has been nipped for years is shorter than it was.',
   },
@@ -54,6 +56,7 @@ export const SWING_ARM_TASKS: readonly KindTask[] = [
   {
     stage: 'shaft',
     say: 'Side play out with washers and shims, the arm in the middle',
+    floats: [armSidePlay('left_end_of_the_pivot')],
     why: 'Spacers are unequal left and right.',
     after: ['Left end of the pivot', 'Right end of the pivot'],
   },
@@ -89,6 +92,7 @@ export const STEERING_HEAD_TASKS: readonly KindTask[] = [
   {
     stage: 'prove',
     say: 'Preload: turn it through, let it settle, measure again by pull at a lever',
+    floats: [headPreload],
     why: 'Cable drag taken off; races settle with the first turns.',
     caution: 'safety_parts',
   },
@@ -125,11 +129,6 @@ export const SEAL_ONLY_TASKS: readonly KindTask[] = [
     say: 'Thread or splines sleeved, lip greased',
     why: 'A lip that is cut on the way in leaks at once.',
     before: ['Output-shaft seal', 'Shift-shaft seal', 'Crank seal'],
-  },
-  {
-    stage: 'prove',
-    say: 'Felt all round, turned by hand: no lip folded',
-    why: 'A cocked seal leaks on one side and wears on the other.',
   },
   { stage: 'prove', say: 'Refill, run, look again' },
 ];

@@ -1,26 +1,21 @@
-import type { Answers, SumDescription } from '@/core/sums/sum';
-import { asText, type Units } from '@/core/quantity/format';
-import { showQuantity } from '@/core/quantity/quantities';
-import type { Quantity } from '@/core/quantity/units';
-import { polygonPath, type Hatch, type SceneMark, type Tone } from '@/ui/drawing/scene';
+import { polygonPath, type SceneMark } from './scene';
 
-/** What a picture of a sum is drawn from: its inputs and its answers, nothing else. */
-export type PictureInput = {
-  sum: SumDescription;
-  inputs: Readonly<Record<string, unknown>>;
-  answers: Answers;
-  units: Units;
-  width: number;
-  height: number;
-};
+/** Marks that most drawings are made of, each by one call. Positions in px of the drawing’s own box. */
 
-export const numberIn = (values: Readonly<Record<string, unknown>>, ...names: string[]): number | null => {
-  for (const name of names) if (typeof values[name] === 'number') return values[name];
-  return null;
-};
+type Shape = Extract<SceneMark, { kind: 'shape' }>;
+type Look = Omit<Shape, 'kind' | 'id' | 'd'>;
 
-export const say = (value: number, quantity: Quantity, units: Units) =>
-  asText(showQuantity(value, quantity, units));
+/** A closed path, plain with an outline unless it is said otherwise. */
+export const outlined = (id: string, d: string, more: Partial<Look> = {}): SceneMark => ({
+  kind: 'shape',
+  id,
+  d,
+  tone: 'plain',
+  hatch: null,
+  line: 'outline',
+  isFilled: true,
+  ...more,
+});
 
 export const text = (
   id: string,
@@ -52,35 +47,24 @@ export const box = (
   id: string,
   [left, right]: readonly [number, number],
   [top, bottom]: readonly [number, number],
-  more: { tone?: Tone; hatch?: Hatch; line?: 'outline' | 'ghost' | 'none' } = {},
-): SceneMark => ({
-  kind: 'shape',
-  id,
-  d: polygonPath([
-    [left, top],
-    [right, top],
-    [right, bottom],
-    [left, bottom],
-  ]),
-  tone: more.tone ?? 'plain',
-  hatch: more.hatch ?? null,
-  line: more.line ?? 'outline',
-  isFilled: true,
-});
+  more: Partial<Look> = {},
+): SceneMark =>
+  polygon(
+    id,
+    [
+      [left, top],
+      [right, top],
+      [right, bottom],
+      [left, bottom],
+    ],
+    more,
+  );
 
 export const polygon = (
   id: string,
   points: readonly (readonly [number, number])[],
-  more: { tone?: Tone; hatch?: Hatch } = {},
-): SceneMark => ({
-  kind: 'shape',
-  id,
-  d: polygonPath(points),
-  tone: more.tone ?? 'plain',
-  hatch: more.hatch ?? null,
-  line: 'outline',
-  isFilled: true,
-});
+  more: Partial<Look> = {},
+): SceneMark => outlined(id, polygonPath(points), more);
 
 /** A dimension: extension lines, line with two arrows, its size. */
 export const dimension = (
