@@ -82,6 +82,13 @@ export default tseslint.config(
     ]),
   },
   {
+    files: ['src/card/**/*.{ts,tsx}'],
+    rules: never([
+      ['@/server/*', '@/app/*', 'next', 'next/*', '@mui/*'],
+      'the card is made of what it is given',
+    ]),
+  },
+  {
     files: ['src/ui/**/*.{ts,tsx}'],
     rules: never([['@/bench/*', '@/server/*', '@/app/*'], 'ui knows no place and no server']),
   },

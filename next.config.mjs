@@ -8,7 +8,8 @@ const config = {
   typescript: { ignoreBuildErrors: true },
   // Its event is being taken away by browsers: see there.
   turbopack: { resolveAlias: { unload: './src/bench/record/onLeave.ts' } },
-  serverExternalPackages: ['pg', 'pino'],
+  // The card’s renderer lays text out with packages that do not bear being bundled.
+  serverExternalPackages: ['pg', 'pino', '@react-pdf/renderer'],
 };
 
 export default config;

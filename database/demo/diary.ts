@@ -2,11 +2,21 @@ import { isHeated } from '@/core/heat/waySorts';
 import { FORMULA_VERSION } from '@/core/job/seatFit';
 import type { EventBody } from '@/core/record/entries';
 import type { JobHead, Seat } from '@/core/record/job';
+import { readingsInTheMiddle } from './demoFloats';
 import { seatsOf } from './demoHead';
 import { DiaryEntries } from './diaryEntries';
 
 /** What is done at a seat or on a whole job, each in the entries that it leaves. */
 export class Diary extends DiaryEntries {
+  /** To its owner: tools counted, signed on both sides. */
+  handedOver(minutesAgo: number, who: string, by: string) {
+    return this.note(minutesAgo, who, 'tools_counted', { missing: '' })
+      .note(minutesAgo, who, 'refilled', { what: 'grease', amount: '' })
+      .note(minutesAgo, who, 'spent_noted', { minutes: 150 })
+      .note(minutesAgo, who, 'hand_over_signed', { as: 'workshop', name: by })
+      .note(minutesAgo, who, 'job_handed_over', {});
+  }
+
   /** A seat read all round: mean bore and outside, a little out of round. */
   measure(minutesAgo: number, who: string, seat: Seat, boreMm: number, outsideMm: number, ovalMm = 0.003) {
     const at = (mm: number) => Number(mm.toFixed(3));
@@ -132,6 +142,11 @@ export class Diary extends DiaryEntries {
       this.note(minutesAgo, who, 'stack_put_back', { stackKey: key });
     }
     for (const { key } of head.plan.tasks) this.note(minutesAgo, who, 'task_done', { key });
+    for (const float of head.plan.floats) {
+      const { instrument, figures } = readingsInTheMiddle(float);
+      this.read(minutesAgo, who, null, instrument, figures);
+      this.note(minutesAgo, who, 'float_accepted', { floatKey: float.key, by: 'figures' });
+    }
     return this;
   }
 

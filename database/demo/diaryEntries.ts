@@ -23,7 +23,7 @@ export class DiaryEntries {
   read(
     minutesAgo: number,
     who: string,
-    seat: Seat,
+    seat: Seat | null,
     instrument: string,
     values: Record<string, number>,
     metalC = 20,
@@ -32,7 +32,7 @@ export class DiaryEntries {
       const takenAt = this.time(minutesAgo);
       this.readings.push({
         id: idOf(`${this.job} reading ${this.count}`),
-        seatId: seat.id,
+        seatId: seat?.id ?? null,
         castingId: null,
         personId: idOf(`person ${who}`),
         slot,

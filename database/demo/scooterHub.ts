@@ -101,6 +101,7 @@ export function scooterHubBefore(nowMs: number): JobFile {
     .pass(back + 140, 'tm', drive, 1, 'sunk', [1.0, 1.01, 1.0, 1.0], 35)
     .happen(back + 139, 'tm', drive, 'square_accepted', { pass: 1, overruled: false })
     .allClosed(back + 130, 'tm', head)
+    .handedOver(back + 110, 'tm', 'Tove Marl')
     .note(back + 100, 'tm', 'job_put_away', {});
   return demoFile(head, diary, nowMs);
 }

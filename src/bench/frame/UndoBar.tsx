@@ -41,6 +41,9 @@ const UNDOABLE = [
   'access_done',
   'hidden_found',
   'remedy_checked',
+  'job_handed_over',
+  'job_opened_again',
+  'seat_opened_again',
 ] as const;
 
 /** After an act: what was done, and the way back, for a minute. What is taken back stays on record, struck through. */

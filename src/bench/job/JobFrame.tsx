@@ -62,8 +62,11 @@ type BandProps = { now: MoveNow; seatId: SeatId; step: Step | null; walk: WalkSt
 function MoveBand({ now, seatId, step, walk }: BandProps) {
   const { move, headline, reason, cautions } = now;
   const { record } = useJob();
+  // What ends the walk is done on a page of its own.
+  const isEnd = move.code === 'all_proven' || move.code === 'handed_over';
   const isHere =
-    move.seatId === null || (move.step === step && (isOfJob(move) || move.seatIds.includes(seatId)));
+    (move.seatId === null && !isEnd) ||
+    (move.step === step && (isOfJob(move) || move.seatIds.includes(seatId)));
   return (
     <NextMoveBand
       headline={headline}
@@ -81,12 +84,12 @@ function MoveBand({ now, seatId, step, walk }: BandProps) {
       {now.offers.length > 0 && <OfferButtons now={now} walk={walk} />}
       {!isHere && (
         <Button
-          variant={AT_THE_RUN.includes(move.code) ? 'contained' : 'text'}
+          variant={AT_THE_RUN.includes(move.code) || move.code === 'all_proven' ? 'contained' : 'text'}
           component={Link}
           href={movePath(record.id, move)}
           sx={{ minWidth: 110 }}
         >
-          Go there
+          {move.code === 'all_proven' ? 'Hand over' : 'Go there'}
         </Button>
       )}
     </NextMoveBand>
@@ -112,7 +115,7 @@ function useOwnHeat(record: ProjectedJob) {
 }
 
 /** Steps whose screen has a strip of its own, for readings. */
-const WITH_GAUGES: readonly Step[] = ['measure', 'parts', 'square', 'work'];
+const WITH_GAUGES: readonly Step[] = ['measure', 'parts', 'square', 'float', 'work'];
 
 /** The frame of a job's screens: head, next move, walk, the step itself, and the strip of what is hot or cold. */
 export function JobFrame({

@@ -9,7 +9,7 @@ import { StepNotes } from './StepNotes';
 import { stepOfPath } from './stepOfPath';
 
 /** Steps with a drawing in the middle, which can be narrow; lists can not. */
-const WITH_DRAWING: readonly Step[] = ['strip', 'measure', 'way_in', 'square', 'seal'];
+const WITH_DRAWING: readonly Step[] = ['strip', 'measure', 'way_in', 'square', 'seal', 'float'];
 /** All three side by side, though narrow: what is measured is seen beside its slots. */
 const LYING_TABLET = '@media (min-width: 1000px) and (max-width: 1199.98px)';
 

@@ -1,16 +1,15 @@
 'use client';
-import { passesOf } from '@/core/job/squarePasses';
 import Box from '@mui/material/Box';
 import type { SeatView } from '@/core/job/seatView';
 import type { ProjectedJob } from '@/core/project/project';
-import { asText, showFit, showTemperature, type Units } from '@/core/quantity/format';
-import { isChilled, isHeated } from '@/core/heat/waySorts';
+import type { Units } from '@/core/quantity/format';
 import { MARK_WORDS } from '@/ui/marks/StateMark';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { FIT_FIGURE_WORDS, sayFit } from '@/ui/words/fits';
 import { saySizes } from '@/ui/words/sizes';
 import { seatMark } from '@/ui/words/states';
-import { FIT_WORDS, SQUARE_WORDS, WAY_WORDS } from '@/ui/words/verdicts';
+import { sayReadWith, sayStands, sayWayIn } from '@/ui/words/seatSheet';
+import { FIT_WORDS } from '@/ui/words/verdicts';
 
 type Props = {
   seats: readonly SeatView[];
@@ -18,40 +17,6 @@ type Props = {
   isForCustomer: boolean;
   record: Pick<ProjectedJob, 'instruments' | 'people'>;
 };
-
-function sayWay({ history: { wayIn, homeMs } }: SeatView, units: Units): string {
-  if (homeMs === null) return 'not in yet';
-  if (!wayIn) return 'in';
-  const degrees = (celsius: number) => asText(showTemperature(celsius, units));
-  const warm = isHeated(wayIn.way) ? `, casting at ${degrees(wayIn.housingC)}` : '';
-  const cold = isChilled(wayIn.way) ? `, part at ${degrees(wayIn.ringC)}` : '';
-  return `${WAY_WORDS[wayIn.way].name}${warm}${cold}`;
-}
-
-/** How square it stands: by readings with their doubt, by signs, or on a person's word. */
-function saySquare(view: SeatView, units: Units): string {
-  const { accepted, homeMs } = view.history;
-  if (homeMs === null) return '–';
-  const result = passesOf(view).find(({ pass }) => pass === accepted?.pass)?.result;
-  if (!accepted) return 'not proven';
-  if (accepted.overruled) return 'taken on the person’s word';
-  return result
-    ? `${SQUARE_WORDS[result.verdict]}: ${asText(showFit(result.tiltAcrossRingMm, units))} ± ${showFit(2 * result.uTiltAcrossRingMm, units).figure}`
-    : 'by its signs';
-}
-
-/** What it was measured with, and how warm the metal was. */
-function sayReadings({ readings }: SeatView, record: Props['record'], units: Units): string {
-  const counting = readings.filter(({ status }) => status === 'counts');
-  const names = [...new Set(counting.map(({ instrumentId }) => instrumentId))].flatMap((id) => {
-    const found = record.instruments.find((each) => each.id === id);
-    return found ? [`${found.name} (u ${asText(showFit(found.u, units))})`] : [];
-  });
-  const celsius = [...new Set(counting.map(({ metalC }) => asText(showTemperature(metalC, units))))];
-  return counting.length === 0
-    ? 'not measured'
-    : `${counting.length} readings, ${names.join(', ')}; metal at ${celsius.join(', ')}`;
-}
 
 /** Every seat of the job, one row each. */
 export const SheetSeats = ({ seats, units, isForCustomer, record }: Props) => (
@@ -102,9 +67,9 @@ export const SheetSeats = ({ seats, units, isForCustomer, record }: Props) => (
                 </>
               )}
             </td>
-            <td>{sayWay(view, units)}</td>
-            <td>{saySquare(view, units)}</td>
-            {!isForCustomer && <td>{sayReadings(view, record, units)}</td>}
+            <td>{sayWayIn(view, units)}</td>
+            <td>{sayStands(view, units)}</td>
+            {!isForCustomer && <td>{sayReadWith(view, record, units)}</td>}
           </tr>
         );
       })}

@@ -74,7 +74,7 @@ export function describeJob({ castings }: Pick<JobHead, 'castings'>, job: JobVie
     moves,
     headline: headlineOf(job),
     waiting: waiting && { reason: waiting.reason, note: waiting.note },
-    isDone: moves.full.code === 'all_proven',
+    isDone: moves.full.code === 'all_proven' || moves.full.code === 'handed_over',
   };
 }
 

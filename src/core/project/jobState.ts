@@ -10,6 +10,7 @@ import {
   type CastingHeatState,
   type DropState,
 } from './heat';
+import { freshHandOver, handOverReducers, type HandOverState } from './handOver';
 import { freshLook, lookReducers, type LookState } from './look';
 import {
   compareReducers,
@@ -37,10 +38,16 @@ import { freshWalk, walkReducers, type WalkState } from './walk';
 import { freshWayIn, wayInReducers, type WayInState } from './wayIn';
 
 /** Of what shape a kept state is: one of another shape is made anew from the record. */
-export const STATE_SHAPE = 11;
+export const STATE_SHAPE = 12;
 
 /** What has been done on a job beyond its seats. */
-export type Work = WalkState & LookState & AccessState & StacksState & PartsState & FloatsState;
+export type Work = WalkState &
+  LookState &
+  AccessState &
+  StacksState &
+  PartsState &
+  FloatsState &
+  HandOverState;
 /** What has been done to one seat beyond its readings. */
 export type SeatHistory = StripState &
   CompareState &
@@ -84,7 +91,15 @@ export const FRESH_CASTING: CastingState = { ...freshHeat, probe: { kept: [], ol
 
 export const freshState = (ahead: JobState['ahead'] = { events: [], readings: {} }): JobState => ({
   shape: STATE_SHAPE,
-  work: { ...freshWalk, ...freshLook, ...freshAccess, ...freshStacks, ...freshParts, ...freshFloats },
+  work: {
+    ...freshWalk,
+    ...freshLook,
+    ...freshAccess,
+    ...freshStacks,
+    ...freshParts,
+    ...freshFloats,
+    ...freshHandOver,
+  },
   slots: {},
   seats: {},
   castings: {},
@@ -99,6 +114,7 @@ const WORK = together<Work>(
   stackReducers,
   partReducers,
   floatReducers,
+  handOverReducers,
 );
 // Another way is another try: it concerns the plan and the drop alike.
 const SEAT = together<SeatHistory>(
@@ -140,6 +156,9 @@ export function applyEvent(state: JobState, castings: readonly Casting[], event:
       for (const { id } of castings.find(({ id }) => id === event.castingId)?.seats ?? [])
         if (next.seats[id]) next = withSeatEvent(next, id, kind, body, known);
   }
+  // What was said of it before counts no more; the entries keep it.
+  if (kind === 'seat_opened_again' && event.seatId !== null)
+    return { ...next, seats: { ...next.seats, [event.seatId]: FRESH_SEAT } };
   // A heat belongs to its casting, whichever seat it was begun at.
   return event.seatId === null || kind === 'casting_into_heat'
     ? next

@@ -4,6 +4,7 @@ import { canMean } from '@/core/quantity/typedValue';
 import { correctionBodies, slotSchema } from './events/corrections';
 import { finite } from './events/fields';
 import { floatBodies } from './events/float';
+import { handOverBodies } from './events/handOver';
 import { heatBodies } from './events/heat';
 import { lookBodies } from './events/look';
 import { partBodies } from './events/parts';
@@ -83,6 +84,7 @@ export const eventBodies = {
   ...heatBodies,
   ...squareBodies,
   ...shaftBodies,
+  ...handOverBodies,
   ...correctionBodies,
 } as const;
 

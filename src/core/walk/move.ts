@@ -52,7 +52,8 @@ export type MoveCode =
   | 'seal_in'
   | 'seal_proof'
   | 'put_stack_back'
-  | 'all_proven';
+  | 'all_proven'
+  | 'handed_over';
 
 /** The one next move: what, where, on which seats, and the facts that its sentence needs. */
 export type Move = {

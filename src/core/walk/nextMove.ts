@@ -243,8 +243,11 @@ const PROVEN: Move = {
   id: 'all_proven',
 };
 
+const HANDED_OVER: Move = { ...PROVEN, code: 'handed_over', id: 'handed_over' };
+
 /** The job's next move: what can't wait, else the first in the order of the work that is open; last, what is in trouble. */
 export function findNextMove(job: JobView, walk: WalkStyle): Move {
+  if (job.work.handOver.handedOverMs !== null) return HANDED_OVER;
   const script = writeScript(job, walk);
   const where = { job, walk };
   const urgent = urgentMove(script, where);

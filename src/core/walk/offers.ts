@@ -92,6 +92,11 @@ function outOffers(here: Here): Offer[] {
   ];
 }
 
+/** Nothing is asked any more. */
+type EndCode = 'all_proven' | 'handed_over';
+const isEnd = (move: Move): move is Move & { code: EndCode } =>
+  move.code === 'all_proven' || move.code === 'handed_over';
+
 type MakeOffers = (here: Here) => Offer[];
 const each =
   (act: ItemAct, code: OfferCode, draft: (seatId: SeatId) => Draft): MakeOffers =>
@@ -112,7 +117,7 @@ const bySign: MakeOffers = (here) => [
   ),
 ];
 
-const OFFERS: Record<Exclude<MoveCode, 'all_proven'>, MakeOffers> = {
+const OFFERS: Record<Exclude<MoveCode, EndCode>, MakeOffers> = {
   look_over: lookOffers,
   do_access: eachKey('access', 'done', (key) => ({ kind: 'access_done', body: { key } })),
   do_task: taskOffers,
@@ -255,9 +260,11 @@ function viewsOfMove({ items, seatIds }: Move, { seats }: JobView): SeatView[] {
 }
 
 function answersTo(move: Move, job: JobView, walk: WalkStyle): Offer[] {
-  if (move.code === 'all_proven') return [];
+  if (isEnd(move)) return [];
   const views = viewsOfMove(move, job);
-  return OFFERS[move.code]({ move, job, walk, views }).filter(({ isEmpty }) => !isEmpty);
+  return OFFERS[move.code as Exclude<MoveCode, EndCode>]({ move, job, walk, views }).filter(
+    ({ isEmpty }) => !isEmpty,
+  );
 }
 
 /** The answers to a move, the usual one first. The cautions that stand with it are acknowledged by whichever is taken. */

@@ -3,6 +3,7 @@ import { jobFileJsonSchema } from '@/core/record/jobFile';
 import { planSchema } from '@/core/record/plan';
 import { sentEntriesSchema } from '@/core/record/readEntries';
 import { z } from 'zod';
+import { cardQuery } from '../jobs/cardQuery';
 import { jobsQuery } from '../jobs/jobsPage';
 import { aboutPhotographSchema } from '../jobs/photographs';
 import { newSeatSchema, planEditSchema } from '../jobs/savePlan';
@@ -175,6 +176,17 @@ export const jobPaths: Paths = {
       answerOf: { 'text/csv': TEXT },
       says: 'One reading a line.',
       refuses: [404],
+    }),
+  },
+  '/api/v1/jobs/{jobId}/card.pdf': {
+    get: operation({
+      id: 'job_card',
+      tag: 'jobs',
+      summary: 'The job’s card, A4: a page for its owner, and the workshop’s',
+      query: queryOf(cardQuery),
+      answerOf: { 'application/pdf': TEXT },
+      says: 'A PDF.',
+      refuses: [400, 404],
     }),
   },
   '/api/v1/jobs/import': {

@@ -217,6 +217,7 @@ const MOVE_WORDS: Record<MoveCode, Say> = {
     reason: 'It is complete when each piece is in its place, the right way round.',
   }),
   all_proven: () => ({ headline: 'Every seat here is proven.', reason: 'Hand over with the record.' }),
+  handed_over: () => ({ headline: 'Handed over.', reason: 'Opened again, it goes on from here.' }),
 };
 
 /** The next move as a sentence in the imperative, and the reason for it. */

@@ -57,6 +57,7 @@ const CODES: Record<MoveCode, true> = {
   seal_proof: true,
   put_stack_back: true,
   all_proven: true,
+  handed_over: true,
 };
 
 const item = (name: string, act: Move['items'][number]['act'], key: string | null = null) => ({
@@ -81,7 +82,7 @@ const move = (code: MoveCode): Move => ({
   angleDeg: 275,
   reason: 'Because.',
   ...(code === 'find_tool' && { tool: 'driver' }),
-  ...(code === 'all_proven' && { items: [] }),
+  ...((code === 'all_proven' || code === 'handed_over') && { items: [] }),
 });
 
 describe('the next move in words', () => {

@@ -1,0 +1,158 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useMemo } from 'react';
+import { overruledOf, proofsOf } from '@/core/handOver/proofs';
+import type { Units } from '@/core/quantity/format';
+import type { HandOver } from '@/core/project/handOver';
+import { Head } from '@/bench/frame/Head';
+import { jobPath, placesFrom } from '@/bench/frame/places';
+import { useJob } from '@/bench/record/JobProvider';
+import { ifOpen, later } from '@/bench/record/later';
+import { Link } from '@/ui/parts/Link';
+import { PageTitle } from '@/ui/parts/PageTitle';
+import { Row, Section } from '@/ui/parts/layout';
+import { Lead, Quiet, Text } from '@/ui/parts/text';
+import { STRETCH, TYPE } from '@/ui/theme/tokens';
+import { clock } from '@/ui/words/clock';
+import { SIGNER_WORDS } from '@/ui/words/handOver';
+import { ProofList } from './ProofList';
+
+const HandOverSlate = later(() => import('./HandOverSlate'), 'HandOverSlate');
+const OpenAgain = later(() => import('./OpenAgain'), 'OpenAgain');
+const UndoBar = later(() => import('@/bench/frame/UndoBar'), 'UndoBar');
+const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPicker', ifOpen);
+
+/** The end of a job: what proves it, what was taken all the same, what goes with it, and its papers. */
+export function HandOverScreen() {
+  const { record, job, person, isAskingPerson, stopAsking, lastActs, lastChange } = useJob();
+  const walk = person?.walk ?? 'full';
+  const proofs = useMemo(() => proofsOf(job), [job]);
+  const overruled = useMemo(() => overruledOf(job), [job]);
+  const { handOver } = job.work;
+  const isOver = handOver.handedOverMs !== null;
+  const openCount = proofs.filter(({ by }) => by === 'open').length;
+  return (
+    <Box sx={{ px: { xs: 2, sm: 4 }, pb: 4 }} data-testid="hand-over">
+      <PageTitle parts={['Hand over', record.machine]} />
+      <Head
+        title={record.machine}
+        titleHref={jobPath(record.id, walk)}
+        subtitle={`${record.machineSort} · job\u00a0${record.number}`}
+        people={record.people}
+        places={placesFrom('Job', jobPath(record.id, walk))}
+      />
+      <Box component="main">
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 4, mt: 1 }}>
+          <Box sx={{ flex: 1, minWidth: 260 }}>
+            <Box
+              component="h1"
+              sx={{ m: 0, fontSize: TYPE.headline, fontWeight: 800, fontStretch: STRETCH.headline }}
+            >
+              {isOver
+                ? 'Handed over.'
+                : openCount > 0
+                  ? `${openCount} not proved yet.`
+                  : 'All of it is proved: hand over.'}
+            </Box>
+            {!isOver && <Missing handOver={handOver} />}
+          </Box>
+          {!isOver && <HandOverButton handOver={handOver} openCount={openCount} />}
+        </Box>
+        {isOver && <Signed handOver={handOver} />}
+        <Box
+          sx={{
+            display: 'grid',
+            gridTemplateColumns: { xs: '1fr', lg: 'minmax(0, 1fr) 372px' },
+            columnGap: 4,
+            rowGap: 2,
+            mt: 1,
+          }}
+        >
+          <Box>
+            <ProofList
+              jobId={record.id}
+              firstSeatId={job.seats[0]?.seat.id ?? ''}
+              proofs={proofs}
+              overruled={overruled}
+            />
+            <Earlier handOver={handOver} />
+            <Papers jobId={record.id} units={person?.units ?? 'metric'} />
+          </Box>
+          {isOver ? <OpenAgain /> : <HandOverSlate handOver={handOver} />}
+        </Box>
+      </Box>
+      {(lastActs.length > 0 || lastChange) && <UndoBar />}
+      <PersonPicker people={record.people} isOpen={isAskingPerson} onClose={stopAsking} />
+    </Box>
+  );
+}
+
+const signedByShop = ({ signatures }: HandOver) => signatures.some(({ as }) => as === 'workshop');
+
+/** What has to be said before it can go. */
+const Missing = ({ handOver }: { handOver: HandOver }) => (
+  <Text data-testid="hand-over-missing">
+    {handOver.toolsMissing === null && 'Count the tools first: one of them may lie in the case. '}
+    {!signedByShop(handOver) && 'Nobody has signed for the workshop yet.'}
+  </Text>
+);
+
+function HandOverButton({ handOver, openCount }: { handOver: HandOver; openCount: number }) {
+  const { addEvent } = useJob();
+  return (
+    <Button
+      variant={openCount > 0 ? 'outlined' : 'contained'}
+      disabled={!signedByShop(handOver) || handOver.toolsMissing === null}
+      onClick={() => addEvent('job_handed_over', {}, {})}
+      sx={{ minWidth: 260 }}
+    >
+      {openCount > 0 ? `Hand over with ${openCount} open` : 'Hand over'}
+    </Button>
+  );
+}
+
+const Signed = ({ handOver: { signatures, handedOverMs } }: { handOver: HandOver }) => (
+  <Lead data-testid="signed" suppressHydrationWarning>
+    {handedOverMs !== null && new Date(handedOverMs).toLocaleDateString('en-GB', { dateStyle: 'long' })}
+    {signatures.map(({ as, name }) => ` · ${SIGNER_WORDS[as].toLowerCase()}: ${name}`).join('')}
+  </Lead>
+);
+
+/** Why it was opened before, and when. */
+const Earlier = ({ handOver: { earlier } }: { handOver: HandOver }) =>
+  earlier.length > 0 && (
+    <Section data-testid="earlier">
+      {earlier.map(({ openedMs, why }) => (
+        <Text key={openedMs} suppressHydrationWarning>
+          <b>Opened again</b> {clock(new Date(openedMs).toISOString())}: {why}
+        </Text>
+      ))}
+    </Section>
+  );
+
+/** The job on paper and as files. */
+const Papers = ({ jobId, units }: { jobId: string; units: Units }) => (
+  <Section>
+    <Row>
+      <Button
+        variant="outlined"
+        component="a"
+        href={`/api/v1/jobs/${jobId}/card.pdf?units=${units}`}
+        target="_blank"
+      >
+        Job card, PDF
+      </Button>
+      <Button variant="outlined" component={Link} href={`/jobs/${jobId}/sheet?for=customer`}>
+        Sheet for the customer
+      </Button>
+      <Button variant="text" component="a" href={`/api/v1/jobs/${jobId}/export`} download>
+        Job as a file
+      </Button>
+      <Button variant="text" component="a" href={`/api/v1/jobs/${jobId}/readings.csv`} download>
+        Readings as CSV
+      </Button>
+    </Row>
+    <Quiet>The card has a page for the customer and one for the workshop.</Quiet>
+  </Section>
+);

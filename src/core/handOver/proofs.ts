@@ -1,0 +1,125 @@
+import { viewFloats } from '@/core/job/floatView';
+import type { JobView, SeatView } from '@/core/job/seatView';
+import { viewSeal } from '@/core/job/sealView';
+import type { EventBody } from '@/core/record/entries';
+import { guardOf } from '@/core/record/seatFacts';
+import type { Stage, Step } from '@/core/record/vocabulary';
+import { checkPutBack } from '@/core/stack/pieces';
+import { isDoneOnShaft } from '@/core/walk/shaftOffers';
+
+/**
+ * What has to be proved before a job goes to its owner, and by what each was: by readings with their doubt, by the eye and hand, on
+ * somebody's word against what was found, or not yet. Common practice, no source.
+ */
+export const PROVED_BY = ['figures', 'hand', 'word', 'not_here', 'open'] as const;
+export type ProvedBy = (typeof PROVED_BY)[number];
+
+export type Proof = {
+  key: string;
+  sort: 'seat' | 'ring' | 'seal' | 'float' | 'stack' | 'work';
+  name: string;
+  by: ProvedBy;
+  /** Where it is proved. */
+  at: { seatId: string | null; step: Step };
+};
+
+/** What was taken although something spoke against it, or without looking: it stands on the sheet with its reason. */
+export type Overruled = { name: string } & (
+  | { what: 'square' }
+  | { what: 'float'; because: string }
+  | { what: 'compared'; reason: EventBody<'compare_overruled'>['reason'] }
+  | { what: 'skipped'; step: Step; reason: EventBody<'step_skipped'>['reason'] }
+);
+
+/** Stages whose work is a proof, or closes what can't be seen afterwards. */
+const PROVING: readonly Stage[] = ['close', 'prove'];
+
+function seatProofs(view: SeatView, job: JobView): Proof[] {
+  const { seat, history } = view;
+  const proof = (sort: Proof['sort'], name: string, by: ProvedBy, step: Step): Proof => ({
+    key: `${sort}:${seat.id}`,
+    sort,
+    name,
+    by,
+    at: { seatId: seat.id, step },
+  });
+  const { accepted } = history;
+  const isIn = history.homeMs !== null && accepted !== null;
+  const stands = !isIn ? 'open' : accepted.overruled ? 'word' : accepted.pass === null ? 'hand' : 'figures';
+  const ring = history.ring?.isIn ? (history.ring.isAllRound === false ? 'word' : 'hand') : 'open';
+  const seal = seat.spec.kind === 'seal_in_bore' || guardOf(seat.spec) ? viewSeal(view, job) : null;
+  return [
+    proof('seat', seat.name, stands, 'square'),
+    ...(seat.spec.retainingRing ? [proof('ring', `${seat.name}, its ring`, ring, 'square')] : []),
+    ...(seal
+      ? [
+          proof(
+            'seal',
+            `${seat.name}, its seal`,
+            !seal.isIn ? 'open' : seal.isProven ? 'hand' : 'word',
+            'seal',
+          ),
+        ]
+      : []),
+  ];
+}
+
+const floatProofs = (job: JobView): Proof[] =>
+  viewFloats(job).map(({ float, done: { accepted } }) => ({
+    key: `float:${float.key}`,
+    sort: 'float',
+    name: float.name,
+    by: !accepted ? 'open' : accepted.because ? 'word' : accepted.by,
+    at: { seatId: null, step: 'float' },
+  }));
+
+const stackProofs = ({ plan, work }: JobView): Proof[] =>
+  plan.stacks.map(({ key, name }) => {
+    const stack = work.stacks[key];
+    const isBack = work.backWhole.includes(key) || (stack !== undefined && checkPutBack(stack).isComplete);
+    return {
+      key: `stack:${key}`,
+      sort: 'stack',
+      name,
+      by: isBack ? 'hand' : 'open',
+      at: { seatId: null, step: 'stacks' },
+    };
+  });
+
+const workProofs = (job: JobView): Proof[] =>
+  job.plan.tasks
+    .filter(({ stage, floats }) => PROVING.includes(stage) && !floats)
+    .map((task) => {
+      const done = job.work.tasks[task.key];
+      const isDone = done !== undefined || isDoneOnShaft(task, job);
+      return {
+        key: `work:${task.key}`,
+        sort: 'work',
+        name: task.name,
+        by: !isDone ? 'open' : done?.choice === 'not_here' ? 'not_here' : 'hand',
+        at: { seatId: null, step: 'work' },
+      };
+    });
+
+/** Every proof of the job: seats in the order of its castings, then what lies between them, then what closes it. */
+export const proofsOf = (job: JobView): Proof[] => [
+  ...job.seats.flatMap((view) => seatProofs(view, job)),
+  ...floatProofs(job),
+  ...stackProofs(job),
+  ...workProofs(job),
+];
+
+export function overruledOf(job: JobView): Overruled[] {
+  const ofSeats = job.seats.flatMap(({ seat: { name }, history: { accepted, overruled } }): Overruled[] => [
+    ...(accepted?.overruled ? [{ name, what: 'square' } as const] : []),
+    ...(overruled ? [{ name, what: 'compared', reason: overruled } as const] : []),
+  ]);
+  const ofFloats = viewFloats(job).flatMap(({ float: { name }, done: { accepted } }): Overruled[] =>
+    accepted?.because ? [{ name, what: 'float', because: accepted.because }] : [],
+  );
+  const skipped = (Object.keys(job.skipped) as Step[]).flatMap((step): Overruled[] => {
+    const reason = job.skipped[step]?.reason;
+    return reason ? [{ name: '', what: 'skipped', step, reason }] : [];
+  });
+  return [...ofSeats, ...ofFloats, ...skipped];
+}
