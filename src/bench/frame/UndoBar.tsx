@@ -41,6 +41,8 @@ const UNDOABLE = [
   'access_done',
   'hidden_found',
   'remedy_checked',
+  'float_accepted',
+  'shims_chosen',
   'job_handed_over',
   'job_opened_again',
   'seat_opened_again',

@@ -22,7 +22,8 @@ describe('which way a seal looks (common practice, no source)', () => {
       springToward: null,
       ask: ['manual', 'ribs', 'exploded_view', 'as_found'],
     });
-    expect(sealWay({ lips: 'two', inside: 'oil', outside: 'coolant' }, null).because).toBe('holds_both');
+    expect(sealWay({ lips: 'two', inside: 'oil', outside: 'dirt' }, null).because).toBe('two_lips');
+    expect(sealWay({ lips: 'one', inside: 'oil', outside: 'coolant' }, null).because).toBe('holds_both');
     expect(sealWay({ lips: 'one', inside: 'air', outside: 'dirt' }, null).because).toBe('holds_neither');
     expect(
       sealWay(

@@ -24,7 +24,7 @@ export type SealWay =
   /** It can't be told from its type and its sides: one of these tells. */
   | {
       springToward: null;
-      because: 'hollow_both' | 'holds_both' | 'holds_neither';
+      because: 'two_lips' | 'hollow_both' | 'holds_both' | 'holds_neither';
       ask: readonly SealWayToldBy[];
     };
 
@@ -50,6 +50,8 @@ export function sealWay(
 ): SealWay {
   if (told) return { ...told, because: 'told' };
   if (lips === 'hollow_both') return { springToward: null, because: 'hollow_both', ask: ASKED };
+  // Its two lips look alike and need not be: ribs, groove and rubber differ.
+  if (lips === 'two') return { springToward: null, because: 'two_lips', ask: ASKED };
   if (IS_HELD[inside] && IS_HELD[outside]) return { springToward: null, because: 'holds_both', ask: ASKED };
   if (IS_HELD[inside]) return { springToward: 'inside', because: 'holds_inside', by: null };
   if (IS_HELD[outside]) return { springToward: 'outside', because: 'holds_outside', by: null };

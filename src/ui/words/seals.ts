@@ -70,17 +70,19 @@ export const OUTSIDE_REASON_WORDS: Record<OutsideReason, string> = {
   rusts_in: 'Dry, it rusts in where dirt and water come.',
 };
 
+const UNTOLD_WORDS: Record<Extract<SealView['way'], { springToward: null }>['because'], string> = {
+  two_lips: 'Its two lips look alike, and need not be.',
+  hollow_both: 'It is hollow on both sides.',
+  holds_both: 'Something is held back on both sides.',
+  holds_neither: 'Nothing is held back on either side.',
+};
+
 /** Which way its spring looks, and why. */
 export function sayWay({ way, inside, outside }: SealView): { headline: string; reason: string } {
   if (way.springToward === null)
     return {
       headline: 'Which way? It does not tell',
-      reason:
-        way.because === 'hollow_both'
-          ? 'It is hollow on both sides.'
-          : way.because === 'holds_both'
-            ? 'Something is held back on both sides.'
-            : 'Nothing is held back on either side.',
+      reason: UNTOLD_WORDS[way.because],
     };
   const headline =
     way.springToward === 'inside' ? 'Spring inward, flat side out' : 'Spring outward, flat side in';
