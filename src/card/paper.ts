@@ -22,13 +22,10 @@ export function registerFaces(): void {
 }
 
 /** Signs that the face has not, by ones that it has. */
-const IN_PLACE: Record<string, string> = {
-  '⌀': 'Ø',
-  '√': 'root of ',
-  '≤': 'at most ',
-  '≥': 'at least ',
-  '→': '–',
-};
-
 export const onPaper = (words: string): string =>
-  words.replace(/[⌀√≤≥→]/g, (sign) => IN_PLACE[sign] ?? sign).replaceAll('\u202f', '\u00a0');
+  words
+    .replaceAll('⌀', 'Ø')
+    .replace(/≤\s*/g, 'at most ')
+    .replace(/≥\s*/g, 'at least ')
+    .replaceAll('→', '–')
+    .replaceAll('\u202f', '\u00a0');

@@ -19,6 +19,10 @@ async function findShaftSeat(app: App, machine: string) {
 /** Where a screen of the demo is: a step of one of its jobs, or a place of its own. */
 export const addressOfScreen = async (app: App, screen: string) => {
   if (screen === 'bench') return app.url;
+  if (screen === 'hand-over') {
+    const { jobId } = await findPlace(app, 'Moorland 350', 'Main-shaft seal');
+    return `${app.url}/jobs/${jobId}/hand-over`;
+  }
   if (screen.startsWith('/')) return app.url + screen;
   if (screen.startsWith('slide')) return (await findShaftSeat(app, 'Bolver 570, front drive')).at(screen);
   const [machine, seat] =
@@ -53,6 +57,7 @@ export const SCREENS = [
   'seal',
   'float',
   'record',
+  'hand-over',
   '/sums',
   '/sums/stack/endplay',
   '/sums/drop_window/lumped',
