@@ -9,7 +9,7 @@ import type { JobView } from '@/core/job/seatView';
 import type { ProjectedJob } from '@/core/project/project';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import { REFERENCE_C } from '@/core/quantity/measured';
-import { FLUIDS, SIGNERS } from '@/core/record/vocabulary';
+import { FLUIDS, SIGNERS } from '@/core/record/closingVocabulary';
 import { FLUID_WORDS, PROVED_WORDS, sayMinutes, sayOverruled, SIGNER_WORDS } from '@/ui/words/handOver';
 import { sayReadWith } from '@/ui/words/seatSheet';
 import { CAUTIONS } from '@/ui/words/verdicts';

@@ -119,6 +119,35 @@ describe('how deep a part goes', () => {
   });
 });
 
+describe('a joint bolt by bolt', () => {
+  it('is turned first, tightened in its order with growing torque, and says which pass made it bind', async () => {
+    const { page, errors } = await openPage(browser, { person: 'iq', isTouch: true });
+    const place = await findPlace(app, 'Fenwold 7', 'Main bearing');
+    await gotoReady(page, place.at('work'));
+    await tap(page, 'Bolt by bolt');
+    await waitForText(page, 'bolt-now', /Turn it once before the first bolt/);
+    await typeInto(page, 'torque', '10');
+    await page.keyboard.press('Enter');
+    await tap(page, 'turns freely');
+    await waitForText(page, 'bolt-now', /^Bolt 1:\s3\.00\sN·m/);
+    const count = await page.$$eval('[data-testid="bolt-map"] [data-bolt]', (bolts) => bolts.length);
+    for (let number = 1; number <= count; number += 1) {
+      await waitForText(page, 'bolt-now', new RegExp(`^Bolt ${number}:`));
+      await page.click('[data-testid="bolt-done"]');
+    }
+    await waitForText(page, 'bolt-now', /Pass 1 is done: turn it/);
+    await tap(page, 'a heavy drag');
+    await waitForText(page, 'worse-since', /since pass 1: that pass made it bind/);
+    await waitForText(page, 'bolt-now', /^Bolt 1:\s6\.00\sN·m/);
+    const { entries } = await loadStored(app, place.jobId);
+    const tight = entries.events.filter(({ kind }) => kind === 'bolt_tightened');
+    expect(new Set(tight.map(({ body }) => (body as { bolt: number }).bolt)).size).toBe(count);
+    await gotoReady(page, `${app.url}/jobs/${place.jobId}/hand-over`);
+    await waitForText(page, 'proofs', /tight in every pass, turned after each/);
+    expect(errors).toEqual([]);
+  });
+});
+
 describe('to its owner, and open again', () => {
   it('tools counted and signed, it is handed over; its card is a PDF; opened again it goes on, and both histories stay', async () => {
     const { page, errors } = await openPage(browser, { person: 'iq' });

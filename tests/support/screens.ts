@@ -58,6 +58,7 @@ export const SCREENS = [
   'float',
   'record',
   'hand-over',
+  'bolts',
   '/sums',
   '/sums/stack/endplay',
   '/sums/drop_window/lumped',

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { HandOver } from '@/core/project/handOver';
-import { FLUIDS, SIGNERS, type Fluid } from '@/core/record/vocabulary';
+import { FLUIDS, SIGNERS, type Fluid } from '@/core/record/closingVocabulary';
 import { useJob } from '@/bench/record/JobProvider';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { EntryField, readNumber, readText } from '@/ui/fields/EntryField';

@@ -5,6 +5,7 @@ import Typography from '@mui/material/Typography';
 import type { JobView } from '@/core/job/seatView';
 import type { Task } from '@/core/record/plan';
 import { journalsOf } from '@/core/job/journalView';
+import { hasJoint } from '@/core/job/jointView';
 import { choiceDrafts } from '@/core/walk/offer';
 import { isDoneOnShaft, shaftOffers } from '@/core/walk/shaftOffers';
 import { useJob } from '@/bench/record/JobProvider';
@@ -13,7 +14,8 @@ import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { sayOffer } from '@/ui/words/offers';
 import { STAGE_ORDER, STAGE_WORDS } from '@/ui/words/walk';
 import { Lead, Note, Text } from '@/ui/parts/text';
-import { Ruled } from '@/ui/parts/layout';
+import { Link } from '@/ui/parts/Link';
+import { Row, Ruled } from '@/ui/parts/layout';
 import { Remember } from '@/bench/record/Remember';
 
 /** The work beyond the seats: what is open, in the order in which it is done, then what is done. */
@@ -26,6 +28,7 @@ export function WorkStep() {
   return (
     <Box data-testid="work" sx={{ pr: 1 }}>
       <Typography variant="h2">Work beyond the seats</Typography>
+      <Joints />
       {tasks.length === 0 && <Text>This job has none: its seats are all of it.</Text>}
       {stages.map((stage) => (
         <StageWork
@@ -36,6 +39,26 @@ export function WorkStep() {
       ))}
       {done.length > 0 && <StageWork title="Done" tasks={done} />}
     </Box>
+  );
+}
+
+/** Castings that are closed by bolts: each bolt by bolt on a screen of its own. */
+function Joints() {
+  const { record } = useJob();
+  const closed = record.castings.filter((casting) => hasJoint(casting) && casting.seats.length > 0);
+  return (
+    <Row>
+      {closed.map(({ id, name, seats }) => (
+        <Button
+          key={id}
+          variant="outlined"
+          component={Link}
+          href={`/jobs/${record.id}/${seats[0]!.id}/bolts`}
+        >
+          Bolt by bolt: {name}
+        </Button>
+      ))}
+    </Row>
   );
 }
 

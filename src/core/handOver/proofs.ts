@@ -1,4 +1,5 @@
 import { viewFloats } from '@/core/job/floatView';
+import { viewJoint } from '@/core/job/jointView';
 import type { JobView, SeatView } from '@/core/job/seatView';
 import { viewSeal } from '@/core/job/sealView';
 import type { EventBody } from '@/core/record/entries';
@@ -16,7 +17,7 @@ export type ProvedBy = (typeof PROVED_BY)[number];
 
 export type Proof = {
   key: string;
-  sort: 'seat' | 'ring' | 'seal' | 'float' | 'stack' | 'work';
+  sort: 'seat' | 'ring' | 'seal' | 'float' | 'stack' | 'joint' | 'work';
   name: string;
   by: ProvedBy;
   /** Where it is proved. */
@@ -86,6 +87,23 @@ const stackProofs = ({ plan, work }: JobView): Proof[] =>
     };
   });
 
+/** Joints that were begun bolt by bolt: tight in every pass, and turned after each. */
+const jointProofs = ({ seats, work }: JobView): Proof[] =>
+  [...new Map(seats.map(({ casting }) => [casting.id, casting])).values()].flatMap((casting): Proof[] => {
+    const joint = work.joints[casting.id];
+    const view = joint && joint.tightened.length > 0 ? viewJoint(casting, joint) : null;
+    if (!view) return [];
+    return [
+      {
+        key: `joint:${casting.id}`,
+        sort: 'joint',
+        name: casting.name,
+        by: !view.isTight || view.feelDue !== null ? 'open' : view.worseSince !== null ? 'word' : 'hand',
+        at: { seatId: casting.seats[0]?.id ?? null, step: 'work' },
+      },
+    ];
+  });
+
 const workProofs = (job: JobView): Proof[] =>
   job.plan.tasks
     .filter(({ stage, floats }) => PROVING.includes(stage) && !floats)
@@ -106,6 +124,7 @@ export const proofsOf = (job: JobView): Proof[] => [
   ...job.seats.flatMap((view) => seatProofs(view, job)),
   ...floatProofs(job),
   ...stackProofs(job),
+  ...jointProofs(job),
   ...workProofs(job),
 ];
 

@@ -1,5 +1,6 @@
 import type { EventBody } from '@/core/record/entries';
-import type { Fluid, Signer } from '@/core/record/vocabulary';
+import type { Fluid, Signer } from '@/core/record/closingVocabulary';
+import type { ClosingState } from './closing';
 import type { FloatsState } from './floats';
 import type { StacksState } from './stacks';
 import type { WalkState } from './walk';
@@ -38,7 +39,7 @@ const FRESH: HandOver = {
 };
 export const freshHandOver: HandOverState = { handOver: FRESH };
 
-type Touched = HandOverState & WalkState & FloatsState & StacksState;
+type Touched = HandOverState & WalkState & FloatsState & ClosingState & StacksState;
 const withIt = ({ handOver }: HandOverState, change: Partial<HandOver>): HandOverState => ({
   handOver: { ...handOver, ...change },
 });
@@ -71,6 +72,8 @@ export const handOverReducers: Reducers<Touched> = {
       tasks: without(state.tasks, tasks),
       ticked: without(state.ticked, tasks),
       floats: without(state.floats, floats),
+      // A joint that is opened is tightened anew.
+      joints: {},
       bagged: state.bagged.filter((key) => !stacks.includes(key)),
       backWhole: state.backWhole.filter((key) => !stacks.includes(key)),
       stacks: Object.fromEntries(

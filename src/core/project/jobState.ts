@@ -10,6 +10,7 @@ import {
   type CastingHeatState,
   type DropState,
 } from './heat';
+import { closingReducers, freshClosing, type ClosingState } from './closing';
 import { freshHandOver, handOverReducers, type HandOverState } from './handOver';
 import { freshLook, lookReducers, type LookState } from './look';
 import {
@@ -38,7 +39,7 @@ import { freshWalk, walkReducers, type WalkState } from './walk';
 import { freshWayIn, wayInReducers, type WayInState } from './wayIn';
 
 /** Of what shape a kept state is: one of another shape is made anew from the record. */
-export const STATE_SHAPE = 12;
+export const STATE_SHAPE = 13;
 
 /** What has been done on a job beyond its seats. */
 export type Work = WalkState &
@@ -47,6 +48,7 @@ export type Work = WalkState &
   StacksState &
   PartsState &
   FloatsState &
+  ClosingState &
   HandOverState;
 /** What has been done to one seat beyond its readings. */
 export type SeatHistory = StripState &
@@ -98,6 +100,7 @@ export const freshState = (ahead: JobState['ahead'] = { events: [], readings: {}
     ...freshStacks,
     ...freshParts,
     ...freshFloats,
+    ...freshClosing,
     ...freshHandOver,
   },
   slots: {},
@@ -114,6 +117,7 @@ const WORK = together<Work>(
   stackReducers,
   partReducers,
   floatReducers,
+  closingReducers,
   handOverReducers,
 );
 // Another way is another try: it concerns the plan and the drop alike.

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { momentSchema } from '@/core/quantity/moment';
 import { canMean } from '@/core/quantity/typedValue';
+import { closingBodies } from './events/closing';
 import { correctionBodies, slotSchema } from './events/corrections';
 import { finite } from './events/fields';
 import { floatBodies } from './events/float';
@@ -84,6 +85,7 @@ export const eventBodies = {
   ...heatBodies,
   ...squareBodies,
   ...shaftBodies,
+  ...closingBodies,
   ...handOverBodies,
   ...correctionBodies,
 } as const;

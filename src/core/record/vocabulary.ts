@@ -116,13 +116,6 @@ export type Way = (typeof WAYS_IN)[number];
 export const CASTING_STUFF = ['plastic_slider', 'paint', 'powder_coat', 'adhesive'] as const;
 export type CastingStuff = (typeof CASTING_STUFF)[number];
 
-/** What is filled in before it goes to its owner. */
-export const FLUIDS = ['engine_oil', 'gear_oil', 'grease', 'coolant', 'brake_fluid', 'fuel'] as const;
-export type Fluid = (typeof FLUIDS)[number];
-/** Who signs a hand-over. */
-export const SIGNERS = ['workshop', 'customer'] as const;
-export type Signer = (typeof SIGNERS)[number];
-
 export const SKIP_REASONS = [
   'not_on_this_machine',
   'done_before',

@@ -25,6 +25,7 @@ import {
   REMOVAL_WORDS,
   TOOL_WAY_WORDS,
 } from './work';
+import { CLOSING_EVENT_WORDS } from './closing';
 import { HAND_OVER_EVENT_WORDS } from './handOver';
 import { SEAL_EVENT_WORDS } from './sealEvents';
 import { SKIP_WORDS, WAIT_WORDS } from './setUp';
@@ -103,6 +104,7 @@ const EVENT_WORDS: { [K in EventKind]: (body: EventBody<K>, say: Say) => string 
   stack_put_back: ({ stackKey }) => `Put back whole: ${stackKey.replaceAll('_', ' ')}`,
   new_part_felt: ({ isGood }) => (isGood ? 'New part turned: runs true' : 'New part turned: rough'),
   ...SEAL_EVENT_WORDS,
+  ...CLOSING_EVENT_WORDS,
   ...HAND_OVER_EVENT_WORDS,
   shims_chosen: ({ floatKey, leftMm, rightMm }, { length }) =>
     `Shims, ${floatKey.replaceAll('_', ' ')}: left ${leftMm.map(length).join(' + ') || 'none'}, right ${rightMm.map(length).join(' + ') || 'none'}`,

@@ -1,7 +1,7 @@
 import type { Overruled, Proof, ProvedBy } from '@/core/handOver/proofs';
 import type { EventBody } from '@/core/record/entries';
 import type { handOverBodies } from '@/core/record/events/handOver';
-import type { Fluid, Signer } from '@/core/record/vocabulary';
+import type { Fluid, Signer } from '@/core/record/closingVocabulary';
 import { SKIP_WORDS } from './setUp';
 import { STEP_WORDS } from './steps';
 import { OVERRULE_WORDS } from './work';
@@ -32,6 +32,7 @@ export const PROOF_WORDS: Record<Proof['sort'], string> = {
   seal: 'felt all round',
   float: 'measured between parts',
   stack: 'back to the piece',
+  joint: 'tight in every pass, turned after each',
   work: 'done and tried',
 };
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { keySchema } from '../plan';
-import { FLUIDS, SIGNERS } from '../vocabulary';
+import { FLUIDS, SIGNERS } from '../closingVocabulary';
 import { empty, text } from './fields';
 
 /** Time and money of a job: minutes of work, and an amount in the shop's own currency. Left out: not said. */
