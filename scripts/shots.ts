@@ -49,7 +49,6 @@ try {
   const pinion = await findPlace(app, 'Bolver 570', 'Pinion bearing');
   const pulley = await findPlace(app, 'Sallow 125', 'Pulley ball bearing');
   await take(page, app.url, 'bench');
-  await take(page, main.at('look'), 'look');
   await take(page, pulley.at('strip'), 'strip');
   await take(page, pinion.at('stacks'), 'stacks');
   await take(page, pinion.at('parts'), 'parts');
@@ -63,8 +62,10 @@ try {
   await take(page, main.at('way-in'), 'way-in');
   await take(page, drum.at('square'), 'square-up');
   await take(page, drum.at('record'), 'record');
+  await take(page, main.at('seal'), 'seal');
+  const { jobId: finished } = await findPlace(app, 'Moorland 350', 'Main-shaft seal');
+  await take(page, `${app.url}/jobs/${finished}/hand-over`, 'hand-over');
   await take(page, `${app.url}/heat`, 'heat-board');
-  await take(page, saw.at('run'), 'heat-run-wait');
   await layAllOut(app, saw);
   await retimeHeat(app, saw, 'casting_into_heat', 2400);
   await sendEvent(app, saw.jobId, {
@@ -84,7 +85,7 @@ try {
   await wait(600);
   await page.screenshot({ path: `${ROOT}/docs/screenshots/ask.png` });
   await page.evaluate(() => localStorage.setItem('mui-mode', 'dark'));
-  await take(page, main.at('measure'), 'dim-shop');
+  await take(page, (await findPlace(app, 'Moorland 350', 'Main-shaft seal')).at('float'), 'end-float');
 } finally {
   await browser.close();
   await app?.stop();
