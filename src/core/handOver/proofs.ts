@@ -47,7 +47,10 @@ function seatProofs(view: SeatView, job: JobView): Proof[] {
   const { accepted } = history;
   const isIn = history.homeMs !== null && accepted !== null;
   const stands = !isIn ? 'open' : accepted.overruled ? 'word' : accepted.pass === null ? 'hand' : 'figures';
-  const ring = history.ring?.isIn ? (history.ring.isAllRound === false ? 'word' : 'hand') : 'open';
+  // Not all round, or over an oil passage, it is in and proves nothing.
+  const { ring: found } = history;
+  const ring =
+    found?.isIn && found.isAllRound !== false && found.isClearOfPassage !== false ? 'hand' : 'open';
   const seal = seat.spec.kind === 'seal_in_bore' || guardOf(seat.spec) ? viewSeal(view, job) : null;
   return [
     proof('seat', seat.name, stands, 'square'),

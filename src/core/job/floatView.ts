@@ -199,7 +199,7 @@ export function judgedOf(result: FloatResult): Measured[] {
 
 /** One outside is outside; one that can't be told leaves the whole untold. What can't be below zero has no lower guard at zero. */
 function decide(values: readonly Measured[], low: number, high: number): Decision | null {
-  const limits = { low: low <= 0 ? -Infinity : low, high };
+  const limits = { low: low === 0 ? -Infinity : low, high };
   const all = values.map((value) => decideWithGuard(value, limits, GUARD));
   if (all.length === 0) return null;
   return all.includes('fail') ? 'fail' : all.includes('cannot decide') ? 'cannot decide' : 'pass';

@@ -28,8 +28,13 @@ function afterPass(view: SeatView, pass: JudgedPass): Phase {
 }
 
 export function squarePhase(view: SeatView): Phase {
+  const { ring, homeMs } = view.history;
+  // What keeps its ring out is not home, however square it stands.
+  if (ring?.isIn === false) return { code: 'bring_home', step: 'heat_run' };
   const pass = passesOf(view).at(-1);
-  if (!pass) return { code: 'start_square_pass', step: 'square' };
+  // Read before it was brought home, a pass is of another place.
+  if (!pass || (homeMs !== null && pass.startedMs < homeMs))
+    return { code: 'start_square_pass', step: 'square' };
   const nextAngle = PASS_ANGLES.find((angle) => !pass.readings.some(({ angleDeg }) => angleDeg === angle));
   if (nextAngle !== undefined) return { code: 'read_depths', step: 'square', angleDeg: nextAngle };
   return afterPass(view, pass);

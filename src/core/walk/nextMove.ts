@@ -75,8 +75,6 @@ function detailOf(act: ItemAct, view: SeatView | undefined, { job, walk }: Where
       return fitPhase(view, job);
     case 'square':
       return squarePhase(view);
-    case 'ring_in':
-      return view.history.ring?.isIn === false ? { code: 'bring_home', step: 'heat_run' } : {};
     case 'freeze':
       return { minutes: Math.ceil(freezerMinutes(view, job.roomC) / 5) * 5 };
     case 'measure': {

@@ -62,7 +62,7 @@ export const sayMeasured = (view: Pick<FloatView, 'float'>, { value, u }: Measur
   }`;
 
 export const sayWanted = (view: Pick<FloatView, 'float' | 'low' | 'high'>, units: Units): string =>
-  view.low <= 0
+  view.low === 0
     ? `no more than ${sayFigure(view, view.high, units)}`
     : `${sayFigure(view, view.low, units)} to ${sayFigure(view, view.high, units)}`;
 
