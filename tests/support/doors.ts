@@ -77,6 +77,8 @@ export function openDoors() {
     add('rebuilds', (await import('@/app/api/v1/seats/[seatId]/rebuilds/route')).GET);
     add('shop', (await import('@/app/api/v1/shop/route')).PATCH);
     add('newPerson', (await import('@/app/api/v1/people/route')).POST);
+    add('entries', (await import('@/app/api/v1/jobs/[jobId]/entries/route')).POST);
+    add('card', (await import('@/app/api/v1/jobs/[jobId]/card.pdf/route')).GET);
     add('exported', (await import('@/app/api/v1/jobs/[jobId]/export/route')).GET);
   });
   afterAll(async () => {
