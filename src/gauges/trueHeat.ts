@@ -7,7 +7,7 @@ import { REST_CONDUCTANCE } from '@/core/heat/rest';
 import { CONVECTION, soakTemperature } from '@/core/heat/soak';
 import { castingBody } from '@/core/job/castingBody';
 import { heatAt, type CastingHeat } from '@/core/job/castingHeat';
-import { hotBossOf } from '@/core/job/planSeat';
+import { hotBossOf } from '@/core/job/hotBossOf';
 import type { HeatPlace } from '@/core/record/events/heat';
 import type { ProjectedJob } from '@/core/project/project';
 import type { Casting, Seat } from '@/core/record/job';

@@ -79,6 +79,7 @@ describe('a quick sum', () => {
   it('redraws as its inputs change, in mm, inches or thou, and says what does not fit beside the field', async () => {
     const { page, errors } = await openPage(browser, { person: 'iq' });
     await gotoReady(page, `${app.url}/sums/thermal_fit/housing_temperature`);
+    await page.waitForSelector('[data-testid="sum-picture"] svg');
     const [headline, drawn] = [await textOf(page, 'sum-headline'), await picture(page)];
     await fill(page, 'interference_at_20C_mm', '3 thou');
     await page.waitForFunction(

@@ -129,7 +129,7 @@ describe('one seat from measured bore to home, square and on record', () => {
     await tabAndEnter(page, 'It is square: keep it');
     await page.waitForFunction(() => document.body.textContent?.includes('Proven square and on record'));
     await page.keyboard.down('Alt');
-    await page.keyboard.press('0');
+    await page.keyboard.press('=');
     await page.keyboard.up('Alt');
     for (const words of [/proven/, /Let go/, /Home/, /Pass 1 proven square/, /2\.83257in/])
       await waitForText(page, 'seat-sheet', words);

@@ -1,23 +1,9 @@
 import type { JobId } from '@/core/record/ids';
 import type { WalkStyle } from '@/core/record/vocabulary';
-import type { Move } from '@/core/walk/move';
-import { STEP_PATHS } from '@/ui/words/steps';
 import type { Place } from './Head';
 
 /** A job at its next move, in the person’s walk. */
 export const jobPath = (jobId: JobId, walk: WalkStyle) => `/jobs/${jobId}?walk=${walk}`;
-
-export const handOverPath = (jobId: JobId) => `/jobs/${jobId}/hand-over`;
-
-/** Where a move is done: a part that comes out by heat has a run of its own. */
-export const movePath = (jobId: JobId, { code, seatId, step, warmOutOf }: Move) =>
-  code === 'all_proven' || code === 'handed_over'
-    ? handOverPath(jobId)
-    : warmOutOf
-      ? `/jobs/${jobId}/${warmOutOf}/out`
-      : seatId
-        ? `/jobs/${jobId}/${seatId}/${STEP_PATHS[step]}`
-        : `/jobs/${jobId}`;
 
 export type PlaceName = 'Bench' | 'Job' | 'Quick sums' | 'Reference';
 

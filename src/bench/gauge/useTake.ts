@@ -1,10 +1,9 @@
 'use client';
 import type { CurrentReading } from '@/core/project/readings';
-import type { Issue } from '@/core/quantity/result';
 import type { Instrument } from '@/core/record/instrument';
 import { useJob } from '@/bench/record/JobProvider';
 import { playCall } from '@/bench/frame/sounds';
-import { useLoaded } from '@/bench/record/useLoaded';
+import { sayTypedIssue } from '@/ui/words/typedIssues';
 import type { GaugeSlot, Read } from './gaugeSlot';
 import type { useTemperatures } from './useTemperatures';
 
@@ -40,10 +39,6 @@ export function useTake({ read, slots, here, onSlot, taken, readingIn, typedWith
   const { addReading, person } = useJob();
   const units = person?.units ?? 'metric';
   const { metalC, gaugeC } = temperatures;
-  // Wanted only where something is wrong: they come right after the first drawing.
-  const words = useLoaded(() => import('@/ui/words/issues'));
-  const say = ([issue]: readonly Issue[]) =>
-    (issue && words?.sayIssue(issue, units)) ?? 'This does not belong here: it was not taken.';
   const store = (slot: string, typed: string, value: number, { id }: Instrument, atC: number) =>
     read &&
     addReading({
@@ -78,7 +73,9 @@ export function useTake({ read, slots, here, onSlot, taken, readingIn, typedWith
     const wrong = checked.findIndex((each) => !each.ok);
     const refused = checked[wrong];
     if (refused && !refused.ok)
-      return { why: `“${figures[wrong]}” for ${free[wrong]!.label}: ${say(refused.issues)}` };
+      return {
+        why: `“${figures[wrong]}” for ${free[wrong]!.label}: ${sayTypedIssue(refused.issues[0]!, units)}`,
+      };
     const filled = free.slice(0, figures.length).map(({ slot }) => slot);
     checked.forEach((each, i) => {
       if (each.ok) store(filled[i]!, inItsUnit(figures[i]!, typedWith), each.value, typedWith, metalC);
@@ -95,7 +92,7 @@ export function useTake({ read, slots, here, onSlot, taken, readingIn, typedWith
     const checked = read.check(here.place, typed, units);
     if (!checked.ok) {
       playCall('refused');
-      return { why: say(checked.issues) };
+      return { why: sayTypedIssue(checked.issues[0]!, units) };
     }
     if (!instrument) return { why: 'Say first what it is read with: nothing here serves.' };
     store(here.slot, typed, checked.value, instrument, atC);

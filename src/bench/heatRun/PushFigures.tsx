@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import { useMemo } from 'react';
 import { planPush } from '@/core/force/pushPlan';
 import type { HeatRunView } from '@/core/job/heatRun';
-import { hasStop } from '@/core/job/seatJudgement';
+import { hasStop } from '@/core/record/seatFacts';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showSize, type Units } from '@/core/quantity/format';
 import { showQuantity } from '@/core/quantity/quantities';

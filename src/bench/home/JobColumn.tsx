@@ -10,7 +10,7 @@ import type { WalkStyle } from '@/core/record/vocabulary';
 import { WAIT_WORDS } from '@/ui/words/setUp';
 import { MARK_WORDS, StateMark } from '@/ui/marks/StateMark';
 import { token, TYPE } from '@/ui/theme/tokens';
-import { movePath } from '@/bench/frame/places';
+import { movePath } from '@/bench/frame/movePath';
 import { sayMove } from '@/ui/words/moves';
 import { Name, Note } from '@/ui/parts/text';
 import type { SeatState } from '@/core/job/seatView';

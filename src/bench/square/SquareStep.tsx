@@ -4,7 +4,7 @@ import type { SeatId } from '@/core/record/ids';
 import { useMemo, useState, type ReactNode } from 'react';
 import { counting } from '@/core/job/counting';
 import { slotOf, slotText } from '@/core/record/slots';
-import { clockWords } from '@/core/seating/squareness';
+import { clockWords } from '@/core/seating/clockWords';
 import { GaugeBar } from '@/bench/gauge/GaugeBar';
 import { useRead } from '@/bench/gauge/useReadings';
 import { gaugeSlot } from '@/bench/gauge/gaugeSlot';

@@ -5,7 +5,7 @@ import type { Solved } from '@/core/sums/allSums';
 import type { SumDescription } from '@/core/sums/sum';
 import type { Units } from '@/core/quantity/format';
 import { SceneView } from '@/ui/drawing/SceneView';
-import { drawSum } from '@/ui/sumPictures/drawSum';
+import { useLoaded } from '@/bench/record/useLoaded';
 
 const WIDE = { width: 760, height: 400 };
 /** On a phone fewer pixels are drawn, so that the words stay as big as they are. */
@@ -21,10 +21,14 @@ type Props = {
   isOld: boolean;
 };
 
+const loadDrawing = () => import('@/ui/sumPictures/drawSum');
+
 /** The picture that follows the numbers of a sum. */
 export function SumPicture({ sum, inputs, solved, units, isOld }: Props) {
   const box = useRef<HTMLDivElement>(null);
   const [size, setSize] = useState(WIDE);
+  // All sums' pictures together are as much as the rest of the page: they come right after it.
+  const drawing = useLoaded(loadDrawing);
   useEffect(() => {
     const observer = new ResizeObserver(([entry]) => {
       if (entry) startTransition(() => setSize(entry.contentRect.width < NARROW_BELOW_PX ? NARROW : WIDE));
@@ -45,7 +49,9 @@ export function SumPicture({ sum, inputs, solved, units, isOld }: Props) {
         },
       }}
     >
-      <SceneView scene={drawSum({ sum, inputs, answers: solved.answers, units, ...size })} />
+      {drawing && (
+        <SceneView scene={drawing.drawSum({ sum, inputs, answers: solved.answers, units, ...size })} />
+      )}
     </Box>
   );
 }

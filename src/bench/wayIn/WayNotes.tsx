@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import { isSameWay, type Lane } from '@/core/heat/lanes';
 import type { WayIn, WayInPlan } from '@/core/heat/wayIn';
 import { isDrop, isHeated } from '@/core/heat/waySorts';
-import { hasStop } from '@/core/job/seatJudgement';
+import { hasStop } from '@/core/record/seatFacts';
 import type { SeatView } from '@/core/job/seatView';
 import { asText, showFit, showTemperature, type Units } from '@/core/quantity/format';
 import type { STOPS } from '@/core/record/vocabulary';

@@ -1,7 +1,7 @@
 import { bearingBody } from '@/core/catalogue/bearings/inside';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { coolestSureC } from '@/core/heat/coolestSure';
-import { WANTED_SECONDS } from '@/core/heat/describeWay';
+import { WANTED_SECONDS } from '@/core/heat/workingSeconds';
 import { CONVECTION_FACTOR, timeConstantS } from '@/core/heat/soak';
 import { isDrop } from '@/core/heat/waySorts';
 import { castingInAir } from '@/core/job/castingBody';

@@ -1,7 +1,9 @@
 import { findZoneUm } from '@/core/catalogue/limits';
 import type { Instrument } from '@/core/record/instrument';
 import type { SlotFamily } from '@/core/record/slots';
-import { canDecide } from './sorts';
+
+/** Can a reading tell apart what lies `apart`? Twice its uncertainty to either side fits between (JCGM 106, guard band 2u). */
+export const canDecide = (u: number, apart: number) => 4 * u <= apart;
 
 /** What tells a wrong part from a right one, mm. Common practice, no source. */
 const OTHER_PART_MM = 0.1;

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { SLOT_FAMILIES, type SlotFamily } from '@/core/record/slots';
 import { INSTRUMENT_SORTS } from '@/core/record/instrumentSorts';
-import { canDecide, SORTS, sortsFor, uOf } from './sorts';
+import { canDecide } from './decides';
+import { SORTS, sortsFor, uOf } from './sorts';
 
 describe('what an instrument is good for', () => {
   it('its proposal is the root of the squares of its parts (JCGM 100, 5.1.2), never rounded down', () => {

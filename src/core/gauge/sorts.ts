@@ -180,6 +180,3 @@ export function uOf(sort: InstrumentSort, resolution: number): Proposal {
   const parts = { scale: resolution / Math.sqrt(12), instrument: errorLimit / Math.sqrt(3), hand };
   return { u: roundUp(Math.hypot(parts.scale, parts.instrument, parts.hand)), parts };
 }
-
-/** Can a reading tell apart what lies `apart`? Twice its uncertainty to either side fits between (JCGM 106, guard band 2u). */
-export const canDecide = (u: number, apart: number) => 4 * u <= apart;

@@ -1,3 +1,4 @@
+import { LEAST_SECONDS, WANTED_SECONDS } from './workingSeconds';
 import type { Material } from '@/core/catalogue/materials';
 import { normalShareBelow } from '@/core/quantity/spread';
 import type { Measured } from '@/core/quantity/measured';
@@ -14,13 +15,6 @@ import { REST_CONDUCTANCE } from './rest';
 import type { WayIn, WayInProblem } from './wayIn';
 import { risksOf } from './wayRisks';
 import { isDrop, isHeated } from './waySorts';
-
-/**
- * Seconds to work in: sure between oven door and letting go, or light enough for blows that creep to a depth. Below the lesser figure
- * a plan does not work. Common practice, no source.
- */
-export const WANTED_SECONDS = 60;
-export const LEAST_SECONDS = 15;
 
 export const HOTTEST_PLAN_C = 200;
 export const PLAN_STEP_C = 5;

@@ -1,14 +1,7 @@
 import { isLightAlloy } from '@/core/catalogue/materials';
 import type { Way } from '@/core/record/vocabulary';
-import {
-  describeWay,
-  forceAt,
-  HOTTEST_PLAN_C,
-  PLAN_STEP_C,
-  planHeat,
-  predictWay,
-  WANTED_SECONDS,
-} from './describeWay';
+import { describeWay, forceAt, HOTTEST_PLAN_C, PLAN_STEP_C, planHeat, predictWay } from './describeWay';
+import { WANTED_SECONDS } from './workingSeconds';
 import { freeTemperature } from './expansion';
 import { LIGHT_BLOWS_N } from './forceLeft';
 import { findMildest, THRESHOLDS, type MildCase, type Mildest } from './mildest';

@@ -5,7 +5,7 @@ import { BOSS_UNDER_AIR } from '../../../tests/support/heatProblems';
 import { brokenCeilings, ceilingsFor, minutesAllowed } from './ceilings';
 import { hotBossBand, type HotBossBand } from './hotBoss';
 import { predictDrop } from './predictDrop';
-import { WANTED_SECONDS } from './describeWay';
+import { WANTED_SECONDS } from './workingSeconds';
 import { planWayIn } from './planWayIn';
 import type { WayInProblem } from './wayIn';
 

@@ -5,7 +5,7 @@ import { doesOvershootHarm, overshootAt, type Overshoot } from '@/core/seating/o
 import { isFromSameFace, isInLine, topDepthMm } from '@/core/strip/coaxial';
 import type { Seat } from '@/core/record/job';
 import type { JudgedPass } from './squarePasses';
-import { hasStop } from './seatJudgement';
+import { hasStop } from '@/core/record/seatFacts';
 import type { DepthTarget } from './depthTarget';
 import type { SeatView } from './seatView';
 

@@ -6,7 +6,7 @@ import { project } from '@/core/project/project';
 import { heatAt } from './castingHeat';
 import { viewHeatRun } from './heatRun';
 import { castingNow } from './heatRunStart';
-import { LEAST_SECONDS } from '@/core/heat/describeWay';
+import { LEAST_SECONDS } from '@/core/heat/workingSeconds';
 import { readDoubtK, U_PROBE_K } from '@/core/heat/thermometer';
 import { isHeated } from '@/core/heat/waySorts';
 import { buildDemo } from '../../../database/demo/demo';

@@ -7,7 +7,7 @@ import { REST_CONDUCTANCE } from '@/core/heat/rest';
 import { CONVECTION, soakInFreezer, soakInOven, soakTemperature, type Soak } from '@/core/heat/soak';
 import { U_PROBE_K, type ReadC } from '@/core/heat/thermometer';
 import type { Measured } from '@/core/quantity/measured';
-import { hotBossOf } from './planSeat';
+import { hotBossOf } from './hotBossOf';
 import { castingBody, castingInAir } from './castingBody';
 import { partMetal } from '@/core/record/seatFacts';
 import type { SeatView } from './seatView';

@@ -2,8 +2,6 @@ import type { Thresholds } from '@/core/heat/mildest';
 import { bearingBody } from '@/core/catalogue/bearings/inside';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { ceilingsFor, type Ceiling, type Neighbour } from '@/core/heat/ceilings';
-import { hotBossBand, type HotBossBand } from '@/core/heat/hotBoss';
-import { REST_CONDUCTANCE } from '@/core/heat/rest';
 import { CONVECTION, FREEZER_C } from '@/core/heat/soak';
 import { shareAwayFromBoss } from '@/core/heat/awayFromBoss';
 import { leastClearanceMm } from '@/core/heat/expansion';
@@ -11,50 +9,16 @@ import { planWayIn } from '@/core/heat/planWayIn';
 import { PLANNED_GUN_S } from '@/core/heat/readyMinutes';
 import { CARRY_S, type WayTrial } from '@/core/heat/wayTrial';
 import type { WayInPlan, WayInProblem } from '@/core/heat/wayIn';
-import type { Casting, Seat } from '@/core/record/job';
+import type { Seat } from '@/core/record/job';
 import type { AnySeatId } from '@/core/record/ids';
-import {
-  CASTING_STUFF,
-  type HeatSource,
-  type Rest,
-  type Way,
-  type Workpiece,
-} from '@/core/record/vocabulary';
-import { heatedInside, partMetal } from '@/core/record/seatFacts';
+import { CASTING_STUFF, type HeatSource, type Way, type Workpiece } from '@/core/record/vocabulary';
+import { hasStop, heatedInside, partMetal } from '@/core/record/seatFacts';
 import type { Tool } from '@/core/tools/tool';
-import { hasStop, sortOfPart } from './seatJudgement';
+import { sortOfPart } from './seatJudgement';
 import { usualHeatOf } from './workpiece';
 import { neighboursOf } from './inTheSameHeat';
+import { hotBossOf } from './hotBossOf';
 import type { JobView, SeatView } from './seatView';
-
-/** Times are rounded down to steps of this ratio, so that a course can be used again; shorter is the safe side. */
-const GUN_STEP = 1.25;
-
-/** How the boss of this seat cools when it was heated alone for `heatedForS`; null where its drawn sizes make no boss. */
-export function hotBossOf(
-  {
-    seat: {
-      spec: { part, housing },
-    },
-    casting,
-  }: { seat: Seat; casting: Casting },
-  heatedForS = PLANNED_GUN_S,
-  rest: Rest = 'wood',
-): HotBossBand | null {
-  return hotBossBand(
-    {
-      diameterMm: part.outsideMm,
-      bossOutsideMm: housing.bossOutsideMm,
-      bossWidthMm: housing.bossHeightMm,
-      webThicknessMm: housing.webThicknessMm,
-      massKg: casting.massKg,
-      housing: MATERIALS[casting.material],
-      hWM2K: CONVECTION.openAir,
-      heatedForS: GUN_STEP ** Math.floor(Math.log(Math.max(1, heatedForS)) / Math.log(GUN_STEP)),
-    },
-    REST_CONDUCTANCE[rest],
-  );
-}
 
 /** What surrounds a seat when its way in is planned. */
 export type Surroundings = {

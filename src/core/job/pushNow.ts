@@ -1,5 +1,5 @@
 import { forceLeft, LIGHT_BLOWS_N, type Nip } from '@/core/heat/forceLeft';
-import { WANTED_SECONDS } from '@/core/heat/describeWay';
+import { WANTED_SECONDS } from '@/core/heat/workingSeconds';
 import { predictDrop, type DropMoment, type DropProblem } from '@/core/heat/predictDrop';
 import { isDrop, isHeated } from '@/core/heat/waySorts';
 import type { SeatView } from './seatView';

@@ -1,4 +1,4 @@
-import { LEAST_SECONDS, WANTED_SECONDS } from '@/core/heat/describeWay';
+import { LEAST_SECONDS, WANTED_SECONDS } from '@/core/heat/workingSeconds';
 import { predictDrop, type DropProblem } from '@/core/heat/predictDrop';
 import { soakTemperature } from '@/core/heat/soak';
 import { castingSoak, dropProblem, partTemperature, type RunInput, type Start } from './heatRunStart';

@@ -2,7 +2,7 @@ import { isLightAlloy, MATERIALS } from '@/core/catalogue/materials';
 import { isChilled, isHeated } from '@/core/heat/waySorts';
 import { findMildest, type MildCase, type Mildest } from '@/core/heat/mildest';
 import { FREEZER_C } from '@/core/heat/soak';
-import { partMetal } from '@/core/record/seatFacts';
+import { hasStop, partMetal } from '@/core/record/seatFacts';
 import type { BoreSpec } from '@/core/record/seatSpec';
 import { FORMULA_VERSION } from './seatFit';
 import type { JobView, SeatView } from './seatView';
@@ -18,12 +18,6 @@ export const sortOfPart = ({ part }: BoreSpec): MildCase['sort'] =>
         : part.type === 'bush'
           ? 'bush'
           : 'bearing';
-
-/** A shoulder stops the part. A drawn cup is set to a depth, by a gauge or a washer, whatever lies behind it. */
-export const hasStop = (spec: BoreSpec): boolean =>
-  spec.part.type !== 'drawn_cup' &&
-  spec.housing.isThrough !== true &&
-  spec.housing.shoulderBoreMm < spec.part.outsideMm;
 
 const ROOM_C = 20;
 

@@ -1,7 +1,7 @@
 import { isOutByHeat } from '@/core/strip/removal';
 import { MATERIALS } from '@/core/catalogue/materials';
 import { ceilingsFor } from '@/core/heat/ceilings';
-import { WANTED_SECONDS } from '@/core/heat/describeWay';
+import { WANTED_SECONDS } from '@/core/heat/workingSeconds';
 import { freeTemperature } from '@/core/heat/expansion';
 import { forceLeft, LIGHT_BLOWS_N } from '@/core/heat/forceLeft';
 import { soakTemperature, timeUntil } from '@/core/heat/soak';

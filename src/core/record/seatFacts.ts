@@ -25,3 +25,9 @@ export const heatedInside = (part: BorePart) =>
   'closure' in part
     ? { closure: part.closure, cage: part.cage }
     : ({ closure: 'open', cage: 'steel' } as const);
+
+/** A shoulder stops the part. A drawn cup is set to a depth, by a gauge or a washer, whatever lies behind it. */
+export const hasStop = (spec: BoreSpec): boolean =>
+  spec.part.type !== 'drawn_cup' &&
+  spec.housing.isThrough !== true &&
+  spec.housing.shoulderBoreMm < spec.part.outsideMm;

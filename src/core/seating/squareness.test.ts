@@ -1,13 +1,7 @@
+import { clockWords } from './clockWords';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  clockWords,
-  depthFromEntry,
-  judgeSquareness,
-  noiseFloorMm,
-  tiltLimitMm,
-  verdictOfTilt,
-} from './squareness';
+import { depthFromEntry, judgeSquareness, noiseFloorMm, tiltLimitMm, verdictOfTilt } from './squareness';
 
 const settings = { sigmaReadingMm: 0.01, circleMm: 58, diameterMm: 62, runner: 'ball' as const };
 const at = (...depths: number[]) =>

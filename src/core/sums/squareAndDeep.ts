@@ -1,6 +1,6 @@
+import { clockWords } from '@/core/seating/clockWords';
 import { findMisread, fitPlane, type DepthReading, type Misread, type Plane } from '@/core/seating/plane';
 import {
-  clockWords,
   depthFromEntry,
   MISREAD_SIGMAS,
   noiseFloorMm,

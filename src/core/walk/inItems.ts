@@ -1,7 +1,7 @@
 import { depthOf } from '@/core/job/depthTarget';
 import { isChilled, isHeated } from '@/core/heat/waySorts';
-import { hasStop, sortOfPart } from '@/core/job/seatJudgement';
-import { guardOf } from '@/core/record/seatFacts';
+import { guardOf, hasStop } from '@/core/record/seatFacts';
+import { sortOfPart } from '@/core/job/seatJudgement';
 import { isWholeSeal } from '@/core/seal/proof';
 import { asksForReadings, asksForSealProof, isSeal, wayOf } from './facts';
 import { seatItemId, type Item, type ItemAct } from './item';

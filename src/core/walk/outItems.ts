@@ -1,5 +1,4 @@
-import { hasStop } from '@/core/job/seatJudgement';
-import { guardOf } from '@/core/record/seatFacts';
+import { guardOf, hasStop } from '@/core/record/seatFacts';
 import { isPastStripping, isSeal } from './facts';
 import { keyItemId, seatItemId, type Item, type ItemAct } from './item';
 import { asSeal, inAHurry, makeItem, type Make } from './makeItem';

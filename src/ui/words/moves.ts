@@ -1,6 +1,6 @@
 import type { MoveCode, Move } from '@/core/walk/move';
 import { slotOf } from '@/core/record/slots';
-import { clockWords } from '@/core/seating/squareness';
+import { clockWords } from '@/core/seating/clockWords';
 import {
   listed,
   namesOf,

@@ -1,5 +1,5 @@
 import type { Slot, SlotFamily } from '@/core/record/slots';
-import { clockWords } from '@/core/seating/squareness';
+import { clockWords } from '@/core/seating/clockWords';
 
 /** Where across a bore: `12–6`, `3–9`, `2–8`. */
 export const acrossWords = (angleDeg: number) =>

@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { asText, showFit, showSize, type Units } from '@/core/quantity/format';
 import { overshootOf } from '@/core/job/depthJudgement';
-import { hasStop } from '@/core/job/seatJudgement';
+import { hasStop } from '@/core/record/seatFacts';
 import type { SeatView } from '@/core/job/seatView';
 import { DEPTH_SOURCES, type DepthSource } from '@/core/record/vocabulary';
 import { driverMarkMm } from '@/core/seating/depthChain';

@@ -2,7 +2,7 @@
 import { depthOf } from '@/core/job/depthTarget';
 import Box from '@mui/material/Box';
 import { rodOf } from '@/core/force/pushPlan';
-import { hasStop } from '@/core/job/seatJudgement';
+import { hasStop } from '@/core/record/seatFacts';
 import type { SeatView } from '@/core/job/seatView';
 import { sneakUp } from '@/core/seating/sneakUp';
 import { useJob } from '@/bench/record/JobProvider';
