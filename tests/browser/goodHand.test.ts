@@ -56,6 +56,21 @@ describe('a hub in a hurry', () => {
     const count = (kind: string) => entries.events.filter((event) => event.kind === kind).length;
     expect([count('taken_out'), count('home'), count('squared_by_eye')]).toEqual([4, 4, 4]);
     expect(entries.readings).toEqual([]);
+    // To its owner, signed: nothing is left open, and what was not read was kept by hand.
+    await tap(page, 'Hand over');
+    await waitForText(page, 'proofs', /by eye and hand/);
+    expect(await page.$$eval('[data-proved="open"]', (open) => open.map((node) => node.textContent))).toEqual(
+      [],
+    );
+    await tap(page, 'Every tool is back');
+    await tap(page, 'Sign as Joss Brackett');
+    await page.waitForFunction(() =>
+      [...document.querySelectorAll('button')].some(
+        (node) => node.textContent === 'Hand over' && !node.disabled,
+      ),
+    );
+    await tap(page, 'Hand over');
+    await waitForText(page, 'signed', /Joss Brackett/);
     expect(errors).toEqual([]);
   });
 });

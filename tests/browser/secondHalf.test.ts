@@ -85,6 +85,20 @@ describe('what is measured between parts', () => {
     await readInto(page, '1.3', '1.3');
     await waitForText(page, 'float-verdict', /Inside|Outside|Cannot tell/);
     expect(await textOf(page, 'float-slate')).toMatch(/lbf/);
+    // Another limit, from the manual of this machine: what was read is held against it.
+    await waitForText(page, 'float-limits', /not this machine’s/);
+    await tap(page, 'From the manual');
+    await typeInto(page, 'float-high', '0.1');
+    await page.keyboard.press('Enter');
+    await page.waitForFunction(() =>
+      document.querySelector('[data-testid="float-limits"]')?.textContent?.includes('wrong order'),
+    );
+    await typeInto(page, 'float-low', '0.01');
+    await page.keyboard.press('Enter');
+    await waitForText(page, 'float-limits', /from the machine’s manual/);
+    await typeInto(page, 'float-high', '0.1');
+    await page.keyboard.press('Enter');
+    await waitForText(page, 'float-verdict', /^Outside/);
     expect(errors).toEqual([]);
   });
 });
@@ -102,6 +116,9 @@ describe('a seal', () => {
     await tap(page, 'inward');
     await waitForText(page, 'seal-way', /Spring inward/);
     await untilStored(place.jobId, 'seal_way_told');
+    await tap(page, 'too loose');
+    await waitForText(page, 'seal-tried', /Hold its number against the old one/);
+    await untilStored(place.jobId, 'seal_tried');
     expect(errors).toEqual([]);
   });
 });

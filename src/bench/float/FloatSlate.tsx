@@ -13,6 +13,7 @@ import { Lead, Note, Text } from '@/ui/parts/text';
 import { TYPE } from '@/ui/theme/tokens';
 import { CONTACT_WORDS, sayFloat } from '@/ui/words/floats';
 
+const FloatLimits = later(() => import('./FloatLimits'), 'FloatLimits');
 const ShimPicks = later(() => import('./ShimPicks'), 'ShimPicks');
 
 type Props = {
@@ -53,6 +54,7 @@ export function FloatSlate({ view, all, onPick, units }: Props) {
       {view.float.sort === 'room' && view.decision !== null && <ShimPicks view={view} units={units} />}
       {view.float.sort === 'backlash' && <Contact view={view} />}
       <Accept view={view} />
+      <FloatLimits view={view} units={units} />
     </Column>
   );
 }

@@ -1,6 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import type { EventBody } from '@/core/record/entries';
 import type { SealView } from '@/core/job/sealView';
 import type { SeatView } from '@/core/job/seatView';
 import { COLLAR_STATES, SEAL_FAILURES, SEAL_OUTSIDES, type CollarState } from '@/core/record/sealVocabulary';
@@ -43,7 +44,45 @@ export function SealProof({ view, seal }: Props) {
           A new one for each try.
         </Lead>
       )}
+      {!seal.isIn && <Tried view={view} />}
       {seal.isIn ? <Felt view={view} seal={seal} /> : seal.of === 'guard' && <NotIn view={view} />}
+    </Box>
+  );
+}
+
+const TRIED = [
+  { value: 'right', words: 'right' },
+  { value: 'too_loose', words: 'too loose' },
+  { value: 'too_tight', words: 'too tight' },
+] as const;
+type Tried = EventBody<'seal_tried'>;
+
+/** Held to its bed and to its collar before it is driven. */
+function Tried({ view }: Pick<Props, 'view'>) {
+  const { addEvent } = useJob();
+  const { sealTried } = view.history;
+  const note = (change: Partial<Tried>) =>
+    addEvent('seal_tried', { bed: 'right', lip: 'right', ...sealTried, ...change }, { seatId: view.seat.id });
+  const isDoubtful = sealTried !== null && (sealTried.bed !== 'right' || sealTried.lip !== 'right');
+  return (
+    <Box data-testid="seal-tried">
+      <ChoiceRow
+        label="Tried, bed"
+        options={TRIED}
+        value={sealTried?.bed ?? null}
+        onPick={(bed: Tried['bed']) => note({ bed })}
+      />
+      <ChoiceRow
+        label="On its collar"
+        options={TRIED}
+        value={sealTried?.lip ?? null}
+        onPick={(lip: Tried['lip']) => note({ lip })}
+      />
+      <Note>
+        {isDoubtful
+          ? 'Hold its number against the old one before it is driven: it comes out only spoilt.'
+          : 'Its rubber is bigger than the bed by some tenths, its lip smaller than the collar by a millimetre: that is right.'}
+      </Note>
     </Box>
   );
 }

@@ -69,7 +69,7 @@ function ItsKind({ view, seal: { body, inside, outside } }: Props) {
         <Text component="span" data-testid="seal-kind">
           {LIPS_WORDS[body.lips]}; inside {SIDE_WORDS[inside]}, outside {SIDE_WORDS[outside]}
         </Text>
-        <Button variant="text" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
+        <Button variant="text" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)} sx={{ px: 0 }}>
           {isOpen ? 'That is it' : 'Otherwise'}
         </Button>
       </Box>

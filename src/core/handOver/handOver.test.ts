@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { freshJob } from '../../../tests/support/freshJob';
 import { demo, event, NOW, seatOf, viewJob, withEvents } from '../../../tests/support/records';
 import { viewFloats } from '@/core/job/floatView';
+import { STEERING_HEAD } from '@/core/job/kinds/steeringHead';
 import { WHEEL_HUB } from '@/core/job/kinds/wheelHub';
 import { findNextMove } from '@/core/walk/nextMove';
 import { doneAgain, usedUpBy } from './openAgain';
@@ -18,10 +19,22 @@ describe('what proves a job (common practice, no source)', () => {
     expect(findNextMove(job, 'full').code).toBe('all_proven');
   });
   it('a fresh one has everything open, each with the place where it is proved', () => {
-    const proofs = proofsOf(viewJob(freshJob(WHEEL_HUB), NOW));
+    const proofs = proofsOf(viewJob(freshJob(STEERING_HEAD), NOW));
     expect(new Set(proofs.map(({ by }) => by))).toEqual(new Set(['open']));
     expect(new Set(proofs.map(({ key }) => key)).size).toBe(proofs.length);
     expect(proofs.some(({ sort, at: { step } }) => sort === 'float' && step === 'float')).toBe(true);
+  });
+  it('what only the longer walks measure is a proof once it was begun; a stack, once it came off', () => {
+    const hub = freshJob(WHEEL_HUB);
+    const sortsOf = (...events: Parameters<typeof withEvents>[1][]) =>
+      new Set(proofsOf(viewJob(withEvents(hub, ...events), NOW + 5000)).map(({ sort }) => sort));
+    expect(sortsOf().has('float')).toBe(false);
+    expect(sortsOf(event('float_accepted', { floatKey: 'hub_spacer', by: 'hand' }, {}, 1)).has('float')).toBe(
+      true,
+    );
+    expect(sortsOf().has('stack')).toBe(false);
+    const [stack] = hub.plan.stacks;
+    expect(sortsOf(event('stack_bagged', { stackKey: stack!.key }, {}, 1)).has('stack')).toBe(true);
   });
   it('a person’s word, and a float kept against its figures, stand there with their reasons', () => {
     const seat = seatOf(FINISHED, 'Main-shaft ball bearing');

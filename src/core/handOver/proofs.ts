@@ -1,4 +1,4 @@
-import { viewFloats } from '@/core/job/floatView';
+import { viewFloats, type FloatView } from '@/core/job/floatView';
 import { viewJoint } from '@/core/job/jointView';
 import type { JobView, SeatView } from '@/core/job/seatView';
 import { viewSeal } from '@/core/job/sealView';
@@ -68,27 +68,38 @@ function seatProofs(view: SeatView, job: JobView): Proof[] {
   ];
 }
 
-const floatProofs = (job: JobView): Proof[] =>
-  viewFloats(job).map(({ float, done: { accepted } }) => ({
-    key: `float:${float.key}`,
-    sort: 'float',
-    name: float.name,
-    by: !accepted ? 'open' : accepted.because ? 'word' : accepted.by,
-    at: { seatId: null, step: 'float' },
-  }));
+/** What only the longer walks measure proves nothing in a hurry, unless it was begun. */
+const isLeftOut = ({ float, readings, done }: FloatView, { plan }: JobView): boolean =>
+  readings.length === 0 &&
+  done.accepted === null &&
+  plan.tasks.every(({ floats, isFullOnly }) => isFullOnly || !floats?.includes(float.key));
 
+const floatProofs = (job: JobView): Proof[] =>
+  viewFloats(job)
+    .filter((view) => !isLeftOut(view, job))
+    .map(({ float, done: { accepted } }) => ({
+      key: `float:${float.key}`,
+      sort: 'float',
+      name: float.name,
+      by: !accepted ? 'open' : accepted.because ? 'word' : accepted.by,
+      at: { seatId: null, step: 'float' },
+    }));
+
+/** Of what came off: in a hurry some are never bagged, and lie with their shaft. */
 const stackProofs = ({ plan, work }: JobView): Proof[] =>
-  plan.stacks.map(({ key, name }) => {
-    const stack = work.stacks[key];
-    const isBack = work.backWhole.includes(key) || (stack !== undefined && checkPutBack(stack).isComplete);
-    return {
-      key: `stack:${key}`,
-      sort: 'stack',
-      name,
-      by: isBack ? 'hand' : 'open',
-      at: { seatId: null, step: 'stacks' },
-    };
-  });
+  plan.stacks
+    .filter(({ key }) => work.bagged.includes(key) || (work.stacks[key]?.pieces.length ?? 0) > 0)
+    .map(({ key, name }) => {
+      const stack = work.stacks[key];
+      const isBack = work.backWhole.includes(key) || (stack !== undefined && checkPutBack(stack).isComplete);
+      return {
+        key: `stack:${key}`,
+        sort: 'stack',
+        name,
+        by: isBack ? 'hand' : 'open',
+        at: { seatId: null, step: 'stacks' },
+      };
+    });
 
 /** Joints that were begun bolt by bolt: tight in every pass, and turned after each. */
 const jointProofs = ({ seats, work }: JobView): Proof[] =>

@@ -74,7 +74,6 @@ export const handOverReducers: Reducers<Touched> = {
       floats: without(state.floats, floats),
       // A joint that is opened is tightened anew.
       joints: {},
-      bagged: state.bagged.filter((key) => !stacks.includes(key)),
       backWhole: state.backWhole.filter((key) => !stacks.includes(key)),
       stacks: Object.fromEntries(
         Object.entries(state.stacks).map(([key, stack]) => [
