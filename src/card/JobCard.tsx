@@ -10,6 +10,7 @@ import type { ProjectedJob } from '@/core/project/project';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import { REFERENCE_C } from '@/core/quantity/measured';
 import { FLUIDS, SIGNERS } from '@/core/record/closingVocabulary';
+import { day } from '@/ui/words/clock';
 import { FLUID_WORDS, PROVED_WORDS, sayMinutes, sayOverruled, SIGNER_WORDS } from '@/ui/words/handOver';
 import { sayReadWith } from '@/ui/words/seatSheet';
 import { CAUTIONS } from '@/ui/words/verdicts';
@@ -24,8 +25,6 @@ export type CardInput = {
   units: Units;
   printedMs: number;
 };
-
-const day = (at: string | number) => new Date(at).toLocaleDateString('en-GB', { dateStyle: 'long' });
 
 /** The card of a job: what was done and how it stands, for its owner; what it was measured with and what is doubtful, for the workshop. */
 export const JobCard = (input: CardInput) => {

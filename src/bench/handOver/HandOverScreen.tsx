@@ -14,7 +14,7 @@ import { PageTitle } from '@/ui/parts/PageTitle';
 import { Row, Section } from '@/ui/parts/layout';
 import { Lead, Quiet, Text } from '@/ui/parts/text';
 import { STRETCH, TYPE } from '@/ui/theme/tokens';
-import { clock } from '@/ui/words/clock';
+import { clock, day } from '@/ui/words/clock';
 import { SIGNER_WORDS } from '@/ui/words/handOver';
 import { ProofList } from './ProofList';
 
@@ -114,7 +114,7 @@ function HandOverButton({ handOver, openCount }: { handOver: HandOver; openCount
 
 const Signed = ({ handOver: { signatures, handedOverMs } }: { handOver: HandOver }) => (
   <Lead data-testid="signed" suppressHydrationWarning>
-    {handedOverMs !== null && new Date(handedOverMs).toLocaleDateString('en-GB', { dateStyle: 'long' })}
+    {handedOverMs !== null && day(handedOverMs)}
     {signatures.map(({ as, name }) => ` · ${SIGNER_WORDS[as].toLowerCase()}: ${name}`).join('')}
   </Lead>
 );

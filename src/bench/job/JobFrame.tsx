@@ -8,7 +8,7 @@ import { useMemo, type ReactNode } from 'react';
 import { bagCode } from '@/core/board/bagCode';
 import type { HeatItem } from '@/core/board/heatItems';
 import type { SeatView } from '@/core/job/seatView';
-import type { Move } from '@/core/walk/move';
+import { isEnd, type Move } from '@/core/walk/move';
 import type { ProjectedJob } from '@/core/project/project';
 import type { Step, WalkStyle } from '@/core/record/vocabulary';
 import { Head } from '@/bench/frame/Head';
@@ -64,9 +64,8 @@ function MoveBand({ now, seatId, step, walk }: BandProps) {
   const { move, headline, reason, cautions } = now;
   const { record } = useJob();
   // What ends the walk is done on a page of its own.
-  const isEnd = move.code === 'all_proven' || move.code === 'handed_over';
   const isHere =
-    (move.seatId === null && !isEnd) ||
+    (move.seatId === null && !isEnd(move)) ||
     (move.step === step && (isOfJob(move) || move.seatIds.includes(seatId)));
   return (
     <NextMoveBand

@@ -8,18 +8,16 @@ import type { JobView, SeatView } from '@/core/job/seatView';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import { REFERENCE_C } from '@/core/quantity/measured';
 import { CAUTIONS as PLAN_CAUTIONS } from '@/core/catalogue/cautions';
-import { isDoneOnShaft } from '@/core/walk/shaftOffers';
+import { isTaskDone } from '@/core/walk/shaftOffers';
 import { PageTitle } from '@/ui/parts/PageTitle';
 import { Lead, Quiet, Text } from '@/ui/parts/text';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
+import { day } from '@/ui/words/clock';
 import { saySizes } from '@/ui/words/sizes';
 import { CAUTIONS } from '@/ui/words/verdicts';
 import { SheetSeats } from './SheetSeats';
 
 type Props = { shopName: string; isForCustomer: boolean };
-
-const day = (iso: string | number) =>
-  new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
 
 const UNIT_WORDS: Record<Units, string> = {
   metric: 'millimetres and °C',
@@ -107,9 +105,7 @@ const Ways = ({ record, isForCustomer, walk }: WaysProps) => (
 
 /** Work beyond the seats that is done, and what is still open: a sheet that hides it would be no sheet. */
 function Beyond({ job, units }: { job: JobView; units: Units }) {
-  const isDone = (task: JobView['plan']['tasks'][number]) =>
-    job.work.tasks[task.key] !== undefined || isDoneOnShaft(task, job);
-  const done = job.plan.tasks.filter(isDone);
+  const done = job.plan.tasks.filter((task) => isTaskDone(task, job));
   const openSeats = job.seats.filter(({ history }) => history.homeMs === null);
   const say = ({ seat }: SeatView) => `${seat.name} (${saySizes(seat.spec.part, units)})`;
   return (

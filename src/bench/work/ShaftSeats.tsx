@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useState, type ReactNode } from 'react';
 import type { JournalView } from '@/core/job/journalView';
-import { isDoneOnShaft } from '@/core/walk/shaftOffers';
+import { isTaskDone } from '@/core/walk/shaftOffers';
 import type { JournalId } from '@/core/record/ids';
 import { slotOf } from '@/core/record/slots';
 import { counting } from '@/core/job/counting';
@@ -26,9 +26,7 @@ const SLOTS = [
 /** The first seat on a shaft that open work is about. */
 function useShaftAtWork(): JournalId | null {
   const { job } = useJob();
-  const open = job.plan.tasks.find(
-    (task) => task.onShaft && !(task.key in job.work.tasks) && !isDoneOnShaft(task, job),
-  );
+  const open = job.plan.tasks.find((task) => task.onShaft && !isTaskDone(task, job));
   return open?.onShaft?.seats[0] ?? null;
 }
 

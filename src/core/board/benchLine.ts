@@ -1,6 +1,6 @@
 import type { CastingId, JobId, SeatId } from '@/core/record/ids';
 import { findNextMove } from '@/core/walk/nextMove';
-import type { Move } from '@/core/walk/move';
+import { isEnd, type Move } from '@/core/walk/move';
 import type { JobView, PartState, SeatState } from '@/core/job/seatView';
 import type { Casting, JobHead } from '@/core/record/job';
 import type { Work } from '@/core/project/jobState';
@@ -74,7 +74,7 @@ export function describeJob({ castings }: Pick<JobHead, 'castings'>, job: JobVie
     moves,
     headline: headlineOf(job),
     waiting: waiting && { reason: waiting.reason, note: waiting.note },
-    isDone: moves.full.code === 'all_proven' || moves.full.code === 'handed_over',
+    isDone: isEnd(moves.full),
   };
 }
 

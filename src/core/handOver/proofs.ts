@@ -6,7 +6,7 @@ import type { EventBody } from '@/core/record/entries';
 import { guardOf } from '@/core/record/seatFacts';
 import type { Stage, Step } from '@/core/record/vocabulary';
 import { checkPutBack } from '@/core/stack/pieces';
-import { isDoneOnShaft } from '@/core/walk/shaftOffers';
+import { isTaskDone } from '@/core/walk/shaftOffers';
 
 /**
  * What has to be proved before a job goes to its owner, and by what each was: by readings with their doubt, by the eye and hand, on
@@ -123,12 +123,11 @@ const workProofs = (job: JobView): Proof[] =>
     .filter(({ stage, floats }) => PROVING.includes(stage) && !floats)
     .map((task) => {
       const done = job.work.tasks[task.key];
-      const isDone = done !== undefined || isDoneOnShaft(task, job);
       return {
         key: `work:${task.key}`,
         sort: 'work',
         name: task.name,
-        by: !isDone ? 'open' : done?.choice === 'not_here' ? 'not_here' : 'hand',
+        by: !isTaskDone(task, job) ? 'open' : done?.choice === 'not_here' ? 'not_here' : 'hand',
         at: { seatId: null, step: 'work' },
       };
     });

@@ -4,7 +4,7 @@ import type { Task } from '@/core/record/plan';
 import type { Stage, Step, WalkStyle } from '@/core/record/vocabulary';
 import { keyItemId, seatItemId, type Item, type ItemAct } from './item';
 import { areFloatsDone } from './floatOffers';
-import { isDoneOnShaft } from './shaftOffers';
+import { isTaskDone } from './shaftOffers';
 import { RANK, stageRank } from './rank';
 import { isPastStripping } from './facts';
 
@@ -102,8 +102,7 @@ function taskItems(job: JobView, walk: WalkStyle, progress: Progress): Item[] {
         rank: taskRank(task, i),
         group: isQuick && task.stage === 'clean' ? 'clean' : null,
         isDone:
-          task.key in job.work.tasks ||
-          isDoneOnShaft(task, job) ||
+          isTaskDone(task, job) ||
           areFloatsDone(task, job) ||
           isTaskPast(task, job, progress) ||
           isSkipped(job, task.stage),

@@ -6,6 +6,9 @@ import type { HeatSource, OrderReason, Stage, Step, Way } from '@/core/record/vo
 import type { RemovalWay } from '@/core/strip/removal';
 import type { Item } from './item';
 
+/** Nothing is asked any more. */
+export type EndCode = 'all_proven' | 'handed_over';
+
 export type MoveCode =
   | 'look_over'
   | 'do_access'
@@ -52,8 +55,7 @@ export type MoveCode =
   | 'seal_in'
   | 'seal_proof'
   | 'put_stack_back'
-  | 'all_proven'
-  | 'handed_over';
+  | EndCode;
 
 /** The one next move: what, where, on which seats, and the facts that its sentence needs. */
 export type Move = {
@@ -96,3 +98,6 @@ export type Move = {
   /** Shown with it, and acknowledged by doing it: each once in a job. */
   cautions: CautionCode[];
 };
+
+export const isEnd = ({ code }: Pick<Move, 'code'>): boolean =>
+  code === 'all_proven' || code === 'handed_over';

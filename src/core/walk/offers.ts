@@ -10,7 +10,7 @@ import { TOOL_WAYS, type WalkStyle } from '@/core/record/vocabulary';
 import { isSeal } from './facts';
 import type { ItemAct } from './item';
 import { writeScript } from './script';
-import type { Move, MoveCode } from './move';
+import { isEnd, type EndCode, type Move, type MoveCode } from './move';
 import {
   beforeFit,
   boreOffers,
@@ -91,11 +91,6 @@ function outOffers(here: Here): Offer[] {
     ...(parts.length > 0 && !parts.every(isSeal) ? [offer('by_hand', [...seals, ...byHand])] : []),
   ];
 }
-
-/** Nothing is asked any more. */
-type EndCode = 'all_proven' | 'handed_over';
-const isEnd = (move: Move): move is Move & { code: EndCode } =>
-  move.code === 'all_proven' || move.code === 'handed_over';
 
 type MakeOffers = (here: Here) => Offer[];
 const each =

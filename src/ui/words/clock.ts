@@ -12,3 +12,6 @@ export const clock = (iso: string) =>
 /** The time of day to the second, for what has just happened. */
 export const clockTime = (iso: string) =>
   new Date(iso).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', second: '2-digit' });
+
+/** A day as it stands on paper: 1 December 2026. */
+export const day = (at: string | number) => new Date(at).toLocaleDateString('en-GB', { dateStyle: 'long' });
