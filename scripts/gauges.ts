@@ -63,7 +63,7 @@ const tell = (
   });
 
 /** What a simulated gauge shows its figure in. */
-const UNIT_OF = { length: 'mm', temperature: 'C', force: 'N' } as const;
+const UNIT_OF = { length: 'mm', temperature: 'C', force: 'N', pressure: 'bar' } as const;
 
 async function sendSimulated(claim: Claim) {
   const job = await jobOf(claim.target.jobId);

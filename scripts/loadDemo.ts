@@ -1,4 +1,5 @@
 import { buildDemo, PEOPLE, ROUNDS, roundsGone, SHOP_NAME, STOCK, TOOLS, USED } from '../database/demo/demo';
+import { buildFinished } from '../database/demo/finishedJobs';
 import { drawPhotographs } from '../database/demo/drawPhotographs';
 import { importJob } from '@/server/jobs/importJob';
 import { inTransaction, pool } from '@/server/pool';
@@ -10,11 +11,12 @@ import { saveTool } from '@/server/tools/toolWall';
 
 /**
  * Loads the demo scenario into the database at DATABASE_URL, through the same door as any job file: all of it or, when it is stopped
- * half way, nothing, so that the next start loads it whole.
+ * half way, nothing, so that the next start loads it whole. `--without-finished`: only the jobs that somebody works on.
  */
 console.log('Loading the demo');
 const nowMs = Date.now();
-const files = await drawPhotographs(buildDemo(nowMs));
+const finished = process.argv.includes('--without-finished') ? [] : buildFinished(nowMs);
+const files = [...(await drawPhotographs(buildDemo(nowMs))), ...finished];
 await inTransaction(async (client) => {
   // Another start may be loading it just now.
   await client.query('LOCK TABLE job IN SHARE ROW EXCLUSIVE MODE');

@@ -5,7 +5,11 @@ import type { Diary } from './diary';
 import { instrumentsAt, PEOPLE } from './shop';
 
 /** A job of the demo with its diary, as a file. */
-export const demoFile = (job: JobHead, { readings, events, photographs }: Diary, nowMs: number): JobFile => ({
+export const demoFile = (
+  job: JobHead,
+  { readings, events, photographs }: Pick<Diary, 'readings' | 'events' | 'photographs'>,
+  nowMs: number,
+): JobFile => ({
   format: JOB_FILE_FORMAT,
   version: JOB_FILE_VERSION,
   job,

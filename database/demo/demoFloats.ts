@@ -2,7 +2,7 @@ import type { Float } from '@/core/record/floats';
 
 /** What was read of a float whose play, swing or torque lies in the middle of what is wanted: figures by their slots. */
 export function readingsInTheMiddle({ key, sort, links, low, high, leverMm = 350 }: Float): {
-  instrument: 'micrometer' | 'dial' | 'feelers' | 'spring balance';
+  instrument: 'micrometer' | 'dial' | 'feelers' | 'spring balance' | 'pressure gauge';
   figures: Record<string, number>;
 } {
   const middle = (low + high) / 2;
@@ -38,6 +38,21 @@ export function readingsInTheMiddle({ key, sort, links, low, high, leverMm = 350
       return {
         instrument: 'feelers',
         figures: { [`feeler.${key}.left`]: 0.31, [`feeler.${key}.right`]: 0.32 },
+      };
+    case 'even_faces':
+      return {
+        instrument: 'feelers',
+        figures: { [`feeler.${key}.left`]: round(middle), [`feeler.${key}.right`]: round(middle) },
+      };
+    case 'o_ring': {
+      const drawn = Object.fromEntries(links.map((link) => [`link.${key}.${link.key}`, link.nominalMm]));
+      // A ring that was in for some years: a tenth of its squeeze has set.
+      return { instrument: 'micrometer', figures: drawn };
+    }
+    case 'case_pressure':
+      return {
+        instrument: 'pressure gauge',
+        figures: { [`pressure.${key}.start`]: 0.3, [`pressure.${key}.end`]: 0.28 },
       };
     case 'preload': {
       const pull = Number(((middle * 1000) / leverMm).toFixed(1));

@@ -9,10 +9,10 @@ import { DiaryEntries } from './diaryEntries';
 /** What is done at a seat or on a whole job, each in the entries that it leaves. */
 export class Diary extends DiaryEntries {
   /** To its owner: tools counted, signed on both sides. */
-  handedOver(minutesAgo: number, who: string, by: string) {
+  handedOver(minutesAgo: number, who: string, by: string, minutes = 150) {
     return this.note(minutesAgo, who, 'tools_counted', { missing: '' })
       .note(minutesAgo, who, 'refilled', { what: 'grease', amount: '' })
-      .note(minutesAgo, who, 'spent_noted', { minutes: 150 })
+      .note(minutesAgo, who, 'spent_noted', { minutes })
       .note(minutesAgo, who, 'hand_over_signed', { as: 'workshop', name: by })
       .note(minutesAgo, who, 'job_handed_over', {});
   }

@@ -35,6 +35,7 @@ export const USED: UsedInstruments = {
   dial: [idOf('dial')],
   feeler: [idOf('feelers')],
   pull: [idOf('spring balance')],
+  pressure: [idOf('pressure gauge')],
   temperature: [idOf('probe')],
 };
 
@@ -95,6 +96,14 @@ export const instrumentsAt = (nowMs: number): Instrument[] => [
     kind: 'spring_balance',
     resolution: 0.2,
     u: 0.4,
+    isSimulated: true,
+  },
+  {
+    id: idOf('pressure gauge'),
+    name: 'Pressure gauge ±1 bar (simulated)',
+    kind: 'pressure_gauge',
+    resolution: 0.01,
+    u: 0.006,
     isSimulated: true,
   },
   {

@@ -64,7 +64,7 @@ export const securityHeaders = ({ isDev }) => [
   ['Referrer-Policy', 'same-origin'],
   ['Cross-Origin-Opener-Policy', 'same-origin'],
   ['Cross-Origin-Resource-Policy', 'same-origin'],
-  ['Permissions-Policy', 'camera=(self), microphone=(), geolocation=(), payment=(), usb=()'],
+  ['Permissions-Policy', 'camera=(self), microphone=(self), geolocation=(), payment=(), usb=()'],
 ];
 
 /** @typedef {{ status: number, body: string, headers: Record<string, string> }} Refused */

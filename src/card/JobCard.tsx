@@ -4,17 +4,19 @@ import { sceneOfSeat } from '@/bench/seat/sceneOfSeat';
 import { CAUTIONS as PLAN_CAUTIONS } from '@/core/catalogue/cautions';
 import { overruledOf, PROVED_BY, proofsOf } from '@/core/handOver/proofs';
 import { viewFloats } from '@/core/job/floatView';
+import { viewJoint } from '@/core/job/jointView';
 import { FORMULA_VERSION } from '@/core/job/seatFit';
 import type { JobView } from '@/core/job/seatView';
 import type { ProjectedJob } from '@/core/project/project';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import { REFERENCE_C } from '@/core/quantity/measured';
 import { FLUIDS, SIGNERS } from '@/core/record/closingVocabulary';
+import { sceneOfCasting, seatLetter } from '@/ui/drawing/sceneOfCasting';
 import { day } from '@/ui/words/clock';
 import { FLUID_WORDS, PROVED_WORDS, sayMinutes, sayOverruled, SIGNER_WORDS } from '@/ui/words/handOver';
 import { sayReadWith } from '@/ui/words/seatSheet';
 import { CAUTIONS } from '@/ui/words/verdicts';
-import { floatRows, SEAT_HEADS, seatRow, workDone } from './cardWords';
+import { floatRows, sayTightened, SEAT_HEADS, seatRow, workDone } from './cardWords';
 import { Foot, Part, Said, STYLE, Table } from './parts';
 import { SceneInPdf } from './SceneInPdf';
 
@@ -134,6 +136,25 @@ const Signatures = ({ job, shopName }: CardInput) => (
   </View>
 );
 
+/** Castings that are seen from their face, with their bolts by their turn where they were tightened. */
+const Castings = ({ record, job }: CardInput) => (
+  <Part heading="Castings, bolts by their turn" aheadPt={220}>
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap' }}>
+      {record.castings.map((casting) => (
+        <View key={casting.id} wrap={false} style={{ width: HALF_PT, marginRight: 7, marginBottom: 8 }}>
+          <Said isStrong>{`${casting.name}${sayTightened(casting, job)}`}</Said>
+          <SceneInPdf
+            scene={sceneOfCasting(casting, viewJoint(casting)?.order ?? null, DRAWN)}
+            id={casting.id}
+            widthPt={HALF_PT}
+          />
+          <Said>{`${casting.seats.map(({ name }, i) => `${seatLetter(i)} ${name}`).join('; ')}.`}</Said>
+        </View>
+      ))}
+    </View>
+  </Part>
+);
+
 const DRAWN = { width: 540, height: 420 } as const;
 const FLOAT_DRAWN = { width: 560, height: 470 } as const;
 const HALF_PT = 250;
@@ -176,7 +197,8 @@ const WorkshopPage = (input: CardInput) => {
         </Part>
       )}
       <Account handOver={handOver} />
-      <Part heading="Drawn to scale, fits much enlarged">
+      <Castings {...input} />
+      <Part heading="Drawn to scale, fits much enlarged" aheadPt={220}>
         <View style={{ flexDirection: 'row', flexWrap: 'wrap' }}>
           {job.seats.map((view) => (
             <View key={view.seat.id} wrap={false} style={{ width: HALF_PT, marginRight: 7, marginBottom: 8 }}>

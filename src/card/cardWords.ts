@@ -1,7 +1,9 @@
 import { viewFloats, type FloatView } from '@/core/job/floatView';
+import { viewJoint } from '@/core/job/jointView';
 import type { JobView, SeatView } from '@/core/job/seatView';
 import type { Units } from '@/core/quantity/format';
-import { isDoneOnShaft } from '@/core/walk/shaftOffers';
+import type { Casting } from '@/core/record/job';
+import { isTaskDone } from '@/core/walk/taskDone';
 import { FIT_FIGURE_WORDS, sayFit } from '@/ui/words/fits';
 import { sayFloat, sayWanted } from '@/ui/words/floats';
 import { sayStands, sayWayIn } from '@/ui/words/seatSheet';
@@ -56,10 +58,16 @@ export const floatRows = (job: JobView, units: Units): Row[] =>
 export const workDone = (job: JobView): string[] => [
   ...new Set(
     job.plan.tasks
-      .filter((task) => {
-        const done = job.work.tasks[task.key];
-        return (done && done.choice !== 'not_here') || isDoneOnShaft(task, job);
-      })
+      .filter((task) => isTaskDone(task, job) && job.work.tasks[task.key]?.choice !== 'not_here')
       .map(({ name }) => name),
   ),
 ];
+
+/** How the bolts of a casting were tightened; empty where nobody went through them one by one. */
+export function sayTightened(casting: Casting, { work }: JobView): string {
+  const joint = work.joints[casting.id];
+  const view = joint && joint.tightened.length > 0 ? viewJoint(casting, joint) : null;
+  if (!view) return '';
+  const how = view.joint.torqueNm === null ? 'by hand' : `${view.joint.torqueNm} N·m`;
+  return view.isTight ? `, bolts ${how}, each in every pass` : `, bolts ${how}, not finished`;
+}

@@ -33,9 +33,18 @@ export const Said = ({
 }) => <Text style={{ ...(isStrong && STYLE.strong), ...(isQuiet && STYLE.quiet) }}>{onPaper(children)}</Text>;
 
 /** A heading with what belongs below it; it is not left alone at the foot of a page. */
-export const Part = ({ heading, children }: { heading: string; children: ReactNode }) => (
+export const Part = ({
+  heading,
+  aheadPt = 40,
+  children,
+}: {
+  heading: string;
+  /** What has to fit below it on the same page, pt. */
+  aheadPt?: number;
+  children: ReactNode;
+}) => (
   <View>
-    <Text style={STYLE.heading} minPresenceAhead={40}>
+    <Text style={STYLE.heading} minPresenceAhead={aheadPt}>
       {heading}
     </Text>
     {children}

@@ -80,6 +80,6 @@ describe('what simulated gauges find between parts (common practice, no source)'
     const usual = new Set(
       floats.flatMap(([, , float]) => slotsOfFloat(float).map((slot) => familyOf(slot).instrument)),
     );
-    expect([...usual].sort()).toEqual(['dial', 'feelers', 'micrometer', 'spring_balance']);
+    expect([...usual].sort()).toEqual(['dial', 'feelers', 'micrometer', 'pressure_gauge', 'spring_balance']);
   });
 });

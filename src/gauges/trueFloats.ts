@@ -1,3 +1,4 @@
+import { USUAL_STANDING } from '@/core/job/floatResult';
 import type { Float } from '@/core/record/floats';
 import type { ProjectedJob } from '@/core/project/project';
 import type { Slot } from '@/core/record/slots';
@@ -17,6 +18,10 @@ const DIAL_ZERO_MM = 0.4;
 const SWING_MM = { from: 0.012, to: 0.05 } as const;
 const WEB_GAP_MM = 0.35;
 const CABLE_DRAG_N = 0.8;
+const PUMPED_BAR = 0.33;
+const RIG_LOSS_BAR = 0.01;
+/** What a fair joint loses of what is allowed. */
+const LEAK_SHARE = 0.6;
 
 /** True value in a slot of a float, mm or N; null where the job has no such float. */
 export function trueFloatValue(job: Pick<ProjectedJob, 'id' | 'plan'>, slot: Slot): number | null {
@@ -35,11 +40,14 @@ export function trueFloatValue(job: Pick<ProjectedJob, 'id' | 'plan'>, slot: Slo
               ? between(float.low, float.high, 'play')
               : 0);
     case 'feeler':
+      if (float.sort === 'even_faces') return between(float.low, float.high, slot.part);
       return WEB_GAP_MM + (slot.part === 'left' ? 1 : -1) * between(0.01, 0.06, 'side');
     case 'pull':
       return slot.part === 'drag'
         ? CABLE_DRAG_N
         : CABLE_DRAG_N + (between(float.low, float.high, 'torque') * 1000) / (float.leverMm ?? 350);
+    case 'pressure':
+      return pressureBar(float, slot.part, chance('leak'));
     default:
       return null;
   }
@@ -53,3 +61,11 @@ function trueLinkMm({ links }: Float, part: string, chance: (of: string) => numb
 /** What a dial shows at a clock position of a shaft that swings by `tirMm`, highest at `highDeg`. */
 const swungMm = ({ angleDeg }: Slot, tirMm: number, highDeg: number): number =>
   DIAL_ZERO_MM + (tirMm / 2) * Math.cos((angleDeg - highDeg) * DEG);
+
+/** Pumped up, and after it stood: rig and joint both lose a little. */
+function pressureBar({ standing = USUAL_STANDING, high }: Float, part: string, leak: number): number {
+  if (part === 'rig') return RIG_LOSS_BAR;
+  return part === 'start'
+    ? PUMPED_BAR
+    : PUMPED_BAR - RIG_LOSS_BAR - LEAK_SHARE * leak * high * standing.minutes;
+}

@@ -73,6 +73,7 @@ describe('a shop of one’s own, from the first reading', () => {
       'Bore gauge of ours',
       'Caliper',
       'Feelers',
+      'Pressure gauge',
       'Spring balance',
       'Steel rule',
     ]);

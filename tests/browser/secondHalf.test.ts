@@ -1,7 +1,7 @@
 import type { Browser, Page } from 'puppeteer-core';
 import { describe, expect, it } from 'vitest';
 import { findPlace, gotoReady, loadStored, openPage, textOf, waitForText, type App } from '../support/app';
-import { tap, typeInto, typeReading } from '../support/hands';
+import { startJob, tap, typeInto, typeReading } from '../support/hands';
 import { serveDemo } from '../support/serveDemo';
 
 let app: App;
@@ -210,6 +210,40 @@ describe('to its owner, and open again', () => {
     expect(ofSeal.indexOf('home')).toBeLessThan(ofSeal.indexOf('seat_opened_again'));
     await gotoReady(page, `${app.url}/jobs/${place.jobId}/hand-over`);
     await waitForText(page, 'earlier', /It leaks at the sprocket/);
+    expect(errors).toEqual([]);
+  });
+});
+
+describe('the ear', () => {
+  it('is off until asked; simulated blows change their note, and only figures are kept', async () => {
+    const jobId = await startJob(app, 'wheel_hub', 'Hub that is heard');
+    const place = await findPlace(app, 'Hub that is heard', 'Disc side');
+    const { page, errors } = await openPage(browser, { person: 'iq' });
+    await gotoReady(page, place.at('listen'));
+    await page.waitForSelector('[data-verdict="off"]');
+    for (let blow = 1; blow <= 12; blow += 1) {
+      await tap(page, 'A simulated blow');
+      await waitForText(page, 'ear', new RegExp(`blow ${blow}(?!\\d)`));
+    }
+    await page.waitForSelector('[data-verdict="changed"]');
+    await tap(page, 'Keep what was heard');
+    await waitForText(page, 'heard', /changed at blow \d+ of 12/);
+    const kept = async () =>
+      (await loadStored(app, jobId)).entries.events.filter(({ kind }) => kind === 'note_heard');
+    await expect
+      .poll(async () => (await kept()).map(({ body }) => body))
+      .toEqual([
+        {
+          verdict: 'changed',
+          blows: 12,
+          changedAt: expect.any(Number) as number,
+          middleHz: { first: expect.any(Number) as number, last: expect.any(Number) as number },
+        },
+      ]);
+    await gotoReady(page, place.at('listen'));
+    await waitForText(page, 'heard', /Heard: the note changed/);
+    // Kept or not, it is off again.
+    await page.waitForSelector('[data-verdict="off"]');
     expect(errors).toEqual([]);
   });
 });

@@ -120,7 +120,12 @@ async function listen() {
 }
 
 /** The numbers of the demo's jobs, as they are laid out there. */
-const demoNumbers = [371, 409, 410, 412, ...Array.from({ length: 13 }, (_, i) => 415 + i)];
+const demoNumbers = [
+  // Finished ones of every kind, then what is in work.
+  ...[352, 358, 361, 364, 365, 366, 368, 369, 370, 371, 374, 379, 383, 388],
+  ...[409, 410, 412],
+  ...Array.from({ length: 13 }, (_, i) => 415 + i),
+];
 
 const jobs = async () =>
   (

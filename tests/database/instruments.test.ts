@@ -28,11 +28,12 @@ const boreGauge = {
 } as const;
 
 describe('the shop’s own instruments', () => {
-  it('every shop has a rule, a caliper, feelers and a spring balance, with the uncertainty that is proposed for them', async () => {
+  it('every shop has a rule, a caliper, feelers, a spring balance and a pressure gauge, with the uncertainty that is proposed for them', async () => {
     await call('shop', {}, { showsDemo: false });
     expect((await list()).map(({ name, isDemo }) => [name, isDemo])).toEqual([
       ['Caliper', false],
       ['Feelers', false],
+      ['Pressure gauge', false],
       ['Spring balance', false],
       ['Steel rule', false],
     ]);
@@ -40,6 +41,7 @@ describe('the shop’s own instruments', () => {
     expect((await named('Steel rule'))!.u).toBe(uOf('steel_rule', 0.5).u);
     expect((await named('Feelers'))!.u).toBe(uOf('feelers', 0.05).u);
     expect((await named('Spring balance'))!.u).toBe(uOf('spring_balance', 0.2).u);
+    expect((await named('Pressure gauge'))!.u).toBe(uOf('pressure_gauge', 0.01).u);
     await call('shop', {}, { showsDemo: true });
   });
 

@@ -20,7 +20,8 @@ export type App = {
 const withTypes = ['--conditions=react-server', '--import', 'tsx'];
 
 export const loadDemo = (databaseUrl: string) =>
-  run(process.execPath, [...withTypes, 'scripts/loadDemo.ts'], {
+  // Finished jobs take seconds to work through, which each test file would wait for; the start test loads all of it.
+  run(process.execPath, [...withTypes, 'scripts/loadDemo.ts', '--without-finished'], {
     quiet: true,
     env: { ...process.env, DATABASE_URL: databaseUrl },
   });
@@ -217,7 +218,7 @@ export type StoredJob = {
   number: number;
   machine: string;
   instruments: { id: string; name: string; u: number; range?: object }[];
-  castings: { seats: { id: string }[] }[];
+  castings: { id: CastingId; seats: { id: SeatId }[] }[];
   shafts: { seats: { id: string; name: string }[] }[];
   photographs: { about: string | null }[];
   rules: { nipShare: number; forceN: number };

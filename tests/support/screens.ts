@@ -59,6 +59,7 @@ export const SCREENS = [
   'record',
   'hand-over',
   'bolts',
+  'listen',
   '/sums',
   '/sums/stack/endplay',
   '/sums/drop_window/lumped',

@@ -1,26 +1,19 @@
 import { describe, expect, it } from 'vitest';
 import { idOf } from '../../database/demo/demo';
-import { readingsInTheMiddle } from '../../database/demo/demoFloats';
 import { checkBolt } from '@/core/closing/bolts';
 import { proofsOf } from '@/core/handOver/proofs';
 import { judgePassDepth, overshootOf } from '@/core/job/depthJudgement';
 import { depthOf } from '@/core/job/depthTarget';
-import { viewFloats } from '@/core/job/floatView';
 import { viewJoint } from '@/core/job/jointView';
 import { JOB_KINDS } from '@/core/job/kinds/allKinds';
-import { FINAL_DRIVE } from '@/core/job/kinds/finalDrive';
-import type { JobKind } from '@/core/job/kinds/jobKind';
-import { STEERING_HEAD } from '@/core/job/kinds/steeringHead';
 import { SWING_ARM } from '@/core/job/kinds/swingArm';
 import { TWO_STROKE_CRANKCASE } from '@/core/job/kinds/twoStrokeCrankcase';
-import { WHEEL_HUB } from '@/core/job/kinds/wheelHub';
 import { viewSeal } from '@/core/job/sealView';
 import { passesOf } from '@/core/job/squarePasses';
 import type { EventBody } from '@/core/record/entries';
 import type { JobRecord } from '@/core/record/job';
 import { checkPutBack, findLookAlikes, type Stack, type StackPiece } from '@/core/stack/pieces';
 import { findNextMove, findSeatMove } from '@/core/walk/nextMove';
-import { sayFloat } from '@/ui/words/floats';
 import { sayMove } from '@/ui/words/moves';
 import { BOLT_WORDS } from '@/ui/words/closing';
 import { freshJob } from '../support/freshJob';
@@ -39,69 +32,6 @@ import {
 /**
  * Mistakes that cost a second time apart: each is made here, and is caught with words that say what to do. Common practice, no source.
  */
-
-type Figures = Record<string, number>;
-const ofFloat = (figures: Figures) =>
-  Object.entries(figures).map(([slot, value], i) => ({
-    ...reading(idOf('none'), slot, value, i),
-    seatId: null,
-  }));
-const floatOf = (kind: JobKind, key: string, figures: Figures) =>
-  viewFloats(viewJob(withEntries(freshJob(kind), ofFloat(figures), []), NOW + 60_000)).find(
-    ({ float }) => float.key === key,
-  )!;
-
-describe('between parts', () => {
-  it('a spacer that is too short preloads the hub’s bearings', () => {
-    const { plan } = freshJob(WHEEL_HUB);
-    const float = plan.floats.find(({ key }) => key === 'hub_spacer')!;
-    const { figures } = readingsInTheMiddle(float);
-    const short = { ...figures, 'link.hub_spacer.spacer': figures['link.hub_spacer.spacer']! - 0.2 };
-    expect(floatOf(WHEEL_HUB, 'hub_spacer', figures).decision).toBe('pass');
-    const preloaded = floatOf(WHEEL_HUB, 'hub_spacer', short);
-    expect(preloaded.decision).toBe('fail');
-    expect(sayFloat(preloaded, 'metric').headline).toMatch(/^Outside/);
-  });
-  it('a crank that stands to one side is moved by half of the difference, by one light tap', () => {
-    const loaded = floatOf(TWO_STROKE_CRANKCASE, 'crank_side_load', {
-      'feeler.crank_side_load.left': 0.15,
-      'feeler.crank_side_load.right': 0.45,
-    });
-    const { headline, reason } = sayFloat(loaded, 'metric');
-    expect(headline).toMatch(/^Move it 0\.150\smm.* to the right$/);
-    expect(reason).toMatch(/never on its thread/);
-  });
-  it('a bent crank is found between centres, not in the case', () => {
-    const round = (end: string, tirMm: number): Figures =>
-      Object.fromEntries(
-        [0, 90, 180, 270].map((deg) => [
-          `dial.crank_run_out.${end}.${deg}`,
-          Number((0.3 + (tirMm / 2) * Math.cos((deg * Math.PI) / 180)).toFixed(4)),
-        ]),
-      );
-    const bent = floatOf(TWO_STROKE_CRANKCASE, 'crank_run_out', {
-      ...round('left', 0.14),
-      ...round('right', 0.14),
-    });
-    expect(bent.decision).toBe('fail');
-    expect(sayFloat(bent, 'metric').reason).toMatch(/bowed.*somebody with the jig/);
-  });
-  it('a steering head that is too tight says so by its pull, and asks to let it settle', () => {
-    const tight = floatOf(STEERING_HEAD, 'head_preload', {
-      'pull.head_preload.1': 14,
-      'pull.head_preload.2': 14,
-    });
-    expect(tight.decision).toBe('fail');
-    expect(sayFloat(tight, 'metric').reason).toMatch(/let it settle, read again/);
-  });
-  it('gears without backlash are outside, whatever the pattern says', () => {
-    const dry = floatOf(FINAL_DRIVE, 'pinion_backlash', {
-      'dial.pinion_backlash.one_way.0': 0.2,
-      'dial.pinion_backlash.other_way.0': 0.21,
-    });
-    expect(dry.decision).toBe('fail');
-  });
-});
 
 describe('shims and pieces', () => {
   const piece = (position: number, thicknessMm: number, of = 'a'): StackPiece => ({

@@ -9,8 +9,9 @@ import { useJob } from '@/bench/record/JobProvider';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { EntryField } from '@/ui/fields/EntryField';
 import { Column, Row } from '@/ui/parts/layout';
+import { Huge } from '@/ui/parts/Huge';
 import { Lead, Note, Quiet, Text } from '@/ui/parts/text';
-import { STRETCH, TYPE } from '@/ui/theme/tokens';
+import { TYPE } from '@/ui/theme/tokens';
 import { BOLT_WORDS, FEEL_WORDS } from '@/ui/words/closing';
 
 type Props = { view: JointView; units: Units; chosen: number | null };
@@ -38,7 +39,7 @@ function Now({ view: { casting, next, feelDue, isTight, order }, units }: Omit<P
   if (feelDue !== null)
     return (
       <Box data-testid="feel-due">
-        <Huge>
+        <Huge data-testid="bolt-now">
           {feelDue === 0 ? 'Turn it once before the first bolt.' : `Pass ${feelDue} is done: turn it.`}
         </Huge>
         <ChoiceRow
@@ -52,13 +53,13 @@ function Now({ view: { casting, next, feelDue, isTight, order }, units }: Omit<P
   if (isTight || !next)
     return (
       <Box>
-        <Huge>All are tight.</Huge>
+        <Huge data-testid="bolt-now">All are tight.</Huge>
         <Text>Each bolt in each pass, and turned after every one.</Text>
       </Box>
     );
   return (
     <Box data-testid="next-bolt" data-bolt={next.bolt}>
-      <Huge>
+      <Huge data-testid="bolt-now">
         Bolt {order.indexOf(next.bolt) + 1}:{' '}
         {next.torqueNm === null
           ? next.pass === next.passes
@@ -82,22 +83,6 @@ function Now({ view: { casting, next, feelDue, isTight, order }, units }: Omit<P
     </Box>
   );
 }
-
-const Huge = ({ children }: { children: React.ReactNode }) => (
-  <Box
-    component="h1"
-    data-testid="bolt-now"
-    sx={{
-      m: 0,
-      fontSize: { xs: TYPE.headline, md: 60 },
-      fontWeight: 800,
-      fontStretch: STRETCH.headline,
-      lineHeight: 1,
-    }}
-  >
-    {children}
-  </Box>
-);
 
 /** What is seen of one bolt as it is dropped into its hole, or turned. */
 function OneBolt({ view: { casting, order, joint }, bolt }: { view: JointView; bolt: number }) {

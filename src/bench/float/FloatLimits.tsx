@@ -2,9 +2,10 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { USUAL_LEVER_MM, type FloatView } from '@/core/job/floatView';
-import { asText, showSize, type Units } from '@/core/quantity/format';
-import { parseQuantity } from '@/core/quantity/quantities';
+import { USUAL_LEVER_MM, USUAL_RUNNING, USUAL_STANDING } from '@/core/job/floatResult';
+import { type FloatView } from '@/core/job/floatView';
+import { asText, showSize, showTemperature, type Units } from '@/core/quantity/format';
+import { parseQuantity, showQuantity } from '@/core/quantity/quantities';
 import { fail, succeed, type Result } from '@/core/quantity/result';
 import type { Float, FloatLink } from '@/core/record/floats';
 import { useEdits } from '@/bench/record/useEdits';
@@ -24,10 +25,12 @@ const readSigned =
     return read.ok ? succeed(isBelow ? -read.value : read.value) : read;
   };
 
-const readLimit = ({ sort }: Float, units: Units, field: 'low' | 'high') =>
-  sort === 'preload'
-    ? (typed: string) => parseQuantity(typed, 'newton_metre', units)
-    : readSigned(units, field);
+function readLimit({ sort }: Float, units: Units, field: 'low' | 'high') {
+  if (sort === 'preload') return (typed: string) => parseQuantity(typed, 'newton_metre', units);
+  if (sort === 'case_pressure')
+    return (typed: string) => parseQuantity(typed.replace(/\s*\/\s*min\w*\s*$/, ''), 'bar', units);
+  return readSigned(units, field);
+}
 
 /** What is wanted, from the kind until somebody has looked it up: limits, the chain’s sizes, the lever. */
 export function FloatLimits({ view, units }: Props) {
@@ -89,6 +92,8 @@ function Fields({ view, units }: Props) {
           onTake={(mm) => changeLink(key, { nominalMm: mm })}
         />
       ))}
+      {float.sort === 'room' && <Running float={float} units={units} onChange={change} />}
+      {float.sort === 'case_pressure' && <Standing float={float} units={units} onChange={change} />}
       {float.sort === 'preload' && (
         <EntryField
           label="Lever, from the axis"
@@ -100,5 +105,53 @@ function Fields({ view, units }: Props) {
       )}
       <Note>A size that is read stands above the one that is drawn.</Note>
     </>
+  );
+}
+
+type ChangeProps = { float: Float; units: Units; onChange: (to: Partial<Float>) => void };
+
+/** How warm casting and shaft are at work: what a room grows or shrinks by. */
+function Running({ float, units, onChange }: ChangeProps) {
+  const running = float.running ?? USUAL_RUNNING;
+  const field = (key: keyof typeof running, label: string) => (
+    <EntryField
+      label={label}
+      name={`float-running-${key}`}
+      shown={asText(showTemperature(running[key], units))}
+      read={(typed) => parseQuantity(typed, 'celsius', units)}
+      onTake={(celsius) => onChange({ running: { ...running, [key]: celsius } })}
+    />
+  );
+  return (
+    <Pair>
+      {field('caseC', 'Casting, running')}
+      {field('shaftC', 'Shaft, running')}
+    </Pair>
+  );
+}
+
+/** What the closed case holds, and how long it stands between the two readings. */
+function Standing({ float, units, onChange }: ChangeProps) {
+  const standing = float.standing ?? USUAL_STANDING;
+  return (
+    <Pair>
+      <EntryField
+        label="Volume of the case"
+        name="float-volume"
+        shown={asText(showQuantity(standing.volumeCm3, 'cubic_cm', units))}
+        read={(typed) => parseQuantity(typed, 'cubic_cm', units)}
+        onTake={(volumeCm3) => onChange({ standing: { ...standing, volumeCm3 } })}
+      />
+      <EntryField
+        label="It stands"
+        name="float-minutes"
+        shown={`${standing.minutes}\u00a0min`}
+        read={(typed) => {
+          const read = parseQuantity(typed, 'minute', units);
+          return read.ok ? succeed(read.value / 60) : read;
+        }}
+        onTake={(minutes) => onChange({ standing: { ...standing, minutes } })}
+      />
+    </Pair>
   );
 }

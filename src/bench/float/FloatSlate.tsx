@@ -14,6 +14,7 @@ import { TYPE } from '@/ui/theme/tokens';
 import { CONTACT_WORDS, sayFloat } from '@/ui/words/floats';
 
 const FloatLimits = later(() => import('./FloatLimits'), 'FloatLimits');
+const PressureClock = later(() => import('./PressureClock'), 'PressureClock');
 const ShimPicks = later(() => import('./ShimPicks'), 'ShimPicks');
 
 type Props = {
@@ -51,6 +52,7 @@ export function FloatSlate({ view, all, onPick, units }: Props) {
       </Lead>
       <Text>{reason}</Text>
       <Doubt view={view} />
+      {view.float.sort === 'case_pressure' && <PressureClock view={view} />}
       {view.float.sort === 'room' && view.decision !== null && <ShimPicks view={view} units={units} />}
       {view.float.sort === 'backlash' && <Contact view={view} />}
       <Accept view={view} />
@@ -101,6 +103,7 @@ function Contact({ view: { float, done } }: Pick<Props, 'view'>) {
 /** Right by its figures; by hand where nothing was read; against its figures only with a reason. */
 function Accept({ view: { float, decision, done } }: Pick<Props, 'view'>) {
   const { addEvent } = useJob();
+  const { sort } = float;
   const accept = (by: 'figures' | 'hand', because?: string) =>
     addEvent('float_accepted', { floatKey: float.key, by, ...(because && { because }) }, {});
   if (done.accepted)
@@ -118,6 +121,11 @@ function Accept({ view: { float, decision, done } }: Pick<Props, 'view'>) {
     );
   return (
     <Column sx={{ gap: 1, alignItems: 'flex-start' }}>
+      {decision === 'fail' && sort === 'o_ring' && (
+        <Button variant="contained" onClick={() => accept('hand')}>
+          A new one goes in
+        </Button>
+      )}
       {decision === null && (
         <Button variant="outlined" onClick={() => accept('hand')}>
           Not read: right by hand

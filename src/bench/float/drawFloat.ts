@@ -1,5 +1,6 @@
-import { judgedOf, USUAL_LEVER_MM, type FloatView } from '@/core/job/floatView';
-import { asText, showForce, showSize, type Units } from '@/core/quantity/format';
+import { judgedOf, USUAL_LEVER_MM } from '@/core/job/floatResult';
+import { type FloatView } from '@/core/job/floatView';
+import { asText, showForce, showPressure, showSize, type Units } from '@/core/quantity/format';
 import type { Scene } from '@/ui/drawing/scene';
 import { sayFigure, sayFloat, STATE_WORDS } from '@/ui/words/floats';
 import { buildBand, type BandRow } from './buildBand';
@@ -43,6 +44,17 @@ function rowsOf(view: FloatView, units: Units): BandRow[] {
             row('move', `off the middle, move ${result.move.toward}`, result.move.mm),
           ]
         : [];
+    case 'even_faces':
+      return result.proudMm
+        ? [
+            row('left', 'left, standing out', result.proudMm.left),
+            row('right', 'right, standing out', result.proudMm.right),
+          ]
+        : [];
+    case 'o_ring':
+      return judgedOf(result).map((value) => row('found', 'its squeeze', value));
+    case 'case_pressure':
+      return judgedOf(result).map((value) => row('found', 'lost', value));
     case 'preload':
     case 'push_pull':
     case 'backlash':
@@ -85,7 +97,12 @@ export function drawFloat(view: FloatView, units: Units, size: { width: number; 
   const { headline, reason } = sayFloat(view, units);
   const isChain = result.sort === 'room';
   const read = (value: number) =>
-    (result.sort === 'preload' ? showForce(value, units) : showSize(value, units, 2)).figure;
+    (result.sort === 'preload'
+      ? showForce(value, units)
+      : result.sort === 'case_pressure'
+        ? showPressure(value, units)
+        : showSize(value, units, 2)
+    ).figure;
   return {
     ...size,
     description: `${float.name}: ${headline}. ${reason}`,

@@ -1,54 +1,17 @@
 import type { FloatView } from '@/core/job/floatView';
-import { counting } from '@/core/job/counting';
 import { ENDS_OF_PLAY } from '@/core/job/floatSlots';
-import type { SlotFamily } from '@/core/record/slots';
 import type { Turned } from '@/core/stack/turned';
 import { circlePath } from '@/ui/drawing/bearingShapes';
 import { box, outlined, rule, text } from '@/ui/drawing/marks';
 import type { SceneMark } from '@/ui/drawing/scene';
+import { inItsGroove, pumpedUp, standsProud } from './closedSketches';
+import { BIG, dial, FINE, readAt, type At, type Say } from './sketchParts';
 
 /**
  * How each of them is measured, and what was read, as sketches of 560 px across and `PICTURE_PX` high; what is wrong is drawn much larger
  * than it is.
  */
 export const PICTURE_PX = 214;
-
-type Say = (value: number) => string;
-type At = { x: number; y: number };
-
-const BIG = { size: 20, isBold: true } as const;
-const FINE = { size: 15, tone: 'steel' } as const;
-
-/** What was read last in one place, as it is said; a dash where nothing was. */
-function readAt(
-  { readings }: Pick<FloatView, 'readings'>,
-  family: SlotFamily,
-  part: string,
-  say: Say,
-  angleDeg = 0,
-): string {
-  const found = counting(readings, family).find(
-    ({ place }) => place.part === part && place.angleDeg === angleDeg,
-  );
-  return found ? say(found.value) : '—';
-}
-
-/** A dial: its face, and its hand at a share of a turn. */
-function dial(id: string, { x, y }: At, share: number): SceneMark[] {
-  const turn = 2 * Math.PI * share;
-  const r = 24;
-  return [
-    outlined(`${id}-face`, circlePath(x, y, r)),
-    rule(
-      `${id}-hand`,
-      [
-        [x, y],
-        [x + 0.8 * r * Math.sin(turn), y - 0.8 * r * Math.cos(turn)],
-      ],
-      'outline',
-    ),
-  ];
-}
 
 const CLOCK = [
   { deg: 0, dx: 0, dy: -1, anchor: 'middle' },
@@ -255,5 +218,11 @@ export function pictureOf(view: FloatView, say: { read: Say; lever: string }): S
       return underDial(view, say.read);
     case 'preload':
       return atLever(view, say.read, say.lever);
+    case 'even_faces':
+      return standsProud(view, say.read);
+    case 'o_ring':
+      return inItsGroove(view, say.read);
+    case 'case_pressure':
+      return pumpedUp(view, say.read);
   }
 }

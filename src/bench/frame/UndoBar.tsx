@@ -45,6 +45,7 @@ const UNDOABLE = [
   'joint_set',
   'joint_loosened',
   'turn_felt',
+  'note_heard',
   'float_accepted',
   'shims_chosen',
   'job_handed_over',

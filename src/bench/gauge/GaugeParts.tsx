@@ -3,11 +3,10 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { ClipboardEvent, KeyboardEvent, Ref } from 'react';
 import { later } from '@/bench/record/later';
-import { asText, showForce, showSize, showTemperature, type Units } from '@/core/quantity/format';
-import { familyOf } from '@/core/record/slots';
+import { asText, showTemperature } from '@/core/quantity/format';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import type { Instruments } from './useInstruments';
-import type { GaugeSlot } from './gaugeSlot';
+import { showRead, type GaugeSlot } from './gaugeSlot';
 import type { Readings } from './useReadings';
 import { sayU, UNIT_NAMES } from '@/ui/words/gauges';
 
@@ -178,11 +177,6 @@ type OneSlotProps = {
   readings: Readings;
   onPick: () => void;
 };
-
-const showRead = ({ place, instrumentKind }: GaugeSlot, value: number, units: Units) =>
-  familyOf(place).quantity === 'force'
-    ? showForce(value, units)
-    : showSize(value, units, instrumentKind === 'depth_gauge' ? 2 : 3);
 
 function OneSlot({ slot, isHere, hasPicture, readings, onPick }: OneSlotProps) {
   const reading = readings.readingIn(slot.slot);

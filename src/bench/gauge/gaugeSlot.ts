@@ -1,7 +1,7 @@
 import type { AnySeatId, CastingId } from '@/core/record/ids';
 import type { InstrumentSort } from '@/core/record/instrumentSorts';
 import type { CurrentReading } from '@/core/project/readings';
-import type { Units } from '@/core/quantity/format';
+import { showForce, showPressure, showSize, type Units } from '@/core/quantity/format';
 import type { Result } from '@/core/quantity/result';
 import { familyOf, slotText, type Slot } from '@/core/record/slots';
 
@@ -36,3 +36,11 @@ export type Read = {
   /** The size that belongs in a slot, mm; null where none can be told beforehand. */
   nominalMm: (slot: Slot) => number | null;
 };
+
+/** What was read there, in the person’s unit. */
+export function showRead({ place, instrumentKind }: GaugeSlot, value: number, units: Units) {
+  const { quantity } = familyOf(place);
+  if (quantity === 'force') return showForce(value, units);
+  if (quantity === 'pressure') return showPressure(value, units);
+  return showSize(value, units, instrumentKind === 'depth_gauge' ? 2 : 3);
+}

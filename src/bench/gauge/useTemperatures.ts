@@ -26,6 +26,7 @@ const BODY_OF: Record<SlotFamily, Body> = {
   dial: 'shaft',
   feeler: 'casting',
   pull: 'shaft',
+  pressure: 'casting',
 };
 
 /** How warm the thing that is read, and the gauge, are, °C; as the room until somebody says otherwise. */

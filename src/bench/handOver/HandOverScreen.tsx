@@ -4,6 +4,8 @@ import Button from '@mui/material/Button';
 import { useMemo } from 'react';
 import { overruledOf, proofsOf } from '@/core/handOver/proofs';
 import type { Units } from '@/core/quantity/format';
+import { bagCode } from '@/core/board/bagCode';
+import type { ProjectedJob } from '@/core/project/project';
 import type { HandOver } from '@/core/project/handOver';
 import { Head } from '@/bench/frame/Head';
 import { jobPath, placesFrom } from '@/bench/frame/places';
@@ -19,6 +21,7 @@ import { SIGNER_WORDS } from '@/ui/words/handOver';
 import { ProofList } from './ProofList';
 
 const HandOverSlate = later(() => import('./HandOverSlate'), 'HandOverSlate');
+const BagLabel = later(() => import('@/ui/parts/BagLabel'), 'BagLabel');
 const OpenAgain = later(() => import('./OpenAgain'), 'OpenAgain');
 const UndoBar = later(() => import('@/bench/frame/UndoBar'), 'UndoBar');
 const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPicker', ifOpen);
@@ -77,7 +80,7 @@ export function HandOverScreen() {
               overruled={overruled}
             />
             <Earlier handOver={handOver} />
-            <Papers jobId={record.id} units={person?.units ?? 'metric'} />
+            <Papers record={record} units={person?.units ?? 'metric'} />
           </Box>
           {isOver ? <OpenAgain /> : <HandOverSlate handOver={handOver} />}
         </Box>
@@ -132,24 +135,29 @@ const Earlier = ({ handOver: { earlier } }: { handOver: HandOver }) =>
   );
 
 /** The job on paper and as files. */
-const Papers = ({ jobId, units }: { jobId: string; units: Units }) => (
+const Papers = ({ record, units }: { record: ProjectedJob; units: Units }) => (
   <Section>
     <Row>
       <Button
         variant="outlined"
         component="a"
-        href={`/api/v1/jobs/${jobId}/card.pdf?units=${units}`}
+        href={`/api/v1/jobs/${record.id}/card.pdf?units=${units}`}
         target="_blank"
       >
         Job card, PDF
       </Button>
-      <Button variant="outlined" component={Link} href={`/jobs/${jobId}/sheet?for=customer`}>
+      <Button variant="outlined" component={Link} href={`/jobs/${record.id}/sheet?for=customer`}>
         Sheet for the customer
       </Button>
-      <Button variant="text" component="a" href={`/api/v1/jobs/${jobId}/export`} download>
+      <BagLabel
+        code={bagCode(record.number)}
+        title={record.machine}
+        subtitle={`${record.machineSort} · job\u00a0${record.number}`}
+      />
+      <Button variant="text" component="a" href={`/api/v1/jobs/${record.id}/export`} download>
         Job as a file
       </Button>
-      <Button variant="text" component="a" href={`/api/v1/jobs/${jobId}/readings.csv`} download>
+      <Button variant="text" component="a" href={`/api/v1/jobs/${record.id}/readings.csv`} download>
         Readings as CSV
       </Button>
     </Row>

@@ -1,6 +1,7 @@
 'use client';
 import { depthOf } from '@/core/job/depthTarget';
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import { useMemo } from 'react';
 import { planPush } from '@/core/force/pushPlan';
 import type { HeatRunView } from '@/core/job/heatRun';
@@ -9,6 +10,7 @@ import type { SeatView } from '@/core/job/seatView';
 import { asText, showSize, type Units } from '@/core/quantity/format';
 import { showQuantity } from '@/core/quantity/quantities';
 import { useJob } from '@/bench/record/JobProvider';
+import { Link } from '@/ui/parts/Link';
 import { TYPE } from '@/ui/theme/tokens';
 import { Big, ForceFigure } from './RunFigures';
 
@@ -20,7 +22,7 @@ type Props = { view: SeatView; push: HeatRunView['push']; units: Units };
 
 /** A push, for two metres: how hard as warm and cold as it is now, how far, and where to stop and look. */
 export function PushFigures({ view, push, units }: Props) {
-  const { job } = useJob();
+  const { job, record } = useJob();
   const { seat, history } = view;
   const way = history.wayIn?.way;
   const targetDepthMm = targetOf(view);
@@ -57,6 +59,16 @@ export function PushFigures({ view, push, units }: Props) {
           <> Mark the driver {asText(showSize(plan.driverMarkMm, units, 1))} from the face that pushes.</>
         )}{' '}
         {PUSHES[seat.spec.part.type] ?? PUSHES.deep_groove}
+        {way === 'drive' && (
+          <Button
+            variant="text"
+            sx={{ px: 0 }}
+            component={Link}
+            href={`/jobs/${record.id}/${seat.id}/listen`}
+          >
+            Let the device listen
+          </Button>
+        )}
       </Box>
     </Box>
   );

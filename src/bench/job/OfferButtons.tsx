@@ -15,6 +15,7 @@ const SECOND: readonly OfferCode[] = [
   'tool',
   'stuck',
   'square',
+  'trouble',
 ];
 
 /** The answers to the next move: one tap each, the usual one black. */
@@ -46,7 +47,7 @@ export function OfferButtons({ now: { move, offers }, walk }: { now: MoveNow; wa
       {offers.map((offer, i) => (
         <Button
           key={`${offer.code}${offer.key ?? ''}`}
-          variant={i === 0 && hasMain ? 'contained' : 'outlined'}
+          variant={i === 0 && hasMain ? 'contained' : offer.code === 'trouble' ? 'text' : 'outlined'}
           data-offer={offer.code}
           onClick={() => void take(offer)}
           sx={{ minHeight: i === 0 && hasMain ? 60 : 48, minWidth: i === 0 && hasMain ? 150 : 0, px: 2 }}

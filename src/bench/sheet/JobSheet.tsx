@@ -8,7 +8,7 @@ import type { JobView, SeatView } from '@/core/job/seatView';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import { REFERENCE_C } from '@/core/quantity/measured';
 import { CAUTIONS as PLAN_CAUTIONS } from '@/core/catalogue/cautions';
-import { isTaskDone } from '@/core/walk/shaftOffers';
+import { isTaskDone } from '@/core/walk/taskDone';
 import { PageTitle } from '@/ui/parts/PageTitle';
 import { Lead, Quiet, Text } from '@/ui/parts/text';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';

@@ -9,6 +9,7 @@ import type { SeatView } from '@/core/job/seatView';
 import { clockWords } from '@/core/seating/clockWords';
 import type { Squareness } from '@/core/seating/squareness';
 import { useJob } from '@/bench/record/JobProvider';
+import { later } from '@/bench/record/later';
 import { StateMark } from '@/ui/marks/StateMark';
 import { STRETCH, TYPE } from '@/ui/theme/tokens';
 import { seatMark } from '@/ui/words/states';
@@ -16,6 +17,8 @@ import { DEPTH_SOURCE_WORDS, sayDepth } from '@/ui/words/depths';
 import { CAUTIONS, DEPTH_WORDS, SQUARE_WORDS } from '@/ui/words/verdicts';
 import { Lead, Note, Quiet, Text } from '@/ui/parts/text';
 import { Column } from '@/ui/parts/layout';
+
+const EarLink = later(() => import('./EarLink'), 'EarLink');
 
 const canAccept = ({ verdict }: Squareness) => verdict === 'square' || verdict === 'within_limit';
 
@@ -44,6 +47,7 @@ export function SquareSlate({ view, ...todo }: Props) {
       {!result && pass && (
         <Lead sx={{ mt: 2 }}>{pass.readings.length} of 4 read. Four make a plane and show a slip.</Lead>
       )}
+      <EarLink view={view} />
       {accepted ? (
         <Lead sx={{ mt: 2, fontWeight: 750 }}>
           {accepted.overruled ? 'Taken as it is, on the person’s word.' : 'Proven square and on record.'}

@@ -33,7 +33,7 @@ const PieceForm = later(() => import('./PieceForm'), 'PieceForm');
 
 const PutBack = later(() => import('./PutBack'), 'PutBack');
 
-const BagLabel = later(() => import('./BagLabel'), 'BagLabel');
+const BagLabel = later(() => import('@/ui/parts/BagLabel'), 'BagLabel');
 
 /**
  * The stacks of a job: what came off each shaft end, in order; bagged, compared with what else lies on the bench, and put back piece by

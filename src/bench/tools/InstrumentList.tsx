@@ -4,7 +4,16 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { MM_PER_INCH } from '@/core/quantity/inch';
-import { asText, showForce, showSize, showTemperature, type Units } from '@/core/quantity/format';
+import {
+  asText,
+  showForce,
+  showPressure,
+  showSize,
+  showTemperature,
+  type Shown,
+  type Units,
+} from '@/core/quantity/format';
+import type { ReadQuantity } from '@/core/quantity/typedValue';
 import type { Instrument } from '@/core/record/instrument';
 import { changeInstrument } from '@/bench/gauge/changeInstrument';
 import { later } from '@/bench/record/later';
@@ -73,23 +82,27 @@ export function InstrumentList({ instruments, units, nowMs, onTakenOff }: Props)
   );
 }
 
+/** A place on its scale. */
+const PLACE: Record<ReadQuantity, (at: number, units: Units) => Shown> = {
+  length: (at, units) => showSize(at, units, 0),
+  temperature: showTemperature,
+  force: showForce,
+  pressure: showPressure,
+};
+
 /** What it spans and shows, in its own unit. */
 function sayScale(instrument: Instrument, units: Units): string {
   const { range, resolution, unit } = instrument;
   const quantity = quantityRead(instrument);
   const step = unit === 'in' ? Number((resolution / MM_PER_INCH).toPrecision(2)) : resolution;
+  const place = PLACE[quantity];
   const shows =
-    quantity === 'force'
-      ? `shows ${asText(showForce(step, units))}`
+    quantity === 'force' || quantity === 'pressure'
+      ? `shows ${asText(place(step, units))}`
       : `shows ${step} ${quantity === 'temperature' ? 'K' : UNIT_NAMES[unit ?? 'mm']}`;
   if (!range) return shows;
-  const place = (at: number) =>
-    quantity === 'temperature'
-      ? showTemperature(at, units)
-      : quantity === 'force'
-        ? showForce(at, units)
-        : showSize(at, unit === 'in' ? 'imperial' : 'metric', 0);
-  return `${place(range.low).figure} to ${asText(place(range.high))}, ${shows}`;
+  const scale = quantity === 'length' ? (unit === 'in' ? 'imperial' : 'metric') : units;
+  return `${place(range.low, scale).figure} to ${asText(place(range.high, scale))}, ${shows}`;
 }
 
 type RowProps = { instrument: Instrument; units: Units; today: string; onEdit: () => void };

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useState, type ReactNode } from 'react';
 import type { JournalView } from '@/core/job/journalView';
-import { isTaskDone } from '@/core/walk/shaftOffers';
+import { isTaskDone } from '@/core/walk/taskDone';
 import type { JournalId } from '@/core/record/ids';
 import { slotOf } from '@/core/record/slots';
 import { counting } from '@/core/job/counting';

@@ -6,17 +6,22 @@ import type { JobView } from '@/core/job/seatView';
 import type { Task } from '@/core/record/plan';
 import { journalsOf } from '@/core/job/journalView';
 import { hasJoint } from '@/core/job/jointView';
-import { choiceDrafts } from '@/core/walk/offer';
-import { isDoneOnShaft, shaftOffers } from '@/core/walk/shaftOffers';
+import { choiceDrafts, tickDrafts } from '@/core/walk/offer';
+import { shaftOffers } from '@/core/walk/shaftOffers';
+import { isTaskDone, troubleOfTask, turnChange } from '@/core/walk/taskDone';
 import { useJob } from '@/bench/record/JobProvider';
+import { later } from '@/bench/record/later';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { sayOffer } from '@/ui/words/offers';
+import { sayTurnChange } from '@/ui/words/closing';
 import { STAGE_ORDER, STAGE_WORDS } from '@/ui/words/walk';
 import { Lead, Note, Text } from '@/ui/parts/text';
 import { Link } from '@/ui/parts/Link';
 import { Row, Ruled } from '@/ui/parts/layout';
 import { Remember } from '@/bench/record/Remember';
+
+const FilmTable = later(() => import('./FilmTable'), 'FilmTable');
 
 /** The work beyond the seats: what is open, in the order in which it is done, then what is done. */
 export function WorkStep() {
@@ -71,17 +76,22 @@ const StageWork = ({ title, tasks }: { title: string; tasks: readonly Task[] }) 
   </Box>
 );
 
-/** How a piece of work was answered, in words; null while it is open. */
+/** How a piece of work was answered, in words; null while it is open, or went wrong. */
 function answerOf(task: Task, job: JobView): string | null {
-  const done = job.work.tasks[task.key];
-  if (!done) return isDoneOnShaft(task, job) ? 'done' : null;
-  if (done.choice === 'not_here') return 'not on this job';
-  return task.choices.find(({ key }) => key === done.choice)?.name.toLowerCase() ?? 'done';
+  if (!isTaskDone(task, job)) return null;
+  const choice = job.work.tasks[task.key]?.choice;
+  if (choice === 'not_here') return 'not on this job';
+  return task.choices.find(({ key }) => key === choice)?.name.toLowerCase() ?? 'done';
 }
 
+const isPlain = ({ choices, onShaft, floats }: Task) =>
+  !onShaft && !floats && choices.every(({ trouble }) => trouble !== undefined);
+
 function TaskRow({ task }: { task: Task }) {
-  const { job, addEvent, takeOffer } = useJob();
+  const { job, addEvent } = useJob();
   const answer = answerOf(task, job);
+  const trouble = troubleOfTask(task, job);
+  const change = turnChange(task, job);
   return (
     <Ruled data-task={task.key} data-done={answer !== null} sx={{ py: 0.75 }}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
@@ -94,8 +104,9 @@ function TaskRow({ task }: { task: Task }) {
             {answer !== null && <b>{answer}. </b>}
             {task.why}
           </Note>
+          {change && <Note data-testid="turn-change">{sayTurnChange(change)}</Note>}
         </Box>
-        {answer === null && task.choices.length === 0 && !task.onShaft && (
+        {answer === null && isPlain(task) && (
           <Button
             variant="outlined"
             aria-label={`Done: ${task.name}`}
@@ -105,19 +116,41 @@ function TaskRow({ task }: { task: Task }) {
           </Button>
         )}
       </Box>
-      {task.choices.length > 0 && (
-        <ChoiceRow
-          label={task.name}
-          isLabelHidden
-          options={task.choices.map(({ key, name }) => ({ value: key, words: name }))}
-          value={job.work.tasks[task.key]?.choice ?? null}
-          onPick={(choice) => takeOffer(choiceDrafts(task, choice))}
-        />
+      {trouble && (
+        <Lead role="alert" data-testid="task-trouble" sx={{ my: 0.5, fontWeight: 750 }}>
+          {trouble}
+        </Lead>
       )}
+      <Answers task={task} />
       {task.onShaft && <ShaftWays task={task} />}
       {task.items.length > 0 && <Ticks task={task} />}
+      {task.isSealed && <FilmTable sealant={job.work.tasks[task.key]?.choice ?? null} />}
       <Remember about={`task_${task.key}`.slice(0, 60)} label={task.name} />
     </Ruled>
+  );
+}
+
+/** How it was done, where schools differ; and apart from them, how it can go wrong. */
+function Answers({ task }: { task: Task }) {
+  const { job, takeOffer } = useJob();
+  const [schools, troubles] = [true, false].map((isSchool) =>
+    task.choices.filter(({ trouble }) => (trouble === undefined) === isSchool),
+  );
+  const row = (choices: Task['choices'] = [], label: string, isLabelHidden: boolean) =>
+    choices.length > 0 && (
+      <ChoiceRow
+        label={label}
+        isLabelHidden={isLabelHidden}
+        options={choices.map(({ key, name }) => ({ value: key, words: name }))}
+        value={job.work.tasks[task.key]?.choice ?? null}
+        onPick={(choice) => takeOffer(choiceDrafts(task, choice))}
+      />
+    );
+  return (
+    <>
+      {row(schools, task.name, true)}
+      {row(troubles, 'Or it goes wrong', false)}
+    </>
   );
 }
 
@@ -141,7 +174,7 @@ function ShaftWays({ task }: { task: Task }) {
 
 /** Place by place, thing by thing. */
 function Ticks({ task }: { task: Task }) {
-  const { job, addEvent } = useJob();
+  const { job, takeOffer } = useJob();
   const ticked = job.work.ticked[task.key] ?? [];
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 0.5 }}>
@@ -153,7 +186,7 @@ function Ticks({ task }: { task: Task }) {
             variant="outlined"
             aria-pressed={isTicked}
             disabled={isTicked}
-            onClick={() => addEvent('task_ticked', { key: task.key, item: key })}
+            onClick={() => takeOffer(tickDrafts(task, key, job))}
             sx={{
               minHeight: 48,
               fontSize: TYPE.small,

@@ -38,6 +38,7 @@ export function apartMm(family: SlotFamily, sizeMm: number | null): number | nul
     case 'dial':
     case 'feeler':
     case 'pull':
+    case 'pressure':
     case 'temperature':
       return null;
   }

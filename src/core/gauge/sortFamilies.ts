@@ -29,6 +29,7 @@ export const FAMILIES: Record<InstrumentSort, readonly SlotFamily[]> = {
   dial: ['depth', 'dial'],
   feelers: ['feeler'],
   spring_balance: ['pull'],
+  pressure_gauge: ['pressure'],
   contact_probe: ['temperature'],
   infrared: ['temperature'],
 };

@@ -7,19 +7,19 @@ import { FAMILIES } from './sortFamilies';
  * Sorts of instruments that a bench has, and how well each reads. A proposal of its standard uncertainty is made from its scale, from
  * what its standard lets it be off by, and from the hand that holds it (JCGM 100, 4.3 and 5.1): u² = (d/√12)² + (G/√3)² + h².
  * Limits of error G from memory of ISO 13385-1 and -2 (calipers, depth gauges), ISO 3611 (micrometers), ISO 463 (dials) and DIN 866
- * (rules); the hand's share h is common practice, no source.
+ * (rules), EN 837-1 class 1 (pressure gauges); the hand's share h is common practice, no source.
  */
 export type SortFacts = {
   /** As the interface says it. */
   name: string;
   quantity: ReadQuantity;
-  /** Smallest step that it shows, mm or K: usual ones, the most usual first. */
+  /** Smallest step that it shows, mm, K, N or bar: usual ones, the most usual first. */
   resolutions: readonly [number, ...number[]];
-  /** What it spans, mm or °C: usual ones, the most usual first. */
+  /** What it spans, mm, °C, N or bar: usual ones, the most usual first. */
   ranges: readonly (readonly [low: number, high: number])[];
-  /** What its standard lets it be off by, ±, mm or K. */
+  /** What its standard lets it be off by, ±, mm, K, N or bar. */
   errorLimit: number;
-  /** What the hand that holds it adds, standard uncertainty, mm or K. */
+  /** What the hand that holds it adds, standard uncertainty, mm, K, N or bar. */
   hand: number;
   /** What the hand does, in words. */
   handWords: string;
@@ -131,6 +131,18 @@ export const SORTS: Record<InstrumentSort, SortFacts> = {
     errorLimit: 0.5,
     hand: 0.5,
     handWords: 'pulling steadily, square to the lever',
+  },
+  pressure_gauge: {
+    name: 'pressure gauge',
+    quantity: 'pressure',
+    resolutions: [0.01, 0.02],
+    ranges: [
+      [-1, 1],
+      [0, 1],
+    ],
+    errorLimit: 0.01,
+    hand: 0.002,
+    handWords: 'where its needle stands still',
   },
   contact_probe: {
     name: 'contact thermometer',

@@ -3,9 +3,10 @@ import { freshJob } from '../../../tests/support/freshJob';
 import { demo, event, NOW, seatOf, viewJob, withEvents } from '../../../tests/support/records';
 import { viewFloats } from '@/core/job/floatView';
 import { STEERING_HEAD } from '@/core/job/kinds/steeringHead';
+import { TWO_STROKE_CRANKCASE } from '@/core/job/kinds/twoStrokeCrankcase';
 import { WHEEL_HUB } from '@/core/job/kinds/wheelHub';
 import { findNextMove } from '@/core/walk/nextMove';
-import { doneAgain, usedUpBy } from './openAgain';
+import { doneAgain, partsUsedUp, usedUpBy } from './openAgain';
 import { overruledOf, proofsOf } from './proofs';
 
 const FINISHED = demo('Moorland 350');
@@ -123,5 +124,17 @@ describe('handed over, and opened again', () => {
     expect(usedUpBy(job, seal).seals).toEqual(['Main-shaft seal']);
     expect(usedUpBy(job, []).seals).toEqual([]);
     expect(usedUpBy(job, []).fasteners.every(({ locking }) => locking !== 'none')).toBe(true);
+  });
+  it('the parts that it takes anew: gaskets whatever it was, seals of what comes out, nothing of what stays', () => {
+    const whole = freshJob(TWO_STROKE_CRANKCASE);
+    const view = viewJob(whole, NOW);
+    const seal = view.seats.filter(({ seat }) => seat.spec.kind === 'seal_in_bore').slice(0, 1);
+    expect(new Set(partsUsedUp(view, []).map(({ what }) => what))).toEqual(new Set(['gasket']));
+    const taken = partsUsedUp(view, seal);
+    expect(taken.some(({ seatId }) => seatId === seal[0]!.seat.id)).toBe(true);
+    expect(taken.every(({ what, isSpent }) => isSpent || ['gasket', 'seal', 'o_ring'].includes(what))).toBe(
+      true,
+    );
+    expect(taken.every(({ seatId }) => seatId === null || seatId === seal[0]!.seat.id)).toBe(true);
   });
 });

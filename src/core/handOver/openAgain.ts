@@ -1,4 +1,5 @@
 import type { JobView, SeatView } from '@/core/job/seatView';
+import type { PlanPart } from '@/core/record/plan';
 import type { EventBody } from '@/core/record/entries';
 import { guardOf } from '@/core/record/seatFacts';
 import type { Locking, Stage } from '@/core/record/vocabulary';
@@ -29,3 +30,17 @@ export const usedUpBy = ({ plan }: Pick<JobView, 'plan'>, opened: readonly SeatV
     locking && HOLDS_ONCE.includes(locking) ? [{ name, locking }] : [],
   ),
 });
+
+/** Sorts of parts that opening uses up, where their seat comes out. */
+const SPENT: readonly PlanPart['what'][] = ['seal', 'o_ring'];
+
+/**
+ * Parts of the plan that it takes anew: seals and O-rings of what comes out, gaskets whatever it was, and what is spent by every try.
+ * What is not on the shelf is waited for.
+ */
+export const partsUsedUp = ({ plan }: Pick<JobView, 'plan'>, opened: readonly SeatView[]): PlanPart[] =>
+  plan.parts.filter(({ what, seatId, isSpent }) => {
+    if (what === 'gasket') return true;
+    const isOfOpened = seatId === null || opened.some(({ seat }) => seat.id === seatId);
+    return isOfOpened && opened.length > 0 && (SPENT.includes(what) || isSpent);
+  });

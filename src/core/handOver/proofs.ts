@@ -4,9 +4,10 @@ import type { JobView, SeatView } from '@/core/job/seatView';
 import { viewSeal } from '@/core/job/sealView';
 import type { EventBody } from '@/core/record/entries';
 import { guardOf } from '@/core/record/seatFacts';
+import type { Task } from '@/core/record/plan';
 import type { Stage, Step } from '@/core/record/vocabulary';
 import { checkPutBack } from '@/core/stack/pieces';
-import { isTaskDone } from '@/core/walk/shaftOffers';
+import { isTaskDone } from '@/core/walk/taskDone';
 
 /**
  * What has to be proved before a job goes to its owner, and by what each was: by readings with their doubt, by the eye and hand, on
@@ -17,7 +18,7 @@ export type ProvedBy = (typeof PROVED_BY)[number];
 
 export type Proof = {
   key: string;
-  sort: 'seat' | 'ring' | 'seal' | 'float' | 'stack' | 'joint' | 'work';
+  sort: 'seat' | 'ring' | 'plate' | 'seal' | 'float' | 'stack' | 'joint' | 'work';
   name: string;
   by: ProvedBy;
   /** Where it is proved. */
@@ -34,6 +35,12 @@ export type Overruled = { name: string } & (
 
 /** Stages whose work is a proof, or closes what can't be seen afterwards. */
 const PROVING: readonly Stage[] = ['close', 'prove'];
+
+/** By what a piece of work was proved. */
+function workBy(task: Task, job: JobView): ProvedBy {
+  if (!isTaskDone(task, job)) return 'open';
+  return job.work.tasks[task.key]?.choice === 'not_here' ? 'not_here' : 'hand';
+}
 
 function seatProofs(view: SeatView, job: JobView): Proof[] {
   const { seat, history } = view;
@@ -55,6 +62,12 @@ function seatProofs(view: SeatView, job: JobView): Proof[] {
   return [
     proof('seat', seat.name, stands, 'square'),
     ...(seat.spec.retainingRing ? [proof('ring', `${seat.name}, its ring`, ring, 'square')] : []),
+    ...job.plan.tasks
+      .filter(({ holds }) => holds?.includes(seat.id))
+      .map((task) => ({
+        ...proof('plate', `${seat.name}, its plate`, workBy(task, job), 'work'),
+        key: `plate:${seat.id}:${task.key}`,
+      })),
     ...(seal
       ? [
           proof(
@@ -118,19 +131,20 @@ const jointProofs = ({ seats, work }: JobView): Proof[] =>
     ];
   });
 
+/** What only the longer walks ask for is open only where somebody began it. */
+const isAsked = ({ key, isFullOnly }: Task, { work }: JobView): boolean =>
+  !isFullOnly || key in work.tasks || key in work.ticked;
+
 const workProofs = (job: JobView): Proof[] =>
   job.plan.tasks
-    .filter(({ stage, floats }) => PROVING.includes(stage) && !floats)
-    .map((task) => {
-      const done = job.work.tasks[task.key];
-      return {
-        key: `work:${task.key}`,
-        sort: 'work',
-        name: task.name,
-        by: !isTaskDone(task, job) ? 'open' : done?.choice === 'not_here' ? 'not_here' : 'hand',
-        at: { seatId: null, step: 'work' },
-      };
-    });
+    .filter((task) => PROVING.includes(task.stage) && !task.floats && isAsked(task, job))
+    .map((task) => ({
+      key: `work:${task.key}`,
+      sort: 'work',
+      name: task.name,
+      by: workBy(task, job),
+      at: { seatId: null, step: 'work' },
+    }));
 
 /** Every proof of the job: seats in the order of its castings, then what lies between them, then what closes it. */
 export const proofsOf = (job: JobView): Proof[] => [

@@ -34,9 +34,10 @@ export function withoutSeats(head: JobHead, removed: readonly AnySeatId[]): JobH
       order: head.plan.order.filter(({ first, then }) => stays(first) && stays(then)),
       parts: head.plan.parts.filter(({ seatId }) => stays(seatId)),
       hidden: head.plan.hidden.map((each) => ({ ...each, under: stays(each.under) ? each.under : null })),
-      tasks: head.plan.tasks.map(({ onShaft, ...task }) => ({
+      tasks: head.plan.tasks.map(({ onShaft, holds, ...task }) => ({
         ...task,
         ...stillOnShaft(head, onShaft, stays),
+        ...(holds?.some(stays) && { holds: holds.filter(stays) }),
         choices: task.choices.map(({ finding, ...choice }) => {
           const seats = finding?.seats.filter(stays) ?? [];
           return { ...choice, ...(finding && seats.length > 0 && { finding: { ...finding, seats } }) };
@@ -77,8 +78,9 @@ function copyPlan(
     order: order.map(({ first, then, why }) => ({ first: moved(first), then: moved(then), why })),
     parts: parts.map((part) => ({ ...part, seatId: part.seatId && moved(part.seatId) })),
     hidden: hidden.map((each) => ({ ...each, under: each.under && moved(each.under) })),
-    tasks: tasks.map(({ onShaft, ...task }) => ({
+    tasks: tasks.map(({ onShaft, holds, ...task }) => ({
       ...task,
+      ...(holds && { holds: holds.map(moved) }),
       ...(onShaft && { onShaft: { ...onShaft, seats: onShaft.seats.map(moved) } }),
       choices: task.choices.map(({ finding, ...choice }) => ({
         ...choice,

@@ -16,6 +16,7 @@ export const ENDS_OF_PLAY = {
 export function slotsOfFloat({ key: float, sort, links }: Pick<Float, 'key' | 'sort' | 'links'>): Slot[] {
   switch (sort) {
     case 'room':
+    case 'o_ring':
       return links.map(({ key }) => slotOf('link', { float, part: key }));
     case 'push_pull':
     case 'backlash':
@@ -25,8 +26,11 @@ export function slotsOfFloat({ key: float, sort, links }: Pick<Float, 'key' | 's
         ROUND_DEG.map((angleDeg) => slotOf('dial', { float, part, angleDeg })),
       );
     case 'side_load':
+    case 'even_faces':
       return ['left', 'right'].map((part) => slotOf('feeler', { float, part }));
     case 'preload':
       return ['drag', ...PULLS].map((part) => slotOf('pull', { float, part }));
+    case 'case_pressure':
+      return ['rig', 'start', 'end'].map((part) => slotOf('pressure', { float, part }));
   }
 }

@@ -13,6 +13,7 @@ import { viewFloats } from './floatView';
 import { pickShims } from './floatShims';
 import { BLIND_NEEDLE_GEARBOX_A } from './kinds/blindNeedleGearbox';
 import { FINAL_DRIVE } from './kinds/finalDrive';
+import { FLAT_TWIN_HOUSING } from './kinds/flatTwinHousing';
 import { OFFROAD_CRANKCASE } from './kinds/offroadCrankcase';
 import { STEERING_HEAD } from './kinds/steeringHead';
 import { TWO_STROKE_CRANKCASE } from './kinds/twoStrokeCrankcase';
@@ -114,6 +115,50 @@ describe('what is measured between parts', () => {
     expect(view.result.sort === 'preload' && view.result.torqueNm!.value).toBeCloseTo(5 * 0.36, 9);
     expect(view.decision).toBe('pass');
   });
+  const oRing = (section: number) =>
+    floatIn(offroad, 'collar_o_ring', {
+      'link.collar_o_ring.section': section,
+      'link.collar_o_ring.new_section': 1.95,
+      'link.collar_o_ring.gland': 1.5,
+    }).view;
+  it('an O-ring by what is left of its squeeze: 1.95 → 1.70 in 1.50 has lost 56 %', () => {
+    const worn = oRing(1.7);
+    expect(worn.decision).toBe('fail');
+    expect(worn.result).toMatchObject({ sort: 'o_ring', state: { verdict: 'replace' } });
+    expect(worn.result.sort === 'o_ring' && worn.result.state.set).toBeCloseTo(0.556, 3);
+    expect(oRing(1.9).decision).toBe('pass');
+    const ofRing = offroad.plan.tasks.find(({ floats }) => floats?.includes('collar_o_ring'))!;
+    const { job } = floatIn(offroad, 'collar_o_ring', { 'link.collar_o_ring.section': 1.65 });
+    expect(floatOffers(ofRing, job, []).map(({ code }) => code)).toEqual(['renewed']);
+  });
+  it('a closed case: 0.07 bar a minute is the bound, the rig’s own loss taken off, and the leak is told', () => {
+    const stood = (endBar: number, rigBar = 0) =>
+      floatIn(freshJob(TWO_STROKE_CRANKCASE), 'case_pressure', {
+        'pressure.case_pressure.rig': rigBar,
+        'pressure.case_pressure.start': 0.33,
+        'pressure.case_pressure.end': endBar,
+      }).view;
+    const leaks = stood(0);
+    expect(leaks.decision).toBe('fail');
+    // 0.33 bar in 3 minutes out of 600 cm³: 0.11 bar/min is 65 cm³ a minute at the shop’s pressure.
+    expect(leaks.result.sort === 'case_pressure' && leaks.result.leak!.leakCm3Min).toBeCloseTo(
+      (600 * 0.11) / 1.013,
+      6,
+    );
+    expect(stood(0.3).decision).toBe('pass');
+    expect(stood(0.12).decision).toBe('cannot decide');
+    // What the rig loses by itself is not the case’s.
+    expect(stood(0.09, 0.06).decision).toBe('pass');
+  });
+  it('a housing stands out alike on both sides, or leans', () => {
+    const proud = (left: number, right: number) =>
+      floatIn(freshJob(FLAT_TWIN_HOUSING), 'housing_proud', {
+        'feeler.housing_proud.left': left,
+        'feeler.housing_proud.right': right,
+      }).view;
+    expect(proud(0.08, 0.09).decision).toBe('pass');
+    expect(proud(0.08, 0.25).decision).toBe('fail');
+  });
   it('a shaft that is to be as it was: what was read before is what is wanted after', () => {
     const record = freshJob(BLIND_NEEDLE_GEARBOX_A);
     const after = record.plan.floats.find(({ like }) => like)!;
@@ -191,6 +236,17 @@ describe('a reading of a float', () => {
   const typed = (text: string, units: 'metric' | 'imperial') =>
     checkFloatReading({ float, slot: pull, typed: text, units });
 
+  it('a pressure is taken in bar or psi, and never above what seals stand', () => {
+    const closed = freshJob(TWO_STROKE_CRANKCASE).plan.floats.find(({ key }) => key === 'case_pressure')!;
+    const slot = readSlot('pressure.case_pressure.start');
+    const read = (text: string, units: 'metric' | 'imperial') =>
+      checkFloatReading({ float: closed, slot, typed: text, units });
+    const psi = read('5', 'imperial');
+    expect(psi.ok && psi.value).toBeCloseTo(5 * 0.0689476, 6);
+    expect(read('0.33', 'metric')).toMatchObject({ ok: true, value: 0.33 });
+    expect(read('-0.4', 'metric')).toMatchObject({ ok: true });
+    expect(read('0.8', 'metric')).toMatchObject({ ok: false, issues: [{ code: 'over_the_cap', max: 0.5 }] });
+  });
   it('a pull is taken in the person’s unit, or as it is typed', () => {
     expect(typed('5,5', 'metric')).toMatchObject({ ok: true, value: 5.5 });
     const pounds = typed('1.25', 'imperial');

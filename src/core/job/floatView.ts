@@ -1,33 +1,11 @@
-import { MATERIALS } from '@/core/catalogue/materials';
-import { REFERENCE_C, rootSumSquare, sizeAtReference, type Measured } from '@/core/quantity/measured';
+import type { Measured } from '@/core/quantity/measured';
 import { FRESH_FLOAT, type FloatDone } from '@/core/project/floats';
 import { readingsOf, type CurrentReading } from '@/core/project/readings';
-import type { Float, FloatLink } from '@/core/record/floats';
-import type { Instrument } from '@/core/record/instrument';
-import type { SlotFamily } from '@/core/record/slots';
+import type { Float } from '@/core/record/floats';
 import { decideWithGuard, type Decision } from '@/core/stack/endFloat';
-import { describeRunOut, type RunOut } from '@/core/stack/hubSpacer';
-import { GUARD, roomInStates, type Room } from '@/core/stack/room';
-import { describeTurned, type Turned } from '@/core/stack/turned';
-import { counting } from './counting';
+import { GUARD } from '@/core/stack/room';
+import { judgedOf, resultOf, type FloatResult } from './floatResult';
 import type { JobView } from './seatView';
-import { ENDS_OF_PLAY } from './floatSlots';
-
-/** One link of a chain as it stands: read, or as the kind has it. */
-export type LinkView = FloatLink & { mm: Measured; isRead: boolean };
-
-/** What a float comes to, by its sort; null figures: not read yet. */
-export type FloatResult =
-  | { sort: 'room'; links: LinkView[]; room: Room }
-  | { sort: 'push_pull' | 'backlash'; playMm: Measured | null }
-  | { sort: 'run_out'; left: Turned | null; right: Turned | null; both: RunOut | null }
-  | {
-      sort: 'side_load';
-      gapsMm: { left: Measured; right: Measured } | null;
-      /** How far the shaft has to go to stand in the middle, and which way. */
-      move: { mm: Measured; toward: 'left' | 'right' } | null;
-    }
-  | { sort: 'preload'; torqueNm: Measured | null };
 
 export type FloatView = {
   float: Float;
@@ -44,159 +22,8 @@ export type FloatView = {
   isDone: boolean;
 };
 
-/** Of an engine at work, °C. Common practice, no source. */
-const USUAL_RUNNING = { caseC: 80, shaftC: 95 } as const;
-/** A pull is read at a lever of this length where nobody said another, mm. Common practice, no source. */
-export const USUAL_LEVER_MM = 350;
 /** As it was before: the same pieces back make the same float, to a hair. Common practice, no source. */
 const LIKE_WITHIN_MM = 0.03;
-/** Doubt of a lever's length, mm, and of an instrument that is not known, mm or N. */
-const U_LEVER_MM = 3;
-const U_UNKNOWN = 0.01;
-
-type Read = { readings: readonly CurrentReading[]; instruments: readonly Instrument[] };
-
-const uOf = ({ instrumentId }: CurrentReading, instruments: readonly Instrument[]) =>
-  instruments.find(({ id }) => id === instrumentId)?.u ?? U_UNKNOWN;
-
-/** What was read last of one part of it. */
-function partOf(family: SlotFamily, part: string, { readings, instruments }: Read): Measured | null {
-  const found = counting(readings, family).find(({ place }) => place.part === part);
-  return found ? { value: found.value, u: uOf(found, instruments) } : null;
-}
-
-/** A link at 20 °C: as it was read on metal as warm as it was, else anywhere within what the kind says. */
-function linkOf(link: FloatLink, { readings, instruments }: Read): LinkView {
-  const reading = counting(readings, 'link').find(({ place }) => place.part === link.key);
-  if (!reading)
-    return { ...link, isRead: false, mm: { value: link.nominalMm, u: link.withinMm / Math.sqrt(3) } };
-  const alphaPerK = link.metal ? MATERIALS[link.metal].alphaPerK : 0;
-  const value = sizeAtReference({
-    readingMm: reading.value,
-    partC: reading.metalC,
-    partAlphaPerK: alphaPerK,
-    gaugeC: reading.gaugeC ?? REFERENCE_C,
-  });
-  return { ...link, isRead: true, mm: { value, u: uOf(reading, instruments) } };
-}
-
-function roomOf(float: Float, { shims }: FloatDone, read: Read): Extract<FloatResult, { sort: 'room' }> {
-  const links = float.links.map((link) => linkOf(link, read));
-  const room = roomInStates(
-    links.map(({ key, sign, mm, metal, isShaft }) => ({
-      key,
-      sign,
-      mm,
-      alphaPerK: metal ? MATERIALS[metal].alphaPerK : 0,
-      isShaft,
-    })),
-    {
-      shimsMm: [...(shims?.leftMm ?? []), ...(shims?.rightMm ?? [])],
-      low: float.low,
-      high: float.high,
-      running: float.running ?? USUAL_RUNNING,
-    },
-  );
-  return { sort: 'room', links, room };
-}
-
-/** From one end of its play to the other. */
-function playOf(sort: keyof typeof ENDS_OF_PLAY, read: Read): Measured | null {
-  const [one, other] = ENDS_OF_PLAY[sort].map((part) => partOf('dial', part, read));
-  return one && other ? { value: Math.abs(other.value - one.value), u: rootSumSquare(one.u, other.u) } : null;
-}
-
-function turnedOf(part: string, { readings, instruments }: Read): Turned | null {
-  const round = counting(readings, 'dial').filter(({ place }) => place.part === part);
-  const sigmaMm = Math.max(0, ...round.map((reading) => uOf(reading, instruments)));
-  return describeTurned(
-    round.map(({ place, value }) => ({ angleDeg: place.angleDeg, mm: value })),
-    sigmaMm,
-  );
-}
-
-function runOutOf(read: Read): Extract<FloatResult, { sort: 'run_out' }> {
-  const [left, right] = [turnedOf('left', read), turnedOf('right', read)];
-  return {
-    sort: 'run_out',
-    left,
-    right,
-    both:
-      left && right
-        ? describeRunOut({
-            leftTirMm: left.tirMm.value,
-            rightTirMm: right.tirMm.value,
-            leftHighDeg: left.highDeg,
-            rightHighDeg: right.highDeg,
-          })
-        : null,
-  };
-}
-
-/** Feelers on both sides: the difference, halved, is how far to move it, toward the wider gap. */
-function sideLoadOf(read: Read): Extract<FloatResult, { sort: 'side_load' }> {
-  const [left, right] = [partOf('feeler', 'left', read), partOf('feeler', 'right', read)];
-  if (!left || !right) return { sort: 'side_load', gapsMm: null, move: null };
-  const halfMm = (left.value - right.value) / 2;
-  return {
-    sort: 'side_load',
-    gapsMm: { left, right },
-    move: {
-      mm: { value: Math.abs(halfMm), u: rootSumSquare(left.u, right.u) / 2 },
-      toward: halfMm >= 0 ? 'left' : 'right',
-    },
-  };
-}
-
-/** Moving pull × lever, the drag of cables taken off; the mean of what was read. */
-function preloadOf({ leverMm = USUAL_LEVER_MM }: Float, read: Read): Measured | null {
-  const drag = partOf('pull', 'drag', read);
-  const pulls = counting(read.readings, 'pull').filter(({ place }) => place.part !== 'drag');
-  if (pulls.length === 0) return null;
-  const pullN = pulls.reduce((sum, { value }) => sum + value, 0) / pulls.length - (drag?.value ?? 0);
-  const uN = rootSumSquare(
-    Math.max(...pulls.map((pull) => uOf(pull, read.instruments))) / Math.sqrt(pulls.length),
-    drag?.u ?? 0,
-  );
-  return {
-    value: (pullN * leverMm) / 1000,
-    u: rootSumSquare((uN * leverMm) / 1000, (pullN * U_LEVER_MM) / 1000),
-  };
-}
-
-function resultOf(float: Float, done: FloatDone, read: Read): FloatResult {
-  switch (float.sort) {
-    case 'room':
-      return roomOf(float, done, read);
-    case 'push_pull':
-    case 'backlash':
-      return { sort: float.sort, playMm: playOf(float.sort, read) };
-    case 'run_out':
-      return runOutOf(read);
-    case 'side_load':
-      return sideLoadOf(read);
-    case 'preload':
-      return { sort: 'preload', torqueNm: preloadOf(float, read) };
-  }
-}
-
-/** The figures that are held against the limits; the least sure of them decides. */
-export function judgedOf(result: FloatResult): Measured[] {
-  switch (result.sort) {
-    case 'room':
-      return result.links.some(({ isRead }) => isRead) ? result.room.states.map(({ roomMm }) => roomMm) : [];
-    case 'push_pull':
-    case 'backlash':
-      return result.playMm ? [result.playMm] : [];
-    case 'run_out':
-      return [result.left, result.right].flatMap((side) => (side ? [side.tirMm] : []));
-    case 'side_load':
-      return result.move ? [result.move.mm] : [];
-    case 'preload':
-      return result.torqueNm ? [result.torqueNm] : [];
-  }
-}
-
 /** One outside is outside; one that can't be told leaves the whole untold. What can't be below zero has no lower guard at zero. */
 function decide(values: readonly Measured[], low: number, high: number): Decision | null {
   const limits = { low: low === 0 ? -Infinity : low, high };
@@ -206,7 +33,14 @@ function decide(values: readonly Measured[], low: number, high: number): Decisio
 }
 
 /** What it was before it came apart, where it is to be so again. */
-function wantedOf({ low, high, like }: Float, views: readonly FloatView[]): { low: number; high: number } {
+function wantedOf(
+  { low, high, like }: Float,
+  result: FloatResult,
+  views: readonly FloatView[],
+): { low: number; high: number } {
+  // Half of a new one’s squeeze must be left of an O-ring; more than a new one’s, nothing is squeezed by.
+  if (result.sort === 'o_ring')
+    return { low: result.newSqueezeMm / 2, high: Math.max(result.newSqueezeMm * 1.2, 0.01) };
   const before = like && views.find(({ float }) => float.key === like);
   const [was] = before ? judgedOf(before.result) : [];
   return was ? { low: was.value - LIKE_WITHIN_MM, high: was.value + LIKE_WITHIN_MM } : { low, high };
@@ -224,7 +58,7 @@ export function viewFloats({
     const done = work.floats[float.key] ?? FRESH_FLOAT;
     const readings = all.filter(({ place }) => place.float === float.key);
     const result = resultOf(float, done, { readings, instruments });
-    const { low, high } = wantedOf(float, views);
+    const { low, high } = wantedOf(float, result, views);
     const decision = decide(judgedOf(result), low, high);
     views.push({
       float,

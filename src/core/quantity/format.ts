@@ -46,6 +46,15 @@ export function showForce(newton: number, units: Units): Shown {
   return { figure: (newton / 1000).toFixed(1), unit: 'kN' };
 }
 
+/** bar per psi. Source: NIST SP 811, from memory. */
+export const BAR_PER_PSI = 0.0689476;
+
+/** A pressure above the shop's: to a hundredth of a bar, or a tenth of a psi. */
+export const showPressure = (bar: number, units: Units): Shown =>
+  units === 'imperial'
+    ? { figure: signed((bar / BAR_PER_PSI).toFixed(1)), unit: 'psi' }
+    : { figure: signed(bar.toFixed(2)), unit: 'bar' };
+
 /** A clock that counts: 6:20, 1:02:05, 0:41. Negative times count up from zero. */
 export function showClock(seconds: number): string {
   const whole = Math.max(0, Math.floor(Math.abs(seconds)));

@@ -3,9 +3,20 @@ import { CASTING_METALS } from './vocabulary';
 
 /**
  * What is measured between parts, along an axis or round it: room for a crank, end float, run-out, side load, backlash, preload. Each is
- * judged against what is wanted of it, and is measured at the piece of work that names it. Lengths in mm, torque in N·m.
+ * judged against what is wanted of it, and is measured at the piece of work that names it. Lengths in mm, torque in N·m; what a closed
+ * case loses, bar a minute.
  */
-export const FLOAT_SORTS = ['room', 'push_pull', 'run_out', 'side_load', 'backlash', 'preload'] as const;
+export const FLOAT_SORTS = [
+  'room',
+  'push_pull',
+  'run_out',
+  'side_load',
+  'backlash',
+  'preload',
+  'even_faces',
+  'o_ring',
+  'case_pressure',
+] as const;
 export type FloatSort = (typeof FLOAT_SORTS)[number];
 
 const key = z.string().regex(/^[a-z0-9_]{1,60}$/);
@@ -33,7 +44,7 @@ export const floatSchema = z
     name,
     sort: z.enum(FLOAT_SORTS),
     links: z.array(linkSchema).max(12),
-    /** What is wanted, mm, or N·m of a preload. */
+    /** What is wanted, mm, N·m of a preload, bar a minute of a pressure check. */
     low: z.number().min(-5).max(200),
     high: z.number().min(-5).max(200),
     /** A person took it from the machine’s manual; left out: the kind’s placeholder. */
@@ -48,6 +59,10 @@ export const floatSchema = z
       .optional(),
     /** Of a preload: from the axis to where it is pulled, mm. */
     leverMm: z.number().min(10).max(2000).optional(),
+    /** Of a pressure check: what the closed case holds, cm³, and how long it stands, minutes. */
+    standing: z
+      .strictObject({ volumeCm3: z.number().min(10).max(20_000), minutes: z.number().min(0.5).max(60) })
+      .optional(),
   })
   .refine(({ low, high }) => low <= high, { path: ['high'], message: 'out_of_order' });
 export type Float = z.infer<typeof floatSchema>;

@@ -29,7 +29,7 @@ export const speaksSchema = z.discriminatedUnion('by', [
 ]);
 export type Speaks = z.infer<typeof speaksSchema>;
 
-export const INSTRUMENT_UNITS = ['mm', 'in', 'C', 'F', 'N', 'lbf'] as const;
+export const INSTRUMENT_UNITS = ['mm', 'in', 'C', 'F', 'N', 'lbf', 'bar', 'psi'] as const;
 export type InstrumentUnit = (typeof INSTRUMENT_UNITS)[number];
 
 export const instrumentSchema = z.strictObject({

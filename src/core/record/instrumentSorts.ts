@@ -9,6 +9,7 @@ export const INSTRUMENT_SORTS = [
   'dial',
   'feelers',
   'spring_balance',
+  'pressure_gauge',
   'contact_probe',
   'infrared',
 ] as const;

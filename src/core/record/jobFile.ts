@@ -206,7 +206,7 @@ const READING_COLUMNS = [
 ] as const;
 
 /** Units of what is exported. */
-const UNIT_OF = { length: 'mm', temperature: 'C', force: 'N' } as const;
+const UNIT_OF = { length: 'mm', temperature: 'C', force: 'N', pressure: 'bar' } as const;
 
 /** All readings of a job, with where, who, with what and when. RFC 4180; decimal point. */
 export function writeReadingsCsv({

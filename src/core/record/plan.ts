@@ -41,13 +41,23 @@ const taskSchema = z.strictObject({
       z.strictObject({
         key: keySchema,
         name,
+        /** It went wrong: what that means and what is done now. The work stays open. */
+        trouble: z.string().trim().min(1).max(240).optional(),
+        /** The school that fits the seals when the halves are joined: they wait for it. */
+        sealsAfterJoining: z.boolean().optional(),
         /** What it says of seats: it changes a later step there. */
         finding: z
           .strictObject({ what: z.enum(SEAT_FINDINGS), seats: z.array(seatIdSchema).min(1).max(20) })
           .optional(),
       }),
     )
-    .max(6),
+    .max(8),
+  /** How it turns is held against how it turned at this other work: seals add an even drag, which is no fault. */
+  since: keySchema.optional(),
+  /** Seats whose part it holds: plates and screws that nothing else shows. */
+  holds: z.array(seatIdSchema).min(1).max(20).optional(),
+  /** A joint is sealed by it: which film, where. */
+  isSealed: z.boolean().optional(),
   /** What is ticked, thing by thing. */
   items: z.array(z.strictObject({ key: keySchema, name })).max(30),
   /** The caution of the trade that belongs to it. */

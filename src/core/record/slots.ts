@@ -102,6 +102,7 @@ export const SLOT_FAMILIES = {
   dial: ofFloat('dial indicator', 'dial', { anglesDeg: null }),
   feeler: ofFloat('feelers', 'feelers'),
   pull: ofFloat('pull at a lever', 'spring_balance', { quantity: 'force' }),
+  pressure: ofFloat('pressure in the closed case', 'pressure_gauge', { quantity: 'pressure' }),
 } as const satisfies Record<string, Family>;
 
 export type SlotFamily = keyof typeof SLOT_FAMILIES;

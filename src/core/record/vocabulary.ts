@@ -200,6 +200,8 @@ export type PointFinding = (typeof POINT_FINDINGS)[number];
 
 /** Signs by which a part is known to be home without a gauge. `mark_met`: the driver's line came to the casting's face. */
 export const HOME_SIGNS = ['even_gap', 'note_changed', 'went_stiff', 'flush', 'mark_met'] as const;
+/** What the device’s ear made of the blows that drove it. */
+export const NOTES_HEARD = ['same', 'changed', 'cannot_tell'] as const;
 
 /** What says how deep a part goes. `mating_step`: a step of the part that goes with it; `washer`: one laid over it as a gauge. */
 export const DEPTH_SOURCES = ['shoulder', 'number', 'flush', 'as_found', 'mating_step', 'washer'] as const;

@@ -21,7 +21,10 @@ export function floatOffers(task: Task, job: Floats, done: readonly Draft[]): Of
     ...open.map(({ float }): Draft => ({ kind: 'float_accepted', body: { floatKey: float.key, by } })),
     ...done,
   ];
-  if (open.some(({ decision }) => decision === 'fail')) return [];
+  const refused = open.filter(({ decision }) => decision === 'fail');
+  // What is worn out is not argued about: a new one goes in.
+  if (refused.length > 0)
+    return refused.every(({ float }) => float.sort === 'o_ring') ? [offer('renewed', accept('hand'))] : [];
   return open.length > 0 && open.every(({ decision }) => decision === 'pass')
     ? [offer('figures_right', accept('figures'))]
     : [offer('right_by_hand', accept('hand'))];

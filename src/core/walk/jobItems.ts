@@ -4,7 +4,7 @@ import type { Task } from '@/core/record/plan';
 import type { Stage, Step, WalkStyle } from '@/core/record/vocabulary';
 import { keyItemId, seatItemId, type Item, type ItemAct } from './item';
 import { areFloatsDone } from './floatOffers';
-import { isTaskDone } from './shaftOffers';
+import { isTaskDone, troubleOfTask } from './taskDone';
 import { RANK, stageRank } from './rank';
 import { isPastStripping } from './facts';
 
@@ -103,7 +103,7 @@ function taskItems(job: JobView, walk: WalkStyle, progress: Progress): Item[] {
         group: isQuick && task.stage === 'clean' ? 'clean' : null,
         isDone:
           isTaskDone(task, job) ||
-          areFloatsDone(task, job) ||
+          (areFloatsDone(task, job) && troubleOfTask(task, job) === null) ||
           isTaskPast(task, job, progress) ||
           isSkipped(job, task.stage),
         after: afterOf(task, job),

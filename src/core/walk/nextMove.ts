@@ -13,6 +13,7 @@ import { fitPhase, squarePhase, urgencyOf } from './fitMove';
 import type { Item, ItemAct } from './item';
 import type { Move, MoveCode } from './move';
 import { writeScript } from './script';
+import { troubleOfTask } from './taskDone';
 import { isSeal, troubleOf, wayOf, type Trouble } from './facts';
 
 /** Code and screen of a move whose items are all of one act; hot and cold metal, and squaring, have more to say (`fitMove`). */
@@ -155,7 +156,7 @@ export function moveOf(items: readonly Item[], where: Where): Move {
     isOfSeals: views.length > 0 && views.every(isSeal),
     ...removalsOf(views, open, job),
     id: `${items[0]!.group ?? items[0]!.id}:${items.map(({ id }) => id).sort()[0]}`,
-    ...(task && { reason: task.why }),
+    ...(task && { reason: troubleOfTask(task, job) ?? task.why }),
     ...(lead.why && (lead.act === 'fit' || lead.act === 'heat') && { why: lead.why }),
     ...(isSealsIn && lead.act === 'fit'
       ? { code: 'seal_in' as const, step: 'seal' as const }

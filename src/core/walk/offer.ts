@@ -1,3 +1,4 @@
+import type { WalkState } from '@/core/project/walk';
 import type { Task } from '@/core/record/plan';
 import type { EventBody, EventKind } from '@/core/record/entries';
 import type { AnySeatId, CastingId } from '@/core/record/ids';
@@ -16,6 +17,8 @@ export type OfferCode =
   | 'good'
   | 'bad'
   | 'choice'
+  | 'tick'
+  | 'trouble'
   | 'not_here'
   | 'bagged'
   | 'as_it_was'
@@ -29,6 +32,7 @@ export type OfferCode =
   | 'by_eye'
   | 'figures_right'
   | 'right_by_hand'
+  | 'renewed'
   | 'off_shaft'
   | 'onto_shaft'
   | 'usual_fit'
@@ -81,4 +85,18 @@ export const choiceDrafts = ({ key, choices }: Task, choice: string): Draft[] =>
       ? finding.seats.map((seatId): Draft => ({ kind: 'seat_finding', body: { what: finding.what }, seatId }))
       : [],
   ),
+];
+
+type Ticked = { work: Pick<WalkState, 'ticked'> };
+
+/** What of a list is not ticked yet. */
+export const openItems = ({ key, items }: Task, { work }: Ticked): Task['items'] =>
+  items.filter((item) => !(work.ticked[key] ?? []).includes(item.key));
+
+/** One thing of a list; with the last of them the work is done. */
+export const tickDrafts = (task: Task, item: string, job: Ticked): Draft[] => [
+  { kind: 'task_ticked', body: { key: task.key, item } },
+  ...(openItems(task, job).every(({ key }) => key === item)
+    ? [{ kind: 'task_done', body: { key: task.key } } as const]
+    : []),
 ];

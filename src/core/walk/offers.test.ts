@@ -84,6 +84,7 @@ describe('the answers to a move', () => {
     expect(offers.map(({ code, name }) => name ?? code)).toEqual([
       'Tabs and soft blows',
       'Case splitter',
+      'A lever slipped: a mark on the face',
       'not_here',
     ]);
   });

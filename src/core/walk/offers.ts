@@ -6,6 +6,7 @@ import { troubleOffers } from './troubleOffers';
 import { planStrip } from '@/core/job/planStrip';
 import type { JobView, SeatView } from '@/core/job/seatView';
 import type { SeatId } from '@/core/record/ids';
+import type { Task } from '@/core/record/plan';
 import { TOOL_WAYS, type WalkStyle } from '@/core/record/vocabulary';
 import { isSeal } from './facts';
 import type { ItemAct } from './item';
@@ -25,7 +26,7 @@ import {
 } from './fitOffers';
 import { sealOffers, sealProofOffers } from './sealOffers';
 import { keysOf, offer, ofFirst, viewsOf, type Here } from './here';
-import { choiceDrafts, type Draft, type Offer, type OfferCode } from './offer';
+import { choiceDrafts, openItems, tickDrafts, type Draft, type Offer, type OfferCode } from './offer';
 
 function lookOffers(here: Here): Offer[] {
   const checks = here.job.plan.checks.filter((check) => keysOf('look', here).includes(check));
@@ -47,25 +48,37 @@ function taskDrafts(here: Here, choice?: string): Draft[] {
   }));
 }
 
+/** In the longer walks a list is gone through thing by thing; in a hurry, or for the rest of it, it is done. */
+function listOffers(task: Task, here: Here): Offer[] {
+  const open = openItems(task, here.job);
+  const done = offer('done', [
+    ...open.map(({ key: item }): Draft => ({ kind: 'task_ticked', body: { key: task.key, item } })),
+    ...taskDrafts(here),
+  ]);
+  const [next] = open;
+  return here.walk === 'quick' || !next
+    ? [done]
+    : [offer('tick', tickDrafts(task, next.key, here.job), next), done];
+}
+
 function taskOffers(here: Here): Offer[] {
   const [key] = keysOf('task', here);
   const task = here.job.plan.tasks.find((each) => each.key === key);
-  const ticks: Draft[] =
-    task?.items.map(({ key: item }) => ({ kind: 'task_ticked', body: { key: task.key, item } })) ?? [];
-  if (task?.onShaft)
-    return [
-      ...shaftOffers(task, here.job, taskDrafts(here)),
-      offer('not_here', taskDrafts(here, 'not_here')),
-    ];
-  if (task?.floats)
-    return [
-      ...floatOffers(task, here.job, taskDrafts(here)),
-      offer('not_here', taskDrafts(here, 'not_here')),
-    ];
-  const answers = task?.choices.length
-    ? task.choices.map((choice) => offer('choice', choiceDrafts(task, choice.key), choice))
-    : [offer('done', [...ticks, ...taskDrafts(here)])];
-  return [...answers, offer('not_here', taskDrafts(here, 'not_here'))];
+  const notHere = offer('not_here', taskDrafts(here, 'not_here'));
+  if (!task) return [offer('done', taskDrafts(here)), notHere];
+  const answersOf = (code: 'choice' | 'trouble') =>
+    task.choices
+      .filter(({ trouble }) => (trouble === undefined) === (code === 'choice'))
+      .map((choice) => offer(code, choiceDrafts(task, choice.key), choice));
+  const schools = answersOf('choice');
+  const answers = task.onShaft
+    ? shaftOffers(task, here.job, taskDrafts(here))
+    : task.floats
+      ? floatOffers(task, here.job, taskDrafts(here))
+      : schools.length > 0
+        ? schools
+        : listOffers(task, here);
+  return [...answers, ...answersOf('trouble'), notHere];
 }
 
 function outOffers(here: Here): Offer[] {

@@ -17,6 +17,7 @@ export const RANK = {
   /** Work that waits for seats, while they come out or go in. */
   taskAfterSeats: 650,
   perTask: 5,
+  lastOfStage: 900,
   stacksOff: out + 300,
   asFound: out + 500,
   sealsOut: out + 600,

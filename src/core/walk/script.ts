@@ -7,6 +7,7 @@ import type { OrderReason, WalkStyle } from '@/core/record/vocabulary';
 import { keyItemId, seatItemId, type Item } from './item';
 import { isSeal, wayOf } from './facts';
 import { jobItems, isSkipped, progressOf } from './jobItems';
+import { RANK, stageRank } from './rank';
 import { seatItems } from './seatItems';
 import { sortItems, withoutCircles } from './sortItems';
 
@@ -36,6 +37,36 @@ function collectItems(job: JobView, walk: WalkStyle): Item[] {
   });
   return [...jobItems(job, walk, progress, partsGroup), ...ofSeats].map((item) =>
     isSkipped(job, item.stage) && item.act !== 'seal_out' ? { ...item, isDone: true } : item,
+  );
+}
+
+/** The school that was chosen fits the seals after the halves are joined. */
+const areSealsLast = ({ plan, work }: JobView): boolean =>
+  plan.tasks.some(({ key, choices }) =>
+    choices.some((choice) => choice.sealsAfterJoining === true && work.tasks[key]?.choice === choice.key),
+  );
+
+/**
+ * Seals as the last of closing, behind all its work; but one that lies behind a bearing went in before it, whatever the school.
+ */
+function withSealsLast(items: readonly Item[], { plan, seats }: JobView): Item[] {
+  const closing = plan.tasks
+    .filter(({ stage }) => stage === 'close')
+    .map(({ key }) => keyItemId('task', key));
+  const isCovered = (id: string) => items.some(({ act, after }) => act === 'fit' && after.includes(id));
+  const isSealIn = ({ id, act, seatId }: Item) =>
+    act === 'seal_in' ||
+    act === 'seal_proof' ||
+    (act === 'fit' && !isCovered(id) && seats.some((view) => view.seat.id === seatId && isSeal(view)));
+  return items.map((item) =>
+    isSealIn(item)
+      ? {
+          ...item,
+          stage: 'close',
+          rank: stageRank('close') + RANK.lastOfStage + (item.rank - RANK.sealsIn) / 10,
+          after: [...item.after, ...closing],
+        }
+      : item,
   );
 }
 
@@ -125,6 +156,8 @@ function withWaiting(moves: Item[][]): Item[][] {
  * from inner to outer.
  */
 export function writeScript(job: JobView, walk: WalkStyle): Item[][] {
-  const items = withInheritedRanks(withoutCircles(link(collectItems(job, walk), job, walk)));
+  const linked = link(collectItems(job, walk), job, walk);
+  const ordered = areSealsLast(job) ? withSealsLast(linked, job) : linked;
+  const items = withInheritedRanks(withoutCircles(ordered));
   return withWaiting(sortItems(items));
 }

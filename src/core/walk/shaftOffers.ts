@@ -63,7 +63,3 @@ export function isDoneOnShaft({ onShaft }: Task, job: JobView): boolean {
     views.every(({ history }) => (onShaft.does === 'off' ? history.offShaft : history.ontoShaft) !== null)
   );
 }
-
-/** Answered by a person, whatever the answer, or done at its shaft. */
-export const isTaskDone = (task: Task, job: JobView): boolean =>
-  task.key in job.work.tasks || isDoneOnShaft(task, job);

@@ -13,6 +13,7 @@ const UNIT_KEYS = {
   length: ['mm', 'in', 'thou', '/'],
   temperature: ['C', 'F', '-'],
   force: ['N', 'lbf', 'kgf'],
+  pressure: ['bar', 'psi', '-'],
 } as const;
 
 type Props = {

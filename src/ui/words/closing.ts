@@ -1,5 +1,6 @@
 import type { EventBody } from '@/core/record/entries';
 import type { BoltFinding, TurnFeel } from '@/core/record/closingVocabulary';
+import type { TurnChange } from '@/core/walk/taskDone';
 import type { closingBodies } from '@/core/record/events/closing';
 
 /** Words of closing: how it turns, and what is seen of a bolt. */
@@ -9,6 +10,21 @@ export const FEEL_WORDS: Record<TurnFeel, string> = {
   heavy_drag: 'a heavy drag',
   notchy: 'notchy',
   locked: 'does not turn',
+};
+
+/** How it turns now against how it did before. */
+export function sayTurnChange({ before, now, verdict }: TurnChange): string {
+  const change =
+    before === now
+      ? `As before: ${FEEL_WORDS[now]}.`
+      : `Before: ${FEEL_WORDS[before]}; now: ${FEEL_WORDS[now]}.`;
+  return `${change} ${TURN_VERDICTS[verdict]}`.trim();
+}
+
+const TURN_VERDICTS: Record<TurnChange['verdict'], string> = {
+  same: '',
+  seals_drag: 'An even drag is the seals’, and no fault.',
+  worse: 'That is more than seals add: find what binds.',
 };
 
 export const BOLT_WORDS: Record<BoltFinding, { name: string; then: string }> = {

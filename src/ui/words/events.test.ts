@@ -34,6 +34,7 @@ const BODIES: Record<EventKind, Record<string, unknown>> = {
   off_shaft: { way: 'split_puller', isSpoilt: false },
   onto_shaft: { way: 'warm' },
   squared_by_eye: { signs: ['even_gap', 'note_changed'] },
+  note_heard: { verdict: 'changed', blows: 9, changedAt: 7, middleHz: { first: 1900, last: 1200 } },
   retaining_ring_out: {},
   retaining_ring_in: { isAllRound: true, isClearOfPassage: true },
   retaining_ring_refused: {},

@@ -26,6 +26,7 @@ import {
   TOOL_WAY_WORDS,
 } from './work';
 import { CLOSING_EVENT_WORDS } from './closing';
+import { sayHeard } from './heard';
 import { HAND_OVER_EVENT_WORDS } from './handOver';
 import { SEAL_EVENT_WORDS } from './sealEvents';
 import { SKIP_WORDS, WAIT_WORDS } from './setUp';
@@ -112,6 +113,7 @@ const EVENT_WORDS: { [K in EventKind]: (body: EventBody<K>, say: Say) => string 
     `Right ${by === 'figures' ? 'by its figures' : 'by hand'}: ${floatKey.replaceAll('_', ' ')}${because ? ` (${because})` : ''}`,
   contact_noted: ({ floatKey, where }) =>
     `Contact pattern, ${floatKey.replaceAll('_', ' ')}: ${CONTACT_WORDS[where].name}`,
+  note_heard: sayHeard,
   squared_by_eye: ({ signs }) => `Square by ${signs.map((sign) => BY_SIGN_WORDS[sign]).join(', ')}`,
   job_put_away: () => 'Job put away',
   seat_removed: () => 'Seat taken off the map',

@@ -1,3 +1,4 @@
+import type { FloatResult } from '@/core/job/floatResult';
 import type { FloatView } from '@/core/job/floatView';
 import { asText, showFit, type Units } from '@/core/quantity/format';
 import { showQuantity } from '@/core/quantity/quantities';
@@ -5,6 +6,7 @@ import type { Measured } from '@/core/quantity/measured';
 import type { FloatSort } from '@/core/record/floats';
 import type { FloatDone } from '@/core/project/floats';
 import type { Decision } from '@/core/stack/endFloat';
+import type { ORingState } from '@/core/seal/seals';
 import type { RunOut } from '@/core/stack/hubSpacer';
 import type { RoomState, RoomStateName } from '@/core/stack/room';
 
@@ -16,6 +18,9 @@ export const SORT_WORDS: Record<FloatSort, string> = {
   side_load: 'feelers on both sides',
   backlash: 'rocked under a dial',
   preload: 'pulled at a lever, turning',
+  even_faces: 'feelers or a depth gauge, both sides',
+  o_ring: 'its section, a new one’s, and its groove',
+  case_pressure: 'pumped up, shut, and read again',
 };
 
 export const STATE_WORDS: Record<RoomStateName, string> = {
@@ -42,24 +47,41 @@ const BOW_WORDS: Record<RunOut['kind'], string> = {
   twisted: 'High a part of a turn apart: the webs are twisted.',
 };
 
+const O_RING_WORDS: Record<ORingState['verdict'], string> = {
+  good: 'Too near to tell',
+  worn: 'Worn: renew it',
+  replace: 'It has taken a set: renew it',
+  too_tight: 'Too thick for its groove',
+  no_squeeze: 'It is not squeezed at all: renew it',
+};
+
 export const DECISION_WORDS: Record<Decision, string> = {
   pass: 'Inside',
   fail: 'Outside',
   'cannot decide': 'Cannot tell',
 };
 
-const isTorque = ({ float }: Pick<FloatView, 'float'>) => float.sort === 'preload';
+/** What it is measured in, where that is no length. */
+const UNIT_OF: Partial<Record<FloatSort, { quantity: 'newton_metre' | 'bar'; per: string }>> = {
+  preload: { quantity: 'newton_metre', per: '' },
+  case_pressure: { quantity: 'bar', per: '\u00a0/ min' },
+};
 
-/** A figure of it in the person’s unit: lengths as fits, a preload as torque. */
-export const sayFigure = (view: Pick<FloatView, 'float'>, value: number, units: Units): string =>
-  isTorque(view) ? asText(showQuantity(value, 'newton_metre', units)) : asText(showFit(value, units));
+/** A figure of it in the person’s unit: lengths as fits, a preload as torque, a loss as pressure a minute. */
+export function sayFigure({ float }: Pick<FloatView, 'float'>, value: number, units: Units): string {
+  const unit = UNIT_OF[float.sort];
+  return unit
+    ? `${asText(showQuantity(value, unit.quantity, units))}${unit.per}`
+    : asText(showFit(value, units));
+}
 
-export const sayMeasured = (view: Pick<FloatView, 'float'>, { value, u }: Measured, units: Units): string =>
-  `${sayFigure(view, value, units)} ± ${
-    isTorque(view)
-      ? Number(Number(showQuantity(2 * u, 'newton_metre', units).figure).toPrecision(2))
-      : showFit(2 * u, units).figure
-  }`;
+export function sayMeasured(view: Pick<FloatView, 'float'>, { value, u }: Measured, units: Units): string {
+  const unit = UNIT_OF[view.float.sort];
+  const spread = unit
+    ? Number(Number(showQuantity(2 * u, unit.quantity, units).figure).toPrecision(2))
+    : showFit(2 * u, units).figure;
+  return `${sayFigure(view, value, units)} ± ${spread}`;
+}
 
 export const sayWanted = (view: Pick<FloatView, 'float' | 'low' | 'high'>, units: Units): string =>
   view.low === 0
@@ -69,12 +91,24 @@ export const sayWanted = (view: Pick<FloatView, 'float' | 'low' | 'high'>, units
 /** Which of its states speaks against it, or is the nearest to its limits. */
 export const sayState = ({ state }: RoomState) => STATE_WORDS[state];
 
+function sayORing(
+  view: FloatView,
+  { squeezeMm, newSqueezeMm, state }: Extract<FloatResult, { sort: 'o_ring' }>,
+  units: Units,
+): { headline: string; reason: string } {
+  const set = state.set === null ? '' : `: ${Math.round(100 * state.set)} % has set`;
+  return {
+    headline: view.decision === 'pass' ? 'It still has its squeeze' : O_RING_WORDS[state.verdict],
+    reason: `${sayMeasured(view, squeezeMm, units)} of squeeze left, of ${sayFigure(view, newSqueezeMm, units)} when new${set}. Less than half is no spring any more.`,
+  };
+}
+
 /** What it comes to, as a headline and what follows from it. */
 export function sayFloat(view: FloatView, units: Units): { headline: string; reason: string } {
   const { result, decision } = view;
   const wanted = `Wanted ${sayWanted(view, units)}.`;
   if (decision === null)
-    return { headline: 'Not read yet', reason: `${wanted} By ${SORT_WORDS[result.sort]}.` };
+    return { headline: 'Not read yet', reason: `${wanted} How: ${SORT_WORDS[result.sort]}.` };
   const verdict = DECISION_WORDS[decision];
   switch (result.sort) {
     case 'room': {
@@ -114,13 +148,36 @@ export function sayFloat(view: FloatView, units: Units): { headline: string; rea
           decision === 'pass'
             ? 'Even on both sides'
             : `Move it ${sayMeasured(view, move.mm, units)} to the ${move.toward}`,
-        reason: `Half the difference of the feelers; off the middle ${sayWanted(view, units)}. One light tap with a soft face on the shaft’s end, never on its thread; read again.`,
+        reason: `Half the difference of the feelers; off the middle ${sayWanted(view, units)}. ${
+          view.float.stackKey
+            ? `Shims of that much from the ${move.toward} to the other side; read again.`
+            : 'One light tap with a soft face on the shaft’s end, never on its thread; read again.'
+        }`,
       };
     }
     case 'preload':
       return {
         headline: `${verdict}: ${result.torqueNm ? sayMeasured(view, result.torqueNm, units) : ''}`,
         reason: `${wanted} Moving pull times lever, the drag of the cables taken off. Turn it through, let it settle, read again.`,
+      };
+    case 'even_faces':
+      return {
+        headline:
+          decision === 'pass'
+            ? 'Even on both sides'
+            : `${verdict}: ${result.proudMm ? `left ${sayMeasured(view, result.proudMm.left, units)}, right ${sayMeasured(view, result.proudMm.right, units)}` : ''}`,
+        reason: `${wanted} Both sides alike: a housing that leans wipes its thrust washer on one side.`,
+      };
+    case 'o_ring':
+      return sayORing(view, result, units);
+    case 'case_pressure':
+      return {
+        headline: `${decision === 'pass' ? 'It holds' : decision === 'fail' ? 'It leaks' : verdict}: ${
+          result.lossBarMin ? sayMeasured(view, result.lossBarMin, units) : ''
+        }`,
+        reason: `${wanted} ${
+          result.leak ? `A leak of ${Math.max(0, result.leak.leakCm3Min).toFixed(0)} cm³ a minute. ` : ''
+        }${decision === 'pass' ? '' : 'Soap on seals, joint and plugs shows where; the rig first.'}`,
       };
   }
 }

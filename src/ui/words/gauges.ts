@@ -1,4 +1,4 @@
-import { asText, showFit, showForce, showSize, type Units } from '@/core/quantity/format';
+import { asText, BAR_PER_PSI, showFit, showForce, showSize, type Units } from '@/core/quantity/format';
 import type { ReadQuantity } from '@/core/quantity/typedValue';
 import { FAMILIES } from '@/core/gauge/sortFamilies';
 import { familyOf } from '@/core/record/slots';
@@ -27,6 +27,8 @@ export const UNIT_NAMES: Record<InstrumentUnit, string> = {
   F: '°F',
   N: 'N',
   lbf: 'lbf',
+  bar: 'bar',
+  psi: 'psi',
 };
 
 /** Units that an instrument for this is marked in, the usual one first. */
@@ -34,6 +36,7 @@ export const UNITS_FOR = {
   length: ['mm', 'in'],
   temperature: ['C', 'F'],
   force: ['N', 'lbf'],
+  pressure: ['bar', 'psi'],
 } as const satisfies Record<ReadQuantity, readonly InstrumentUnit[]>;
 
 /** What it reads; whatever was at hand read lengths. */
@@ -48,6 +51,8 @@ export function sayU(instrument: Pick<Instrument, 'kind' | 'u'>, units: Units): 
       return units === 'imperial' ? `${(u * 1.8).toFixed(1)} °F` : `${u} K`;
     case 'force':
       return asText(showForce(u, units));
+    case 'pressure':
+      return units === 'imperial' ? `${(u / BAR_PER_PSI).toFixed(2)} psi` : `${u} bar`;
     case 'length':
       return asText(showFit(u, units));
   }

@@ -29,6 +29,7 @@ export const PROVED_WORDS: Record<ProvedBy, string> = {
 export const PROOF_WORDS: Record<Proof['sort'], string> = {
   seat: 'square and home',
   ring: 'in its groove all round',
+  plate: 'held, its screws with their locker',
   seal: 'felt all round',
   float: 'measured between parts',
   stack: 'back to the piece',

@@ -8,7 +8,16 @@ import { OVERRULE_WORDS, REMEDY_WORDS, TOOL_WAY_WORDS } from './work';
 const OFFER_WORDS: Record<
   Exclude<
     OfferCode,
-    'choice' | 'overrule' | 'remedy' | 'tool' | 'sealed' | 'same_for_others' | 'off_shaft' | 'onto_shaft'
+    | 'choice'
+    | 'tick'
+    | 'trouble'
+    | 'overrule'
+    | 'remedy'
+    | 'tool'
+    | 'sealed'
+    | 'same_for_others'
+    | 'off_shaft'
+    | 'onto_shaft'
   >,
   string
 > = {
@@ -31,6 +40,7 @@ const OFFER_WORDS: Record<
   by_eye: 'Same by eye',
   figures_right: 'Its figures are right: keep',
   right_by_hand: 'Right by hand',
+  renewed: 'A new one goes in',
   usual_fit: 'Usual fit, not measured',
   as_proposed: 'As proposed',
   in_freezer: 'In the freezer',
@@ -59,7 +69,8 @@ const OFFER_WORDS: Record<
 
 /** An answer as its button says it. */
 export function sayOffer({ code, key, name }: Offer): string {
-  if (code === 'choice') return name ?? '';
+  if (code === 'choice' || code === 'trouble') return name ?? '';
+  if (code === 'tick') return `✓ ${name ?? ''}`;
   if (code === 'same_for_others') return `The same: ${name ?? ''}`;
   if (code === 'overrule') return OVERRULE_WORDS[key as keyof typeof OVERRULE_WORDS];
   if (code === 'remedy') return REMEDY_WORDS[key as keyof typeof REMEDY_WORDS].name;

@@ -7,6 +7,12 @@ export const acrossWords = (angleDeg: number) =>
 
 const turnWords = (angleDeg: number) => (angleDeg === 0 ? 'once across' : 'a quarter turn on');
 
+const PRESSURE_PARTS: Readonly<Record<string, string>> = {
+  start: 'pumped up',
+  end: 'after it stood',
+  rig: 'lost by the rig alone',
+};
+
 const SLOT_WORDS: Record<SlotFamily, (slot: Slot) => string> = {
   bore: ({ plane, angleDeg }) =>
     `${acrossWords(angleDeg)}, ${plane === 1 ? 'near the mouth' : 'near the shoulder'}`,
@@ -31,6 +37,7 @@ const SLOT_WORDS: Record<SlotFamily, (slot: Slot) => string> = {
       : part.replaceAll('_', ' '),
   feeler: ({ part }) => `${part} of the web`,
   pull: ({ part }) => (part === 'drag' ? 'drag of the cables' : `pull ${part}`),
+  pressure: ({ part }) => PRESSURE_PARTS[part] ?? part,
   temperature: () => 'casting temperature',
 };
 

@@ -1,7 +1,7 @@
 import type { CastingMap } from '@/core/record/job';
 import { boltCircle, corner, roundMap } from './outlines';
 import type { JobKind } from './jobKind';
-import { FINAL_DRIVE_TASKS } from './tasks/gearboxes';
+import { FINAL_DRIVE_TASKS } from './tasks/drivesAndHousings';
 import { bearingSeat, sealSeat } from './seats';
 
 const MAP: CastingMap = {

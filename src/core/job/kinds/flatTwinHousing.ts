@@ -1,7 +1,7 @@
 import type { CastingMap } from '@/core/record/job';
 import { corner } from './outlines';
 import type { JobKind } from './jobKind';
-import { FLAT_TWIN_TASKS } from './tasks/gearboxes';
+import { FLAT_TWIN_TASKS } from './tasks/drivesAndHousings';
 import { bearingSeat, bushSeat } from './seats';
 
 const MAP: CastingMap = {

@@ -4,15 +4,23 @@ import type { JobPlan, PlanPart, Task } from '@/core/record/plan';
 import { keyFrom, withKeys, type SeatFinding } from '@/core/record/vocabulary';
 import type { Casting, JobHead } from '@/core/record/job';
 import { partsOfSeat } from '@/core/parts/kit';
+import { lubricationOf, type Lubricant } from '@/core/parts/lubrication';
 import type { Shaft } from '@/core/record/shafts';
 import { floatsOfTasks, keysOfFloats, type KindFloat } from './kindFloats';
 import type { KindSeat } from './seats';
 import { shaftsOfKind, type KindShaft } from './kindShafts';
+import { FILM_CHOICES, TURN_CHOICES } from './usualChoices';
 
 type WithoutKey<T> = Omit<T, 'key'>;
 
 /** A choice that says something of seats. */
 export type KindChoice = { say: string; finding: SeatFinding; seats: readonly string[] };
+
+/** The school that fits the seals after the halves are joined. */
+export type KindSchoolOfSeals = { say: string; sealsAfterJoining: true };
+
+/** How it can go wrong: what is seen, what that means and what is done now. */
+export type KindTrouble = { say: string; then: string };
 
 /** A piece of work that is no seat's own; seats, other work and stacks that it waits for are spoken of by name or key. */
 export type KindTask = {
@@ -22,8 +30,16 @@ export type KindTask = {
   say: string;
   why?: string;
   isFullOnly?: boolean;
-  choices?: readonly (string | KindChoice)[];
+  choices?: readonly (string | KindChoice | KindSchoolOfSeals)[];
   items?: readonly string[];
+  /** Its list grows by what the seats and parts of the kind want of oil or grease. */
+  lubricates?: Lubricant;
+  troubles?: readonly KindTrouble[];
+  /** Everything is turned and felt; `since`: held against how it turned at that other work. */
+  turns?: { since?: string };
+  /** Seats whose part it holds. */
+  holds?: readonly string[];
+  isSealed?: boolean;
   caution?: CautionCode;
   after?: readonly string[];
   before?: readonly string[];
@@ -105,24 +121,55 @@ function onShaftOf(
 }
 
 /** A choice with the seats that it says something of; a machine of the kind may have fewer. */
-function choiceOf(choice: string | KindChoice, kind: JobKind, seatId: (name: string) => SeatId) {
+function choiceOf(
+  choice: string | KindChoice | KindSchoolOfSeals,
+  kind: JobKind,
+  seatId: (name: string) => SeatId,
+) {
   if (typeof choice === 'string') return { name: choice };
+  if ('sealsAfterJoining' in choice) return { name: choice.say, sealsAfterJoining: true };
   const seats = choice.seats.filter((name) => seatNames(kind).includes(name)).map(seatId);
   return { name: choice.say, ...(seats.length > 0 && { finding: { what: choice.finding, seats } }) };
+}
+
+/** Schools, how it turned, and how it can go wrong: all that a piece of work can be answered with. */
+function choicesOf(
+  { choices = [], troubles = [], turns, isSealed }: KindTask,
+  kind: JobKind,
+  seatId: (name: string) => SeatId,
+): Task['choices'] {
+  const ofTurning = turns ? TURN_CHOICES : [];
+  const ofFilm = isSealed ? FILM_CHOICES : [];
+  return [
+    ...ofTurning,
+    ...ofFilm,
+    ...withKeys([
+      ...choices.map((choice) => choiceOf(choice, kind, seatId)),
+      ...troubles.map(({ say, then }) => ({ name: say, trouble: then })),
+    ]),
+  ];
+}
+
+function itemsOf({ items = [], lubricates }: KindTask, kind: JobKind): Task['items'] {
+  const names = lubricates ? lubricationOf(kind.castings, kind.parts ?? [], lubricates, items) : items;
+  return withKeys(names.map((name) => ({ name: name.slice(0, 80) })));
 }
 
 function tasksOfKind(kind: JobKind, seatId: (name: string) => SeatId, shafts: readonly Shaft[]): Task[] {
   const seats = seatNames(kind);
   const placeOf = (name: string) => (seats.includes(name) ? seatId(name) : keyFrom(name));
   const keyed = withKeys((kind.tasks ?? []).map((task) => ({ ...task, name: task.key ?? task.say })));
-  return keyed.map(({ key, stage, say, why = '', choices = [], items = [], ...task }) => ({
+  return keyed.map(({ key, stage, say, why = '', ...task }) => ({
     key,
     name: say,
     why,
     stage,
     isFullOnly: task.isFullOnly ?? false,
-    choices: withKeys(choices.map((choice) => choiceOf(choice, kind, seatId))),
-    items: withKeys(items.map((name) => ({ name }))),
+    choices: choicesOf({ stage, say, ...task }, kind, seatId),
+    ...(task.turns?.since && { since: keyFrom(task.turns.since) }),
+    ...(task.holds && { holds: task.holds.filter((name) => seats.includes(name)).map(seatId) }),
+    ...(task.isSealed && { isSealed: true }),
+    items: itemsOf({ stage, say, ...task }, kind),
     caution: task.caution ?? null,
     ...onShaftOf(task, shafts),
     ...(task.floats && { floats: keysOfFloats(task.floats) }),

@@ -1,3 +1,4 @@
+import { COMMON_BOUND_BAR_MIN } from '@/core/closing/pressureTest';
 import type { Float, FloatLink } from '@/core/record/floats';
 import { keyFrom } from '@/core/record/vocabulary';
 
@@ -43,6 +44,16 @@ export const crankRunOut: KindFloat = {
   links: [],
   low: 0,
   high: 0.05,
+};
+
+/** The rod pushed and pulled along itself: a big end has none of that. */
+export const bigEndPlay: KindFloat = {
+  key: 'big_end',
+  name: 'Big end, up and down',
+  sort: 'push_pull',
+  links: [],
+  low: 0,
+  high: 0.04,
 };
 
 /** Feelers between web and bearing, both sides. */
@@ -150,4 +161,53 @@ export const headPreload: KindFloat = {
   low: 1.2,
   high: 2.4,
   leverMm: 360,
+};
+
+/** A bronze housing stands a touch out of its casting, alike on both sides. */
+export const housingProud: KindFloat = {
+  key: 'housing_proud',
+  name: 'Housing, standing out',
+  sort: 'even_faces',
+  links: [],
+  low: 0.03,
+  high: 0.13,
+};
+
+/** Feelers at both ends of what lies between two lugs; shims are changed from side to side. */
+export const armInTheMiddle = (stackKey: string): KindFloat => ({
+  key: 'arm_in_the_middle',
+  name: 'Arm in the middle',
+  sort: 'side_load',
+  links: [],
+  low: 0,
+  high: 0.15,
+  stackKey,
+});
+
+/** An O-ring that may stay: its section, a new one’s, and the depth that it is squeezed to. */
+export const oRingSqueeze = (
+  name: string,
+  key: string,
+  { newMm, glandMm }: { newMm: number; glandMm: number },
+): KindFloat => ({
+  key,
+  name,
+  sort: 'o_ring',
+  links: [
+    makesRoom('section, this one', 'section', { nominalMm: newMm, withinMm: 0.3, metal: null }),
+    makesRoom('section, a new one', 'new_section', { nominalMm: newMm, withinMm: 0.05, metal: null }),
+    fillsRoom('groove, its depth', 'gland', { nominalMm: glandMm, withinMm: 0.05, metal: null }),
+  ],
+  low: 0,
+  high: 1,
+});
+
+/** A closed two-stroke case pumped up and left to stand. From memory: a common bound of what it may lose. */
+export const casePressure: KindFloat = {
+  key: 'case_pressure',
+  name: 'Case under pressure',
+  sort: 'case_pressure',
+  links: [],
+  low: 0,
+  high: COMMON_BOUND_BAR_MIN,
 };

@@ -1,7 +1,7 @@
 import type { CastingMap } from '@/core/record/job';
 import { corner, mirrorMap } from './outlines';
 import type { JobKind } from './jobKind';
-import { PRESS_TOOL_TASKS } from './tasks/gearboxes';
+import { PRESS_TOOL_TASKS } from './tasks/drivesAndHousings';
 import { bearingSeat, sealSeat } from './seats';
 
 const WIDTH_MM = 310;

@@ -1,7 +1,7 @@
 import type { CastingMap } from '@/core/record/job';
 import { corner, mirrorMap } from './outlines';
 import type { JobKind } from './jobKind';
-import { SAW_TASKS } from './tasks/crankcases';
+import { SAW_TASKS } from './tasks/saw';
 import { bearingSeat, sealSeat } from './seats';
 
 const WIDTH_MM = 196;

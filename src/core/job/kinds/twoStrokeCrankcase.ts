@@ -1,6 +1,6 @@
 import type { CastingMap } from '@/core/record/job';
 import { corner, mirrorMap } from './outlines';
-import { TWO_STROKE_TASKS } from './tasks/crankcases';
+import { TWO_STROKE_TASKS } from './tasks/twoStroke';
 import { bearingSeat, sealSeat } from './seats';
 import type { JobKind } from './jobKind';
 

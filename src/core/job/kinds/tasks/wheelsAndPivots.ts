@@ -1,5 +1,5 @@
 import type { KindTask } from '../jobKind';
-import { armSidePlay, headPreload, hubSpacer } from '../kindFloats';
+import { armInTheMiddle, armSidePlay, headPreload, hubSpacer } from '../kindFloats';
 
 /** Work beyond the seats of wheel hubs, swing arms, steering heads and pulleys. Common practice, no source. */
 export const HUB_TASKS: readonly KindTask[] = [
@@ -21,6 +21,12 @@ export const HUB_TASKS: readonly KindTask[] = [
     stage: 'in',
     say: 'Spacer into its recess, the right way round',
     why: 'Left out, or the wrong way, both bearings come out again.',
+    troubles: [
+      {
+        say: 'The second bearing is in without it',
+        then: 'Out again by the far inner edge; a bearing that was drifted out through its balls is not used again.',
+      },
+    ],
     after: ['Disc side'],
     before: ['Sprocket side'],
   },
@@ -28,6 +34,16 @@ export const HUB_TASKS: readonly KindTask[] = [
     stage: 'prove',
     say: 'Axle through, torque, spin: no play, no drag',
     why: 'The spacer still slides sideways by finger; both bearings turn.',
+    troubles: [
+      {
+        say: 'It drags when the axle is tight',
+        then: 'The spacer is too short, or a bearing was driven past the nip: its chain under Float says which.',
+      },
+      {
+        say: 'There is play',
+        then: 'A bearing is not on its shoulder, or the spacer is not nipped: loosen, drive the second one on.',
+      },
+    ],
     caution: 'safety_parts',
   },
 ];
@@ -45,6 +61,12 @@ export const SWING_ARM_TASKS: readonly KindTask[] = [
     stage: 'in',
     say: 'Needles packed with grease, wax stick on the dry cups',
     why: 'Needles drop when their shipping insert is drawn.',
+    troubles: [
+      {
+        say: 'A needle dropped out',
+        then: 'Count them against the old cup; all back in stiff grease, or another cup. One short never runs true.',
+      },
+    ],
     before: ['Left outer needle', 'Right outer needle'],
   },
   {
@@ -52,16 +74,41 @@ export const SWING_ARM_TASKS: readonly KindTask[] = [
     stage: 'shaft',
     say: 'Collars in, twisted past the lips',
     why: 'A lip that folds inward leaks at once: back off, turn, try again.',
+    troubles: [
+      {
+        say: 'A lip folded inward',
+        then: 'Collar back, turned, in again; a lip that was cut is a new seal.',
+      },
+    ],
   },
   {
     stage: 'shaft',
     say: 'Side play out with washers and shims, the arm in the middle',
-    floats: [armSidePlay('left_end_of_the_pivot')],
+    floats: [armSidePlay('left_end_of_the_pivot'), armInTheMiddle('left_end_of_the_pivot')],
     why: 'Spacers are unequal left and right.',
     after: ['Left end of the pivot', 'Right end of the pivot'],
   },
-  { stage: 'close', say: 'Grease in, pivot bolt through, torque', caution: 'safety_parts' },
-  { stage: 'prove', say: 'It swings by its own weight, with no side play' },
+  {
+    stage: 'close',
+    say: 'Grease in, pivot bolt through, torque',
+    lubricates: 'grease',
+    items: ['Pivot bolt: a film of grease, its thread as the manual says'],
+    caution: 'safety_parts',
+  },
+  {
+    stage: 'prove',
+    say: 'It swings by its own weight, with no side play',
+    troubles: [
+      {
+        say: 'It hangs',
+        then: 'Loosen the bolt: free now, the sides are too tight; else a collar stands on its cup.',
+      },
+      {
+        say: 'It knocks sideways',
+        then: 'A shim is missing, or went to the other side: its chain under Float says how thick.',
+      },
+    ],
+  },
 ];
 
 export const STEERING_HEAD_TASKS: readonly KindTask[] = [
@@ -79,6 +126,9 @@ export const STEERING_HEAD_TASKS: readonly KindTask[] = [
     say: 'New dust seal tried on cone and frame',
     why: 'Where its lip touches the cage, a shim goes under it: it must spin.',
     choices: ['It runs free', 'A shim under it'],
+    troubles: [
+      { say: 'Its lip rubs the cage', then: 'A shim under it, tried again: it must spin. Then say so.' },
+    ],
   },
   {
     key: 'cone_on',
@@ -88,7 +138,13 @@ export const STEERING_HEAD_TASKS: readonly KindTask[] = [
     why: 'On a flat support that is not clamped: the note changes when it is home. Grease can’t reach there later.',
     caution: 'press',
   },
-  { stage: 'shaft', say: 'Grease outside against rust; stem in', why: 'Oil in the seats, grease outside.' },
+  {
+    stage: 'shaft',
+    say: 'Grease outside against rust; stem in',
+    why: 'Oil in the seats, grease outside.',
+    lubricates: 'grease',
+    items: ['Outside of both races: grease against rust', 'Stem: a film of grease'],
+  },
   {
     stage: 'prove',
     say: 'Preload: turn it through, let it settle, measure again by pull at a lever',
@@ -113,8 +169,17 @@ export const PULLEY_TASKS: readonly KindTask[] = [
     after: ['all_found'],
     before: ['Pulley needle'],
   },
-  { stage: 'close', say: 'Grease in the needle, new O-rings oiled' },
-  { stage: 'prove', say: 'It turns and slides on its sleeve without a catch' },
+  { stage: 'close', say: 'Grease in the needle, new O-rings oiled', lubricates: 'grease' },
+  {
+    stage: 'prove',
+    say: 'It turns and slides on its sleeve without a catch',
+    troubles: [
+      {
+        say: 'It catches once a turn',
+        then: 'A needle lies across, or the cup’s edge was struck: out with it, it never runs true.',
+      },
+    ],
+  },
 ];
 
 export const SEAL_ONLY_TASKS: readonly KindTask[] = [
@@ -128,7 +193,18 @@ export const SEAL_ONLY_TASKS: readonly KindTask[] = [
     stage: 'in',
     say: 'Thread or splines sleeved, lip greased',
     why: 'A lip that is cut on the way in leaks at once.',
+    lubricates: 'oil',
+    items: ['Thread or splines: a greased sleeve over them'],
     before: ['Output-shaft seal', 'Shift-shaft seal', 'Crank seal'],
   },
-  { stage: 'prove', say: 'Refill, run, look again' },
+  {
+    stage: 'prove',
+    say: 'Refill, run, look again',
+    troubles: [
+      {
+        say: 'It weeps again',
+        then: 'Which side of the rim? Cocked, or a track that is worn: out again, the new one beside the track.',
+      },
+    ],
+  },
 ];

@@ -5,9 +5,9 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import { useEffect, useState } from 'react';
 import { STRETCH, TYPE } from '@/ui/theme/tokens';
-import { Quiet } from '@/ui/parts/text';
+import { Quiet } from './text';
 
-/** The label of a bag: a code to write with a marker, and a QR for those who have a printer. */
+/** The label of a bag, or of a finished job: a code to write with a marker, and a QR for those who have a printer. */
 export function BagLabel({ code, title, subtitle }: { code: string; title: string; subtitle: string }) {
   const [isOpen, setOpen] = useState(false);
   const [picture, setPicture] = useState<string | null>(null);
