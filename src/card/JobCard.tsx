@@ -11,6 +11,7 @@ import type { ProjectedJob } from '@/core/project/project';
 import { asText, showTemperature, type Units } from '@/core/quantity/format';
 import { REFERENCE_C } from '@/core/quantity/measured';
 import { FLUIDS, SIGNERS } from '@/core/record/closingVocabulary';
+import type { Scene } from '@/ui/drawing/scene';
 import { sceneOfCasting, seatLetter } from '@/ui/drawing/sceneOfCasting';
 import { day } from '@/ui/words/clock';
 import { FLUID_WORDS, PROVED_WORDS, sayMinutes, sayOverruled, SIGNER_WORDS } from '@/ui/words/handOver';
@@ -136,24 +137,52 @@ const Signatures = ({ job, shopName }: CardInput) => (
   </View>
 );
 
-/** Castings that are seen from their face, with their bolts by their turn where they were tightened. */
-const Castings = ({ record, job }: CardInput) => (
-  <Part heading="Castings, bolts by their turn" aheadPt={220}>
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap' }}>
-      {record.castings.map((casting) => (
-        <View key={casting.id} wrap={false} style={{ width: HALF_PT, marginRight: 7, marginBottom: 8 }}>
-          <Said isStrong>{`${casting.name}${sayTightened(casting, job)}`}</Said>
-          <SceneInPdf
-            scene={sceneOfCasting(casting, viewJoint(casting)?.order ?? null, DRAWN)}
-            id={casting.id}
-            widthPt={HALF_PT}
-          />
-          <Said>{`${casting.seats.map(({ name }, i) => `${seatLetter(i)} ${name}`).join('; ')}.`}</Said>
-        </View>
-      ))}
-    </View>
+type Picture = { id: string; title: string; scene: Scene; under?: string };
+
+/** Two in a row, and a row stays on its page. */
+const Pictures = ({ heading, pictures }: { heading: string; pictures: readonly Picture[] }) => (
+  <Part heading={heading} aheadPt={220}>
+    {pictures.map(
+      ({ id }, i) =>
+        i % 2 === 0 && (
+          <View key={id} wrap={false} style={{ flexDirection: 'row' }}>
+            {pictures.slice(i, i + 2).map((each) => (
+              <View key={each.id} style={{ width: HALF_PT, marginRight: 7, marginBottom: 8 }}>
+                <Said isStrong>{each.title}</Said>
+                <SceneInPdf scene={each.scene} id={each.id} widthPt={HALF_PT} />
+                {each.under && <Said>{each.under}</Said>}
+              </View>
+            ))}
+          </View>
+        ),
+    )}
   </Part>
 );
+
+/** Castings that are seen from their face, with their bolts by their turn where they were tightened. */
+const castingPictures = ({ record, job }: CardInput): Picture[] =>
+  record.castings.map((casting) => ({
+    id: casting.id,
+    title: `${casting.name}${sayTightened(casting, job)}`,
+    scene: sceneOfCasting(casting, viewJoint(casting)?.order ?? null, DRAWN),
+    under: `${casting.seats.map(({ name }, i) => `${seatLetter(i)} ${name}`).join('; ')}.`,
+  }));
+
+/** Seats in section, and what was read between parts. */
+const scalePictures = ({ job, units }: CardInput): Picture[] => [
+  ...job.seats.map((view) => ({
+    id: view.seat.id,
+    title: view.seat.name,
+    scene: sceneOfSeat(view, units, DRAWN),
+  })),
+  ...viewFloats(job)
+    .filter(({ decision }) => decision !== null)
+    .map((view) => ({
+      id: view.float.key,
+      title: view.float.name,
+      scene: drawFloat(view, units, FLOAT_DRAWN),
+    })),
+];
 
 const DRAWN = { width: 540, height: 420 } as const;
 const FLOAT_DRAWN = { width: 560, height: 470 } as const;
@@ -164,7 +193,6 @@ const WorkshopPage = (input: CardInput) => {
   const { handOver } = job.work;
   const proofs = proofsOf(job);
   const overruled = overruledOf(job);
-  const read = viewFloats(job).filter(({ decision }) => decision !== null);
   return (
     <>
       <Part heading="Measured with">
@@ -197,27 +225,8 @@ const WorkshopPage = (input: CardInput) => {
         </Part>
       )}
       <Account handOver={handOver} />
-      <Castings {...input} />
-      <Part heading="Drawn to scale, fits much enlarged" aheadPt={220}>
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap' }}>
-          {job.seats.map((view) => (
-            <View key={view.seat.id} wrap={false} style={{ width: HALF_PT, marginRight: 7, marginBottom: 8 }}>
-              <Said isStrong>{view.seat.name}</Said>
-              <SceneInPdf scene={sceneOfSeat(view, units, DRAWN)} id={view.seat.id} widthPt={HALF_PT} />
-            </View>
-          ))}
-          {read.map((view) => (
-            <View
-              key={view.float.key}
-              wrap={false}
-              style={{ width: HALF_PT, marginRight: 7, marginBottom: 8 }}
-            >
-              <Said isStrong>{view.float.name}</Said>
-              <SceneInPdf scene={drawFloat(view, units, FLOAT_DRAWN)} id={view.float.key} widthPt={HALF_PT} />
-            </View>
-          ))}
-        </View>
-      </Part>
+      <Pictures heading="Castings, bolts by their turn" pictures={castingPictures(input)} />
+      <Pictures heading="Drawn to scale, fits much enlarged" pictures={scalePictures(input)} />
       <Said isQuiet>{`Formulas ${FORMULA_VERSION}.`}</Said>
     </>
   );

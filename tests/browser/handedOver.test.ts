@@ -58,13 +58,8 @@ describe('a whole job with one thing in the hand', () => {
     await tabAndEnter(page, 'Hand over');
     await page.waitForSelector('[data-testid="proofs"]');
     await tabAndEnter(page, 'Every tool is back');
-    await tabAndEnter(page, 'Sign as Ida Quill');
-    await page.waitForFunction(() =>
-      [...document.querySelectorAll('button')].some(
-        (node) => node.textContent === 'Hand over' && !node.disabled,
-      ),
-    );
-    await tabAndEnter(page, 'Hand over');
+    await waitForText(page, 'tools-counted', /all back/);
+    await tabAndEnter(page, 'Sign as Ida Quill and hand over');
     await waitForText(page, 'signed', /Ida Quill/);
     expect(errors).toEqual([]);
   });

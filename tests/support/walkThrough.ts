@@ -130,12 +130,7 @@ export async function handOver(page: Page, name: string) {
   const open = await page.$$eval('[data-proved="open"]', (nodes) => nodes.map((node) => node.textContent));
   if (open.length > 0) throw new Error(`open at its hand-over: ${open.join(' · ')}`);
   await tap(page, 'Every tool is back');
-  await tap(page, `Sign as ${name}`);
-  await page.waitForFunction(() =>
-    [...document.querySelectorAll('button')].some(
-      (node) => node.textContent === 'Hand over' && !node.disabled,
-    ),
-  );
-  await tap(page, 'Hand over');
+  await waitForText(page, 'tools-counted', /all back/);
+  await tap(page, `Sign as ${name} and hand over`);
   await waitForText(page, 'signed', new RegExp(name));
 }

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import { useMemo, useState, type ReactNode } from 'react';
 import { counting } from '@/core/job/counting';
 import { slotsOfFloat } from '@/core/job/floatSlots';
-import { viewFloats, type FloatView } from '@/core/job/floatView';
+import { isLeftOutInAHurry, viewFloats, type FloatView } from '@/core/job/floatView';
 import type { Units } from '@/core/quantity/format';
 import { GaugeBar } from '@/bench/gauge/GaugeBar';
 import { gaugeSlot } from '@/bench/gauge/gaugeSlot';
@@ -18,13 +18,15 @@ const FloatSlate = later(() => import('./FloatSlate'), 'FloatSlate');
 
 type Compose = (parts: { middle: ReactNode; slate: ReactNode; strip: ReactNode }) => ReactNode;
 
-/** What is measured between parts: one at a time, the first that is open. */
+/** What is measured between parts: one at a time, the first that is open; in a hurry the first that is asked for. */
 export function FloatStep({ compose }: { compose: Compose }) {
   const { job, person } = useJob();
   const [chosen, setChosen] = useState<string | null>(null);
   const floats = useMemo(() => viewFloats(job), [job]);
-  const view =
-    floats.find(({ float }) => float.key === chosen) ?? floats.find(({ isDone }) => !isDone) ?? floats[0];
+  const open = floats.filter(({ isDone }) => !isDone);
+  const isAsked = ({ float }: FloatView) =>
+    person?.walk !== 'quick' || !isLeftOutInAHurry(float.key, job.plan);
+  const view = floats.find(({ float }) => float.key === chosen) ?? open.find(isAsked) ?? open[0] ?? floats[0];
   if (!view)
     return compose({
       middle: <Lead sx={{ pt: 4 }}>Nothing is measured between parts on this job.</Lead>,

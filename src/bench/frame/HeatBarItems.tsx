@@ -38,7 +38,7 @@ export function HeatItemLink({ item, isCold, isForgotten, words, people, clock, 
         minHeight: tall,
         // A long name gives way to the clocks: those must be read.
         minWidth: { xs: 0, lg: 220 },
-        flex: { xs: '0 1 auto', lg: 'none' },
+        flex: '0 1 auto',
       }}
     >
       <StateMark name={isCold ? 'cold' : 'hot'} size={isLine ? 26 : 34} />

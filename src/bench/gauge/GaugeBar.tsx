@@ -3,21 +3,18 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { useJob } from '@/bench/record/JobProvider';
-import { ifOpen, later } from '@/bench/record/later';
-import { familyOf } from '@/core/record/slots';
+import { isHeard } from '@/core/gauge/chooseInstrument';
+import type { Instrument } from '@/core/record/instrument';
 import type { LiveGauge } from './useGauge';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { sayOutOfRange, sayTooCoarse } from '@/ui/words/gauges';
 import { InstrumentName, LiveValue, MetalName, SlotList, WaitingSlot } from './GaugeParts';
+import { Pads, type Pad } from './GaugePads';
 import { useDigits } from './useDigits';
 import { useInstruments, type Instruments } from './useInstruments';
 import type { GaugeSlot, Read } from './gaugeSlot';
 import { useReadings, type Readings } from './useReadings';
 import type { Refused } from './useTake';
-
-const KeyPad = later(() => import('@/ui/fields/KeyPad'), 'KeyPad', ifOpen);
-const TemperaturePad = later(() => import('./TemperaturePad'), 'TemperaturePad', ifOpen);
-const InstrumentPicker = later(() => import('./InstrumentPicker'), 'InstrumentPicker');
 
 const MOVES: Partial<Record<string, 1 | -1>> = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 };
 const QUIET_BUTTON = { minWidth: 64, px: 1, fontSize: TYPE.text, lineHeight: 1.05 } as const;
@@ -67,15 +64,20 @@ export function GaugeBar({ read, slots, slot, onSlot, typedBefore = '' }: Props)
     setProblem(null);
     readings.pick(name);
   };
+  const readWith = (instrument: Instrument) => {
+    instruments.pick(instrument);
+    setProblem(null);
+    // What is heard gives its own figures.
+    if (isHeard(instrument)) setText('');
+  };
   const keys = keysOf({ isEmpty: text === '', slots, here, pick, take, strike: readings.strike });
   return (
     <Box className="no-print" data-strip sx={BAR}>
-      {problem && (
-        <Box role="alert" sx={PROBLEM} data-testid="reading-problem">
-          {slotLabel(here)}: {problem}
-        </Box>
+      {problem ? (
+        <Problem words={`${slotLabel(here)}: ${problem}`} />
+      ) : (
+        <InstrumentNote instruments={instruments} readings={readings} />
       )}
-      {!problem && <InstrumentNote instruments={instruments} readings={readings} />}
       <Box sx={LINE}>
         <InstrumentName instruments={instruments} readings={readings} onPick={() => setPad('instrument')} />
         <MetalName readings={readings} onMetal={() => setPad('metal')} />
@@ -93,10 +95,9 @@ export function GaugeBar({ read, slots, slot, onSlot, typedBefore = '' }: Props)
           }}
           onKeyDown={keys}
           onPaste={(event) => {
-            const figures = splitPasted(event.clipboardData.getData('text'));
-            if (figures.length < 2) return;
+            pasted.current = splitPasted(event.clipboardData.getData('text'));
+            if (pasted.current.length < 2) return;
             event.preventDefault();
-            pasted.current = figures;
             takePasted();
           }}
           onTake={take}
@@ -108,7 +109,7 @@ export function GaugeBar({ read, slots, slot, onSlot, typedBefore = '' }: Props)
         here={here}
         pad={pad}
         readings={readings}
-        instruments={instruments}
+        instruments={{ ...instruments, pick: readWith }}
         nominalMm={sizeMm}
         onClose={() => setPad(null)}
       />
@@ -122,8 +123,6 @@ const splitPasted = (text: string) =>
     .split(/[\n\r\t;]+/)
     .map((figure) => figure.trim())
     .filter((figure) => figure !== '');
-
-type Pad = 'reading' | 'metal' | 'instrument';
 
 /** A reading that has to wait for who reads is taken as soon as that is known, as it stands then and in that person's units. */
 function useOnceKnown(take: () => Refused | null) {
@@ -147,6 +146,13 @@ function usePressed(live: LiveGauge | null, take: () => void) {
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once a press
   }, [live]);
 }
+
+/** Why a figure was not taken. */
+const Problem = ({ words }: { words: string }) => (
+  <Box role="alert" sx={PROBLEM} data-testid="reading-problem">
+    {words}
+  </Box>
+);
 
 /** What the instrument that was picked cannot do here: said before it is read, not after. */
 function InstrumentNote({ instruments, readings }: { instruments: Instruments; readings: Readings }) {
@@ -247,43 +253,6 @@ function BarButtons({ here, readings, onType }: { here: GaugeSlot; readings: Rea
       >
         {readings.isMoving ? 'Where to?' : 'Move it'}
       </Button>
-    </>
-  );
-}
-
-type PadProps = {
-  nominalMm: number | null;
-  label: string;
-  here: GaugeSlot;
-  pad: Pad | null;
-  readings: Readings;
-  instruments: Instruments;
-  onClose: () => void;
-};
-
-function Pads({ label, here, pad, readings, instruments, nominalMm, onClose }: PadProps) {
-  const { units } = readings;
-  return (
-    <>
-      <KeyPad
-        isOpen={pad === 'reading'}
-        title={`Reading ${label}`}
-        quantity={familyOf(here.place).quantity}
-        nominalMm={units === 'imperial' ? null : nominalMm}
-        staysOpen={readings.waitingCount > 1}
-        onClose={onClose}
-        onEnter={(typed) => readings.takeTyped(typed)?.why ?? null}
-      />
-      <TemperaturePad isOpen={pad === 'metal'} readings={readings} onClose={onClose} />
-      {pad === 'instrument' && (
-        <InstrumentPicker
-          place={here.place}
-          sizeMm={nominalMm}
-          instruments={instruments}
-          units={units}
-          onClose={onClose}
-        />
-      )}
     </>
   );
 }

@@ -30,6 +30,8 @@ export function useDigits({ input, isOff, slot, onText }: Digits) {
     return () => window.removeEventListener('keydown', onKey);
   }, [input, isOff]);
   useEffect(() => {
+    // Also when a pad or the list of instruments closes: Enter takes the reading then, and opens nothing again.
+    if (isOff) return;
     input.current?.focus({ preventScroll: true });
     // Where the slots do not fit side by side; after the drawing, which it would make wait for a layout of its own.
     const timer = setTimeout(() => {
@@ -39,5 +41,5 @@ export function useDigits({ input, isOff, slot, onText }: Digits) {
       if (here && row) row.scrollLeft = here.offsetLeft - row.offsetLeft - 40;
     }, 0);
     return () => clearTimeout(timer);
-  }, [input, slot]);
+  }, [input, slot, isOff]);
 }

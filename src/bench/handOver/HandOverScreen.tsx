@@ -7,6 +7,7 @@ import type { Units } from '@/core/quantity/format';
 import { bagCode } from '@/core/board/bagCode';
 import type { ProjectedJob } from '@/core/project/project';
 import type { HandOver } from '@/core/project/handOver';
+import type { Draft } from '@/core/walk/offer';
 import { Head } from '@/bench/frame/Head';
 import { jobPath, placesFrom } from '@/bench/frame/places';
 import { useJob } from '@/bench/record/JobProvider';
@@ -18,6 +19,7 @@ import { Lead, Quiet, Text } from '@/ui/parts/text';
 import { STRETCH, TYPE } from '@/ui/theme/tokens';
 import { clock, day } from '@/ui/words/clock';
 import { SIGNER_WORDS } from '@/ui/words/handOver';
+import { asHeadline } from '@/ui/words/sentence';
 import { ProofList } from './ProofList';
 
 const HandOverSlate = later(() => import('./HandOverSlate'), 'HandOverSlate');
@@ -94,26 +96,39 @@ export function HandOverScreen() {
 const signedByShop = ({ signatures }: HandOver) => signatures.some(({ as }) => as === 'workshop');
 
 /** What has to be said before it can go. */
-const Missing = ({ handOver }: { handOver: HandOver }) => (
-  <Text data-testid="hand-over-missing">
-    {handOver.toolsMissing === null && 'Count the tools first: one of them may lie in the case. '}
-    {!signedByShop(handOver) && 'Nobody has signed for the workshop yet.'}
-  </Text>
-);
+function Missing({ handOver }: { handOver: HandOver }) {
+  const { person } = useJob();
+  return (
+    <Text data-testid="hand-over-missing">
+      {handOver.toolsMissing === null && 'Count the tools first: one of them may lie in the case. '}
+      {!signedByShop(handOver) && !person && 'Nobody has signed for the workshop yet.'}
+    </Text>
+  );
+}
 
+/** One key: who is at the bench signs for the workshop with it, unless somebody has. */
 function HandOverButton({ handOver, openCount }: { handOver: HandOver; openCount: number }) {
-  const { addEvent } = useJob();
+  const { takeOffer, person } = useJob();
+  const isSigned = signedByShop(handOver);
+  const goes = openCount > 0 ? `hand over with ${openCount} open` : 'hand over';
   return (
     <Button
       variant={openCount > 0 ? 'outlined' : 'contained'}
-      disabled={!signedByShop(handOver) || handOver.toolsMissing === null}
-      onClick={() => addEvent('job_handed_over', {}, {})}
+      disabled={handOver.toolsMissing === null || (!isSigned && !person)}
+      onClick={() =>
+        takeOffer([
+          ...(!isSigned && person ? [signed(person.name)] : []),
+          { kind: 'job_handed_over', body: {} },
+        ])
+      }
       sx={{ minWidth: 260 }}
     >
-      {openCount > 0 ? `Hand over with ${openCount} open` : 'Hand over'}
+      {!isSigned && person ? `Sign as ${person.name} and ${goes}` : asHeadline(goes)}
     </Button>
   );
 }
+
+const signed = (name: string): Draft => ({ kind: 'hand_over_signed', body: { as: 'workshop', name } });
 
 const Signed = ({ handOver: { signatures, handedOverMs } }: { handOver: HandOver }) => (
   <Lead data-testid="signed" suppressHydrationWarning>

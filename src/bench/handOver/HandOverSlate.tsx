@@ -130,7 +130,7 @@ function Money({ handOver: { estimate, spent } }: Props) {
 }
 
 function Sign({ handOver: { signatures } }: Props) {
-  const { addEvent, person } = useJob();
+  const { addEvent } = useJob();
   const signedBy = (as: (typeof SIGNERS)[number]) => signatures.find((each) => each.as === as)?.name ?? '';
   return (
     <Section>
@@ -144,14 +144,6 @@ function Sign({ handOver: { signatures } }: Props) {
           onTake={(name) => name && addEvent('hand_over_signed', { as, name: name.slice(0, 60) }, {})}
         />
       ))}
-      {person && signedBy('workshop') === '' && (
-        <Button
-          variant="text"
-          onClick={() => addEvent('hand_over_signed', { as: 'workshop', name: person.name }, {})}
-        >
-          Sign as {person.name}
-        </Button>
-      )}
     </Section>
   );
 }

@@ -25,21 +25,28 @@ const isDone: Record<Step, (view: SeatView, job: JobView) => boolean> = {
   way_in: (view) => view.history.wayIn !== null,
   heat_run: (view) => view.history.homeMs !== null,
   square: (view) => view.history.accepted !== null,
-  // A seat without a seal has nothing to do here.
   seal: ({ seat, history }) =>
-    seat.spec.kind === 'seal_in_bore'
-      ? history.homeMs !== null
-      : !guardOf(seat.spec) || history.sealFitted !== null,
+    isSeal(seat) ? history.homeMs !== null : !guardOf(seat.spec) || history.sealFitted !== null,
   float: (_view, { plan, work }) => plan.floats.every(({ key }) => work.floats[key]?.accepted),
   work: (_view, { plan, work }) => plan.tasks.every(({ key }) => key in work.tasks),
   record: (view) => view.history.accepted !== null,
 };
 
-/** How far a step is: seats that passed it of all. */
+const isSeal = ({ spec }: SeatView['seat']) => spec.kind === 'seal_in_bore';
+/** Seats that have something to do at a step; left out: all. */
+const CONCERNED: Partial<Record<Step, (view: SeatView) => boolean>> = {
+  measure: ({ seat }) => !isSeal(seat),
+  seal: ({ seat }) => isSeal(seat) || guardOf(seat.spec) !== null,
+};
+
+/** How far a step is: seats that passed it of those that it concerns. */
 function noteOf(step: Step, views: readonly SeatView[], job: JobView): string {
   if (job.skipped[step]) return 'left out';
   if (OF_THE_JOB.includes(step)) return views[0] && isDone[step](views[0], job) ? 'done' : '';
-  return `${views.filter((view) => isDone[step](view, job)).length}/${views.length}`;
+  const concerned = views.filter(CONCERNED[step] ?? (() => true));
+  return concerned.length > 0
+    ? `${concerned.filter((view) => isDone[step](view, job)).length}/${concerned.length}`
+    : '';
 }
 
 /** The walk of this job: its steps on a rule, each with how many of its seats have passed it. */

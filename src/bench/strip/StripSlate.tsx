@@ -11,6 +11,7 @@ import { SEAT_FINDINGS, type SeatFinding } from '@/core/record/vocabulary';
 import type { SeatView } from '@/core/job/seatView';
 import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { token, TYPE } from '@/ui/theme/tokens';
+import { taskDrafts } from '@/core/walk/taskDrafts';
 import { SEAT_FINDING_WORDS } from '@/ui/words/walk';
 import { Framed } from '@/ui/parts/layout';
 
@@ -91,7 +92,7 @@ const FINDING_NAMES = Object.fromEntries(
 
 /** What is taken off before any seat can be reached. */
 function BeforeIt() {
-  const { job, addEvent } = useJob();
+  const { job, addEvent, takeOffer } = useJob();
   const { plan, work } = job;
   const access = plan.access.filter(({ key }) => !work.accessDone.includes(key));
   const tasks = plan.tasks.filter(
@@ -122,7 +123,7 @@ function BeforeIt() {
     <Box sx={{ mb: 1.5 }}>
       <Typography variant="h3">Get at it</Typography>
       {access.map(({ key, name }) => line(key, name, () => addEvent('access_done', { key })))}
-      {tasks.map(({ key, name }) => line(key, name, () => addEvent('task_done', { key })))}
+      {tasks.map((task) => line(task.key, task.name, () => takeOffer(taskDrafts(task, job))))}
     </Box>
   );
 }

@@ -6,7 +6,7 @@ import type { JobView } from '@/core/job/seatView';
 import type { Task } from '@/core/record/plan';
 import { journalsOf } from '@/core/job/journalView';
 import { hasJoint } from '@/core/job/jointView';
-import { choiceDrafts, tickDrafts } from '@/core/walk/offer';
+import { taskDrafts, tickDrafts } from '@/core/walk/taskDrafts';
 import { shaftOffers } from '@/core/walk/shaftOffers';
 import { isTaskDone, troubleOfTask, turnChange } from '@/core/walk/taskDone';
 import { useJob } from '@/bench/record/JobProvider';
@@ -88,7 +88,7 @@ const isPlain = ({ choices, onShaft, floats }: Task) =>
   !onShaft && !floats && choices.every(({ trouble }) => trouble !== undefined);
 
 function TaskRow({ task }: { task: Task }) {
-  const { job, addEvent } = useJob();
+  const { job, takeOffer } = useJob();
   const answer = answerOf(task, job);
   const trouble = troubleOfTask(task, job);
   const change = turnChange(task, job);
@@ -110,7 +110,7 @@ function TaskRow({ task }: { task: Task }) {
           <Button
             variant="outlined"
             aria-label={`Done: ${task.name}`}
-            onClick={() => addEvent('task_done', { key: task.key })}
+            onClick={() => takeOffer(taskDrafts(task, job))}
           >
             Done
           </Button>
@@ -143,7 +143,7 @@ function Answers({ task }: { task: Task }) {
         isLabelHidden={isLabelHidden}
         options={choices.map(({ key, name }) => ({ value: key, words: name }))}
         value={job.work.tasks[task.key]?.choice ?? null}
-        onPick={(choice) => takeOffer(choiceDrafts(task, choice))}
+        onPick={(choice) => takeOffer(taskDrafts(task, job, choice))}
       />
     );
   return (
@@ -157,7 +157,7 @@ function Answers({ task }: { task: Task }) {
 /** A bearing off its shaft or onto it: the ways that its fit allows; more of each stands at the seat beside. */
 function ShaftWays({ task }: { task: Task }) {
   const { job, takeOffer } = useJob();
-  const offers = shaftOffers(task, job, [{ kind: 'task_done', body: { key: task.key } }]);
+  const offers = shaftOffers(task, job, taskDrafts(task, job));
   const taken = journalsOf(job, task.onShaft?.seats ?? []).map(({ history }) =>
     task.onShaft?.does === 'off' ? history.offShaft?.way : history.ontoShaft?.way,
   );

@@ -6,7 +6,7 @@ import { STEERING_HEAD } from '@/core/job/kinds/steeringHead';
 import { TWO_STROKE_CRANKCASE } from '@/core/job/kinds/twoStrokeCrankcase';
 import { WHEEL_HUB } from '@/core/job/kinds/wheelHub';
 import { findNextMove } from '@/core/walk/nextMove';
-import { doneAgain, partsUsedUp, usedUpBy } from './openAgain';
+import { doneAgain, usedUpBy } from './openAgain';
 import { overruledOf, proofsOf } from './proofs';
 
 const FINISHED = demo('Moorland 350');
@@ -92,7 +92,10 @@ describe('handed over, and opened again', () => {
   it('opened for one seat: that one is begun anew, what closes it is proved anew, the rest stays', () => {
     const before = viewJob(signed, at(8));
     const seat = seatOf(signed, 'Main-shaft seal');
-    const again = doneAgain(before);
+    const again = doneAgain(before, {
+      opened: before.seats.filter((view) => view.seat.id === seat.id),
+      howFar: 'apart',
+    });
     const job = viewJob(
       withEvents(
         signed,
@@ -118,23 +121,18 @@ describe('handed over, and opened again', () => {
     const kinds = signed.entries.events.filter(({ seatId }) => seatId === seat.id).map(({ kind }) => kind);
     expect(kinds).toContain('home');
   });
-  it('opening uses up the seals of what comes out, and what holds only once', () => {
-    const job = viewJob(signed, at(8));
-    const seal = job.seats.filter(({ seat }) => seat.name === 'Main-shaft seal');
-    expect(usedUpBy(job, seal).seals).toEqual(['Main-shaft seal']);
-    expect(usedUpBy(job, []).seals).toEqual([]);
-    expect(usedUpBy(job, []).fasteners.every(({ locking }) => locking !== 'none')).toBe(true);
-  });
-  it('the parts that it takes anew: gaskets whatever it was, seals of what comes out, nothing of what stays', () => {
-    const whole = freshJob(TWO_STROKE_CRANKCASE);
-    const view = viewJob(whole, NOW);
+  it('uses up gaskets and locks of what comes apart, seals of what comes out, nothing of what stays', () => {
+    const view = viewJob(freshJob(TWO_STROKE_CRANKCASE), NOW);
     const seal = view.seats.filter(({ seat }) => seat.spec.kind === 'seal_in_bore').slice(0, 1);
-    expect(new Set(partsUsedUp(view, []).map(({ what }) => what))).toEqual(new Set(['gasket']));
-    const taken = partsUsedUp(view, seal);
-    expect(taken.some(({ seatId }) => seatId === seal[0]!.seat.id)).toBe(true);
-    expect(taken.every(({ what, isSpent }) => isSpent || ['gasket', 'seal', 'o_ring'].includes(what))).toBe(
-      true,
-    );
-    expect(taken.every(({ seatId }) => seatId === null || seatId === seal[0]!.seat.id)).toBe(true);
+    const sortsOf = (...[opened, howFar]: [typeof seal, 'apart' | 'outside']) =>
+      new Set(usedUpBy(view, { opened, howFar }).parts.map(({ what }) => what));
+    expect(sortsOf([], 'apart')).toEqual(new Set(['gasket']));
+    expect(sortsOf(seal, 'apart')).toEqual(new Set(['gasket', 'seal', 'o_ring']));
+    expect(usedUpBy(view, { opened: [], howFar: 'outside' })).toEqual({ parts: [], fasteners: [] });
+    const { parts, fasteners } = usedUpBy(view, { opened: seal, howFar: 'outside' });
+    expect(parts.map(({ seatId }) => seatId)).toEqual([seal[0]!.seat.id]);
+    expect(fasteners).toEqual([]);
+    const locks = usedUpBy(view, { opened: [], howFar: 'apart' }).fasteners.map(({ locking }) => locking);
+    expect(locks).toContain('medium_locker');
   });
 });

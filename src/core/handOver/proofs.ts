@@ -1,4 +1,4 @@
-import { viewFloats, type FloatView } from '@/core/job/floatView';
+import { isLeftOutInAHurry, viewFloats, type FloatView } from '@/core/job/floatView';
 import { viewJoint } from '@/core/job/jointView';
 import type { JobView, SeatView } from '@/core/job/seatView';
 import { viewSeal } from '@/core/job/sealView';
@@ -83,9 +83,7 @@ function seatProofs(view: SeatView, job: JobView): Proof[] {
 
 /** What only the longer walks measure proves nothing in a hurry, unless it was begun. */
 const isLeftOut = ({ float, readings, done }: FloatView, { plan }: JobView): boolean =>
-  readings.length === 0 &&
-  done.accepted === null &&
-  plan.tasks.every(({ floats, isFullOnly }) => isFullOnly || !floats?.includes(float.key));
+  readings.length === 0 && done.accepted === null && isLeftOutInAHurry(float.key, plan);
 
 const floatProofs = (job: JobView): Proof[] =>
   viewFloats(job)

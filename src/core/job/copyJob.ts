@@ -34,10 +34,11 @@ export function withoutSeats(head: JobHead, removed: readonly AnySeatId[]): JobH
       order: head.plan.order.filter(({ first, then }) => stays(first) && stays(then)),
       parts: head.plan.parts.filter(({ seatId }) => stays(seatId)),
       hidden: head.plan.hidden.map((each) => ({ ...each, under: stays(each.under) ? each.under : null })),
-      tasks: head.plan.tasks.map(({ onShaft, holds, ...task }) => ({
+      tasks: head.plan.tasks.map(({ onShaft, holds, carries, ...task }) => ({
         ...task,
         ...stillOnShaft(head, onShaft, stays),
         ...(holds?.some(stays) && { holds: holds.filter(stays) }),
+        ...(carries?.some(stays) && { carries: carries.filter(stays) }),
         choices: task.choices.map(({ finding, ...choice }) => {
           const seats = finding?.seats.filter(stays) ?? [];
           return { ...choice, ...(finding && seats.length > 0 && { finding: { ...finding, seats } }) };
@@ -78,9 +79,10 @@ function copyPlan(
     order: order.map(({ first, then, why }) => ({ first: moved(first), then: moved(then), why })),
     parts: parts.map((part) => ({ ...part, seatId: part.seatId && moved(part.seatId) })),
     hidden: hidden.map((each) => ({ ...each, under: each.under && moved(each.under) })),
-    tasks: tasks.map(({ onShaft, holds, ...task }) => ({
+    tasks: tasks.map(({ onShaft, holds, carries, ...task }) => ({
       ...task,
       ...(holds && { holds: holds.map(moved) }),
+      ...(carries && { carries: carries.map(moved) }),
       ...(onShaft && { onShaft: { ...onShaft, seats: onShaft.seats.map(moved) } }),
       choices: task.choices.map(({ finding, ...choice }) => ({
         ...choice,

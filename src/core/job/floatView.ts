@@ -2,6 +2,7 @@ import type { Measured } from '@/core/quantity/measured';
 import { FRESH_FLOAT, type FloatDone } from '@/core/project/floats';
 import { readingsOf, type CurrentReading } from '@/core/project/readings';
 import type { Float } from '@/core/record/floats';
+import type { JobPlan } from '@/core/record/plan';
 import { decideWithGuard, type Decision } from '@/core/stack/endFloat';
 import { GUARD } from '@/core/stack/room';
 import { judgedOf, resultOf, type FloatResult } from './floatResult';
@@ -74,3 +75,7 @@ export function viewFloats({
     return views;
   }, []);
 }
+
+/** Only the longer walks ask for it. */
+export const isLeftOutInAHurry = (key: string, { tasks }: Pick<JobPlan, 'tasks'>): boolean =>
+  tasks.every(({ floats, isFullOnly }) => isFullOnly || !floats?.includes(key));

@@ -3,6 +3,7 @@ import type { Fluid, Signer } from '@/core/record/closingVocabulary';
 import type { ClosingState } from './closing';
 import type { FloatsState } from './floats';
 import type { StacksState } from './stacks';
+import type { AccessState } from './strip';
 import type { WalkState } from './walk';
 import type { Reducers } from './area';
 
@@ -18,6 +19,8 @@ export type HandOver = {
   spent: Spent;
   signatures: readonly Signature[];
   handedOverMs: number | null;
+  /** Pieces of work that taking it apart again has undone: asked for anew, however far the seats are. */
+  undone: readonly string[];
   /** Earlier hand-overs, and why each was opened again. */
   earlier: readonly {
     handedOverMs: number;
@@ -35,11 +38,12 @@ const FRESH: HandOver = {
   spent: {},
   signatures: [],
   handedOverMs: null,
+  undone: [],
   earlier: [],
 };
 export const freshHandOver: HandOverState = { handOver: FRESH };
 
-type Touched = HandOverState & WalkState & FloatsState & ClosingState & StacksState;
+type Touched = HandOverState & WalkState & AccessState & FloatsState & ClosingState & StacksState;
 const withIt = ({ handOver }: HandOverState, change: Partial<HandOver>): HandOverState => ({
   handOver: { ...handOver, ...change },
 });
@@ -58,7 +62,7 @@ export const handOverReducers: Reducers<Touched> = {
     }),
   job_handed_over: (state, _body, { atMs }) => withIt(state, { handedOverMs: atMs }),
   // What opening makes undone is open again; what it cost before stays, and goes on.
-  job_opened_again: (state, { why, tasks, floats, stacks }, { atMs }) => {
+  job_opened_again: (state, { why, isApart, tasks, floats, stacks }, { atMs }) => {
     const { handOver } = state;
     const { handedOverMs, signatures, earlier, estimate, spent } = handOver;
     return {
@@ -66,14 +70,16 @@ export const handOverReducers: Reducers<Touched> = {
         ...FRESH,
         estimate,
         spent,
+        undone: isApart ? tasks : [],
         earlier: [...earlier, { handedOverMs: handedOverMs ?? atMs, openedMs: atMs, why, signatures }],
       },
       putAway: null,
       tasks: without(state.tasks, tasks),
       ticked: without(state.ticked, tasks),
       floats: without(state.floats, floats),
+      accessDone: isApart ? [] : state.accessDone,
       // A joint that is opened is tightened anew.
-      joints: {},
+      joints: isApart === false ? state.joints : {},
       backWhole: state.backWhole.filter((key) => !stacks.includes(key)),
       stacks: Object.fromEntries(
         Object.entries(state.stacks).map(([key, stack]) => [

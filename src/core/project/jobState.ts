@@ -39,7 +39,7 @@ import { freshWalk, walkReducers, type WalkState } from './walk';
 import { freshWayIn, wayInReducers, type WayInState } from './wayIn';
 
 /** Of what shape a kept state is: one of another shape is made anew from the record. */
-export const STATE_SHAPE = 14;
+export const STATE_SHAPE = 15;
 
 /** What has been done on a job beyond its seats. */
 export type Work = WalkState &

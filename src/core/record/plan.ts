@@ -45,6 +45,8 @@ const taskSchema = z.strictObject({
         trouble: z.string().trim().min(1).max(240).optional(),
         /** The school that fits the seals when the halves are joined: they wait for it. */
         sealsAfterJoining: z.boolean().optional(),
+        /** The school that puts the bearings of this work into their casting first, and the shaft into them there. */
+        intoCastingFirst: z.boolean().optional(),
         /** What it says of seats: it changes a later step there. */
         finding: z
           .strictObject({ what: z.enum(SEAT_FINDINGS), seats: z.array(seatIdSchema).min(1).max(20) })
@@ -56,6 +58,10 @@ const taskSchema = z.strictObject({
   since: keySchema.optional(),
   /** Seats whose part it holds: plates and screws that nothing else shows. */
   holds: z.array(seatIdSchema).min(1).max(20).optional(),
+  /** Seats whose part moves with it, on its shaft: emptied while it comes apart, filled while it goes together. */
+  carries: z.array(seatIdSchema).min(1).max(20).optional(),
+  /** The tools are counted with it: done, none is missing. */
+  countsTools: z.boolean().optional(),
   /** A joint is sealed by it: which film, where. */
   isSealed: z.boolean().optional(),
   /** What is ticked, thing by thing. */

@@ -7,6 +7,7 @@ import { areFloatsDone } from './floatOffers';
 import { isTaskDone, troubleOfTask } from './taskDone';
 import { RANK, stageRank } from './rank';
 import { isPastStripping } from './facts';
+import { carriedNow } from './carried';
 
 /** How far the seats have come: work of earlier stages is behind them and is not asked for any more. */
 export type Progress = {
@@ -54,7 +55,10 @@ const ofKey = (
 });
 
 /** Whether the seats have come past a piece of work that nobody said was done. */
-function isTaskPast({ stage, before }: Task, { seats }: JobView, progress: Progress): boolean {
+function isTaskPast(task: Task, job: JobView, progress: Progress): boolean {
+  const { key, stage, before } = task;
+  const { seats, work } = job;
+  if (work.handOver.undone.includes(key) || carriedNow(task, job).length > 0) return false;
   const isHome = seats.some(({ seat, history }) => before.includes(seat.id) && history.homeMs !== null);
   if (stage === 'look' || stage === 'access') return progress.hasBegun;
   if (stage === 'out' || stage === 'clean') return progress.isPastStripping;
@@ -130,7 +134,10 @@ function lookItems(job: JobView, walk: WalkStyle, { hasBegun }: Progress): Item[
     ofKey('access', 'access', each, {
       rank: stageRank('access') + i,
       group: walk === 'quick' ? 'access' : null,
-      isDone: hasBegun || work.accessDone.includes(each.key) || isSkipped(job, 'access'),
+      isDone:
+        (hasBegun && work.handOver.undone.length === 0) ||
+        work.accessDone.includes(each.key) ||
+        isSkipped(job, 'access'),
     }),
   );
   return [...looks, ...access];

@@ -77,26 +77,8 @@ export type Offer = {
   isEmpty: boolean;
 };
 
-/** A choice, with what it says of seats. */
-export const choiceDrafts = ({ key, choices }: Task, choice: string): Draft[] => [
-  { kind: 'task_done', body: { key, choice } },
-  ...choices.flatMap(({ key: each, finding }) =>
-    each === choice && finding
-      ? finding.seats.map((seatId): Draft => ({ kind: 'seat_finding', body: { what: finding.what }, seatId }))
-      : [],
-  ),
-];
-
 type Ticked = { work: Pick<WalkState, 'ticked'> };
 
 /** What of a list is not ticked yet. */
 export const openItems = ({ key, items }: Task, { work }: Ticked): Task['items'] =>
   items.filter((item) => !(work.ticked[key] ?? []).includes(item.key));
-
-/** One thing of a list; with the last of them the work is done. */
-export const tickDrafts = (task: Task, item: string, job: Ticked): Draft[] => [
-  { kind: 'task_ticked', body: { key: task.key, item } },
-  ...(openItems(task, job).every(({ key }) => key === item)
-    ? [{ kind: 'task_done', body: { key: task.key } } as const]
-    : []),
-];

@@ -15,7 +15,8 @@ import type { JobRecord } from '@/core/record/job';
 import type { WalkStyle } from '@/core/record/vocabulary';
 import { findNextMove } from './nextMove';
 import { offersFor } from './offers';
-import { choiceDrafts, type Draft } from './offer';
+import type { Draft } from './offer';
+import { taskDrafts } from './taskDrafts';
 import { isDoneOnShaft, shaftOffers } from './shaftOffers';
 import { viewSeal } from '@/core/job/sealView';
 
@@ -153,11 +154,11 @@ describe('a choice that says something of seats', () => {
     const record = freshJob(SAW_CRANKCASE);
     const task = record.plan.tasks.find(({ choices }) => choices.some(({ finding }) => finding))!;
     const scored = task.choices.find(({ finding }) => finding)!;
-    const after = view(add(record, choiceDrafts(task, scored.key)));
+    const after = view(add(record, taskDrafts(task, view(record), scored.key)));
     const seals = after.seats.filter(({ seat }) => seat.spec.kind === 'seal_in_bore');
     expect(seals.map(({ history }) => history.findings)).toEqual([['scored_bed'], ['scored_bed']]);
     expect(seals.map((seal) => viewSeal(seal, after)!.schools[0]!.outside)).toEqual(['sealant', 'sealant']);
-    const smooth = view(add(record, choiceDrafts(task, 'smooth')));
+    const smooth = view(add(record, taskDrafts(task, view(record), 'smooth')));
     expect(smooth.seats.every(({ history }) => history.findings.length === 0)).toBe(true);
   });
 });

@@ -26,7 +26,8 @@ import {
 } from './fitOffers';
 import { sealOffers, sealProofOffers } from './sealOffers';
 import { keysOf, offer, ofFirst, viewsOf, type Here } from './here';
-import { choiceDrafts, openItems, tickDrafts, type Draft, type Offer, type OfferCode } from './offer';
+import { openItems, type Draft, type Offer, type OfferCode } from './offer';
+import { taskDrafts, tickDrafts } from './taskDrafts';
 
 function lookOffers(here: Here): Offer[] {
   const checks = here.job.plan.checks.filter((check) => keysOf('look', here).includes(check));
@@ -41,19 +42,12 @@ function lookOffers(here: Here): Offer[] {
   return [noted('bad', 'renew'), noted('good', 'keep')];
 }
 
-function taskDrafts(here: Here, choice?: string): Draft[] {
-  return keysOf('task', here).map((key) => ({
-    kind: 'task_done',
-    body: { key, ...(choice !== undefined && { choice }) },
-  }));
-}
-
 /** In the longer walks a list is gone through thing by thing; in a hurry, or for the rest of it, it is done. */
 function listOffers(task: Task, here: Here): Offer[] {
   const open = openItems(task, here.job);
   const done = offer('done', [
     ...open.map(({ key: item }): Draft => ({ kind: 'task_ticked', body: { key: task.key, item } })),
-    ...taskDrafts(here),
+    ...taskDrafts(task, here.job),
   ]);
   const [next] = open;
   return here.walk === 'quick' || !next
@@ -64,20 +58,20 @@ function listOffers(task: Task, here: Here): Offer[] {
 function taskOffers(here: Here): Offer[] {
   const [key] = keysOf('task', here);
   const task = here.job.plan.tasks.find((each) => each.key === key);
-  const notHere = offer('not_here', taskDrafts(here, 'not_here'));
-  if (!task) return [offer('done', taskDrafts(here)), notHere];
+  if (!task) return [];
   const answersOf = (code: 'choice' | 'trouble') =>
     task.choices
       .filter(({ trouble }) => (trouble === undefined) === (code === 'choice'))
-      .map((choice) => offer(code, choiceDrafts(task, choice.key), choice));
+      .map((choice) => offer(code, () => taskDrafts(task, here.job, choice.key), choice));
   const schools = answersOf('choice');
   const answers = task.onShaft
-    ? shaftOffers(task, here.job, taskDrafts(here))
+    ? [...shaftOffers(task, here.job, taskDrafts(task, here.job)), ...schools]
     : task.floats
-      ? floatOffers(task, here.job, taskDrafts(here))
+      ? floatOffers(task, here.job, taskDrafts(task, here.job))
       : schools.length > 0
         ? schools
         : listOffers(task, here);
+  const notHere = offer('not_here', taskDrafts(task, here.job, 'not_here'));
   return [...answers, ...answersOf('trouble'), notHere];
 }
 
@@ -150,7 +144,7 @@ const OFFERS: Record<Exclude<MoveCode, EndCode>, MakeOffers> = {
         body: { what: 'bore' },
         seatId: seat.id,
       })),
-      ...taskDrafts(here),
+      ...keysOf('task', here).map((key): Draft => ({ kind: 'task_done', body: { key } })),
     ]),
   ],
   count_kit: newPartOffers,

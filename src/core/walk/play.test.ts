@@ -5,11 +5,21 @@ import { planStrip } from '@/core/job/planStrip';
 import { covers } from '@/core/strip/coaxial';
 import { isOutByHeat } from '@/core/strip/removal';
 import type { WalkStyle } from '@/core/record/vocabulary';
-import { asMoves } from './play';
+import type { JobKind } from '@/core/job/kinds/jobKind';
+import { asMoves, type Played } from './play';
+
+const plays = new Map<string, Played[]>();
+/** By the usual answers; played once for all that is asked of it. */
+function playUsual(kind: JobKind, walk: WalkStyle): Played[] {
+  const key = `${kind.kind} ${walk}`;
+  const played = plays.get(key) ?? playKind(kind, walk, ([first]) => first!).played;
+  plays.set(key, played);
+  return played;
+}
 
 describe.each(JOB_KINDS.map((kind) => [kind.kind, kind] as const))('%s, played to its end', (_, kind) => {
   it.each(['quick', 'full'] as const)('%s, by the usual answers', (walk) => {
-    const { played } = playKind(kind, walk, ([first]) => first!);
+    const played = playUsual(kind, walk);
     expectSound(kind, walk, played);
     // By stages over the whole casting: nothing goes in before all is out, clean and compared.
     const stages = asMoves(played).map(({ move: { stage } }) => stage);
@@ -26,7 +36,7 @@ describe('how deep a part stood', () => {
   it('is read when the seal or race over it is out, in the longer walk of every kind', () => {
     let met = 0;
     for (const kind of JOB_KINDS) {
-      const { played } = playKind(kind, 'full', ([first]) => first!);
+      const played = playUsual(kind, 'full');
       const at = (code: string, id: string) =>
         played.findIndex(({ move }) => move.code === code && (move.seatIds as string[]).includes(id));
       const { seats } = played[0]!.job;
@@ -46,7 +56,7 @@ describe('what comes out by heat', () => {
   it('has its own run, at the part itself, once no seal or ring is left in its way', () => {
     let met = 0;
     for (const kind of JOB_KINDS)
-      for (const { move, job } of asMoves(playKind(kind, 'quick', ([first]) => first!).played)) {
+      for (const { move, job } of asMoves(playUsual(kind, 'quick'))) {
         const byHeat = move.removals?.some(({ way }) => isOutByHeat(way)) ?? false;
         const isBlocked = move.items.some(({ act }) => act === 'seal_out' || act === 'ring_out');
         expect(move.warmOutOf !== undefined, `${kind.kind}: ${move.id}`).toBe(byHeat && !isBlocked);
@@ -63,11 +73,10 @@ describe('what comes out by heat', () => {
 describe('how much is asked in a hurry', () => {
   const movesOf = (name: string) =>
     asMoves(
-      playKind(
+      playUsual(
         JOB_KINDS.find(({ kind }) => kind === name)!,
         'quick',
-        ([first]) => first!,
-      ).played,
+      ),
     );
   it('a hub in some twelve moves, a two-stroke case in some forty-five', () => {
     expect(movesOf('wheel_hub').length).toBeLessThanOrEqual(14);
@@ -87,8 +96,7 @@ describe('how much is asked in a hurry', () => {
   });
   it('every caution of the longer walk stands in the quick one too', () => {
     for (const kind of JOB_KINDS) {
-      const codes = (walk: WalkStyle) =>
-        new Set(playKind(kind, walk, ([first]) => first!).played.flatMap(({ move }) => move.cautions));
+      const codes = (walk: WalkStyle) => new Set(playUsual(kind, walk).flatMap(({ move }) => move.cautions));
       const [quick, full] = [codes('quick'), codes('full')];
       // Asked for by the way in alone, which a light cold fit is not asked for.
       expect(

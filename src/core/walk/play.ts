@@ -21,6 +21,8 @@ export type Played = { move: Move; offers: Offer[]; taken: Offer; job: JobView }
 
 export type PlayInput = {
   head: JobHead;
+  /** How it stands when it is gone on with. Left out: nothing was put on record. */
+  begun?: ProjectedJob;
   walk: WalkStyle;
   /** Which of the offers is taken. */
   choose: (offers: readonly Offer[], move: Move) => Offer;
@@ -73,7 +75,7 @@ export type PlayedJob = { played: Played[]; last: ProjectedJob; entries: Entries
 /** @throws where a move offers nothing, or the walk has no end */
 export function playJob(input: PlayInput): PlayedJob {
   const { head, walk, choose, startMs, most = 600, read, lasts = () => A_MINUTE_MS } = input;
-  let project = freshProject(head, input.instruments ?? []);
+  let project = input.begun ?? freshProject(head, input.instruments ?? []);
   const played: Played[] = [];
   const entries: Entries = { readings: [], events: [] };
   const put = (entry: Entry, move: Move) => {

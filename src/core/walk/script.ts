@@ -4,6 +4,7 @@ import { isChilled, isHeated } from '@/core/heat/waySorts';
 import { isFromSameFace } from '@/core/strip/coaxial';
 import type { SeatId } from '@/core/record/ids';
 import type { OrderReason, WalkStyle } from '@/core/record/vocabulary';
+import { carrierOf, directionOf } from './carried';
 import { keyItemId, seatItemId, type Item } from './item';
 import { isSeal, wayOf } from './facts';
 import { jobItems, isSkipped, progressOf } from './jobItems';
@@ -74,22 +75,58 @@ function withSealsLast(items: readonly Item[], { plan, seats }: JobView): Item[]
 const LIES_UNDER: readonly OrderReason[] = ['inner_first', 'seal_behind'];
 
 /**
- * How deep a part stood is read when what covers it is out: a gauge does not reach through a seal. In a hurry all depths are one move, and
- * each is read when it can be.
+ * How deep a part stood is read when what covers it is out: a gauge does not reach through a seal, nor past a shaft. In a hurry all depths
+ * are one move, and each is read when it can be; but what a shaft stands in is asked for when that is out.
  */
-function readWhenBare(byId: Map<string, Item>, under: SeatId, cover: SeatId) {
+function readWhenBare(byId: Map<string, Item>, under: SeatId, coverOut: string) {
   const depth = byId.get(seatItemId('as_found', under));
-  const out = byId.get(seatItemId('part_out', cover));
+  const out = byId.get(coverOut);
   if (!depth || !out) return;
   depth.after.push(out.id);
   // It comes later itself: what is out in one go stays so.
   depth.rank = Math.max(depth.rank, out.rank + 0.1);
 }
 
+/** A part that moves with its shaft is out or in when that work is done. */
+function movedBy(job: JobView): (id: string) => string {
+  const aliases = new Map(
+    job.seats.flatMap(({ seat: { id } }) =>
+      (['out', 'in'] as const).flatMap((direction) => {
+        const carrier = carrierOf(id, direction, job);
+        const own = seatItemId(direction === 'out' ? 'part_out' : 'fit', id);
+        return carrier ? [[own, keyItemId('task', carrier.key)] as const] : [];
+      }),
+    ),
+  );
+  return (id) => aliases.get(id) ?? id;
+}
+
+/** Work that comes before a seat, a stack or other work. */
+function linkTasks(
+  byId: ReadonlyMap<string, Item>,
+  { plan }: JobView,
+  wait: (id: string, forId: string) => void,
+) {
+  for (const task of plan.tasks)
+    for (const place of task.before) {
+      const isOut = directionOf(task) === 'out';
+      const seatActs = isOut ? (['part_out', 'ring_out'] as const) : (['fit', 'heat'] as const);
+      const own = keyItemId('task', task.key);
+      // What the work waits for itself does not wait for it: a ring that is out before the case goes under the press.
+      const first = byId.get(own)?.after ?? [];
+      for (const id of seatActs.map((act) => `${act}:${place}`)) if (!first.includes(id)) wait(id, own);
+      wait(keyItemId('task', place), own);
+      wait(keyItemId(isOut ? 'stack_off' : 'stack_back', place), own);
+    }
+}
+
 /** Puts in what goes before what: among seats, and between seats and the job's other work. */
 function link(items: readonly Item[], job: JobView, walk: WalkStyle): Item[] {
-  const byId = new Map(items.map((item) => [item.id, { ...item, after: [...item.after] }]));
-  const wait = (id: string, forId: string) => byId.get(id)?.after.push(forId);
+  const moved = movedBy(job);
+  const byId = new Map(items.map((item) => [item.id, { ...item, after: item.after.map(moved) }]));
+  const wait = (id: string, forId: string) => {
+    if (moved(id) !== moved(forId)) byId.get(moved(id))?.after.push(moved(forId));
+  };
   const nameOf = (id: string) => job.seats.find(({ seat }) => seat.id === id)?.seat.name ?? '';
   const seatOf = (id: SeatId) => job.seats.find(({ seat }) => seat.id === id)!.seat;
   const isOneFace = (a: SeatId, b: SeatId) => isFromSameFace(seatOf(a), seatOf(b));
@@ -102,25 +139,17 @@ function link(items: readonly Item[], job: JobView, walk: WalkStyle): Item[] {
       if (isTrapped) wait(seatItemId(act, first), seatItemId('part_out', then));
     for (const { key, under } of job.plan.hidden)
       if (under === then) wait(seatItemId('part_out', first), keyItemId('hidden', key));
-    if (walk !== 'quick' && LIES_UNDER.includes(why) && isOneFace(first, then))
-      readWhenBare(byId, first, then);
+    const coverOut = seatItemId('part_out', then);
+    const isBareSoon = walk === 'quick' && moved(coverOut) === coverOut;
+    if (!isBareSoon && LIES_UNDER.includes(why) && isOneFace(first, then))
+      readWhenBare(byId, first, moved(coverOut));
     const later = byId.get(seatItemId('fit', then));
     if (later) later.why = { seat: nameOf(first), reason: why };
     // A seal that a bearing waits for does not wait for the other seals.
     const sooner = byId.get(seatItemId('fit', first));
     if (sooner?.group === 'seals_in' && why === 'seal_behind') sooner.group = 'seals_first';
   }
-  for (const task of job.plan.tasks)
-    for (const place of task.before) {
-      const isOut = task.stage === 'out' || task.stage === 'access';
-      const seatActs = isOut ? (['part_out', 'ring_out'] as const) : (['fit', 'heat'] as const);
-      // What the work waits for itself does not wait for it: a ring that is out before the case goes under the press.
-      const first = byId.get(`task:${task.key}`)?.after ?? [];
-      for (const id of seatActs.map((act) => `${act}:${place}`))
-        if (!first.includes(id)) wait(id, `task:${task.key}`);
-      wait(`task:${place}`, `task:${task.key}`);
-      wait(`${isOut ? 'stack_off' : 'stack_back'}:${place}`, `task:${task.key}`);
-    }
+  linkTasks(byId, job, wait);
   return [...byId.values()];
 }
 

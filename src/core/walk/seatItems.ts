@@ -1,4 +1,5 @@
 import { isHeard, isMeasuredFor, isPastStripping, isSeal, isWorthMeasuring, troubleOf } from './facts';
+import { carrierOf, type Direction } from './carried';
 import { fitItems, homeItems, sealFit } from './inItems';
 import type { Item } from './item';
 import { inAHurry, makeItem, type Make } from './makeItem';
@@ -34,13 +35,23 @@ function readyItems(make: Make): Item[] {
   return [clean, compare, ...(isHeard(view) ? [feel] : []), ...(wantsGauge ? [measure] : [])];
 }
 
+/** What a shaft brings home has nothing to be chosen, warmed, driven or read round; what holds or covers it goes in by itself. */
+const BROUGHT: readonly Item['act'][] = ['ring_in', 'seal_in', 'seal_proof'];
+
 /** All items of one seat, from as found to square, marked where they can't be gone on with. */
 export function seatItems(make: Make, hasWayMove: boolean): Item[] {
   const trouble = troubleOf(make.view, make.job);
-  const inItems = isSeal(make.view) ? sealFit(make) : [...fitItems(make, hasWayMove), ...homeItems(make)];
+  const isCarried = (direction: Direction) => carrierOf(make.view.seat.id, direction, make.job) !== null;
+  const metal = () =>
+    isCarried('in')
+      ? homeItems(make).filter(({ act }) => BROUGHT.includes(act))
+      : [...fitItems(make, hasWayMove), ...homeItems(make)];
+  const inItems = isSeal(make.view) ? sealFit(make) : metal();
   const ahead = [...readyItems(make), ...inItems];
   if (trouble) for (const item of ahead) item.isWaiting = item.act !== 'clean';
   // A seat that was only asked about stands empty: nothing of it is stripped in a hurry.
   const isAskedAbout = make.job.kind === 'one_seat' && make.walk === 'quick';
-  return isAskedAbout ? ahead.filter(({ act }) => act !== 'clean') : [...outItems(make), ...ahead];
+  if (isAskedAbout) return ahead.filter(({ act }) => act !== 'clean');
+  const behind = outItems(make).filter(({ act }) => act !== 'part_out' || !isCarried('out'));
+  return [...behind, ...ahead];
 }

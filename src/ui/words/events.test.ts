@@ -49,7 +49,7 @@ const BODIES: Record<EventKind, Record<string, unknown>> = {
   spent_noted: { minutes: 265 },
   hand_over_signed: { as: 'workshop', name: 'Ida Quill' },
   job_handed_over: {},
-  job_opened_again: { why: 'It leaks at the crank.', tasks: ['turn'], floats: [], stacks: [] },
+  job_opened_again: { why: 'It leaks at the crank.', isApart: true, tasks: ['turn'], floats: [], stacks: [] },
   seat_opened_again: {},
   shims_chosen: { floatKey: 'crank_room', leftMm: [0.2], rightMm: [] },
   float_accepted: { floatKey: 'crank_room', by: 'hand', because: 'as it was' },

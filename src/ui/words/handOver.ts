@@ -1,3 +1,4 @@
+import type { HowFar } from '@/core/handOver/openAgain';
 import type { Overruled, Proof, ProvedBy } from '@/core/handOver/proofs';
 import type { EventBody } from '@/core/record/entries';
 import type { handOverBodies } from '@/core/record/events/handOver';
@@ -18,6 +19,10 @@ export const FLUID_WORDS: Record<Fluid, string> = {
 export const SIGNER_WORDS: Record<Signer, string> = {
   workshop: 'For the workshop',
   customer: 'Taken over by',
+};
+export const HOW_FAR_WORDS: Record<HowFar, string> = {
+  apart: 'Apart, down to its seats',
+  outside: 'From outside: it stays shut',
 };
 export const PROVED_WORDS: Record<ProvedBy, string> = {
   figures: 'by its figures',

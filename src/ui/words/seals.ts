@@ -95,7 +95,7 @@ export function sayWay({ way, inside, outside }: SealView): { headline: string; 
 export function sayRoom({ touches, gapMm, mostDepthMm, isTooNear }: SealRoom, units: Units): string {
   const size = (mm: number) => asText(showSize(mm, units, 1));
   if (touches === 'end_of_bed')
-    return `Its bed goes on for ${size(Math.max(0, gapMm))} behind it: flush all round stops it, not the bed.`;
+    return `Its bed goes on for ${size(Math.max(0, gapMm))} behind it: nothing there stops it.`;
   return isTooNear
     ? `Only ${size(gapMm)} to the ${touches.part}: touching, it runs hot and ruins it.`
     : `${size(gapMm)} to the ${touches.part}: no deeper than ${size(Math.max(0, mostDepthMm))}.`;

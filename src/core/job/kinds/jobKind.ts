@@ -19,8 +19,13 @@ export type KindChoice = { say: string; finding: SeatFinding; seats: readonly st
 /** The school that fits the seals after the halves are joined. */
 export type KindSchoolOfSeals = { say: string; sealsAfterJoining: true };
 
+/** The school that puts the bearings into their casting first, and the shaft into them there. */
+export type KindSchoolOfBearings = { say: string; intoCastingFirst: true };
+
 /** How it can go wrong: what is seen, what that means and what is done now. */
 export type KindTrouble = { say: string; then: string };
+
+type AnyChoice = string | KindChoice | KindSchoolOfSeals | KindSchoolOfBearings;
 
 /** A piece of work that is no seat's own; seats, other work and stacks that it waits for are spoken of by name or key. */
 export type KindTask = {
@@ -30,7 +35,7 @@ export type KindTask = {
   say: string;
   why?: string;
   isFullOnly?: boolean;
-  choices?: readonly (string | KindChoice | KindSchoolOfSeals)[];
+  choices?: readonly AnyChoice[];
   items?: readonly string[];
   /** Its list grows by what the seats and parts of the kind want of oil or grease. */
   lubricates?: Lubricant;
@@ -39,7 +44,11 @@ export type KindTask = {
   turns?: { since?: string };
   /** Seats whose part it holds. */
   holds?: readonly string[];
+  /** Seats whose part moves with it, on its shaft. */
+  carries?: readonly string[];
   isSealed?: boolean;
+  /** Tools are counted with it. */
+  countsTools?: true;
   caution?: CautionCode;
   after?: readonly string[];
   before?: readonly string[];
@@ -122,12 +131,13 @@ function onShaftOf(
 
 /** A choice with the seats that it says something of; a machine of the kind may have fewer. */
 function choiceOf(
-  choice: string | KindChoice | KindSchoolOfSeals,
+  choice: AnyChoice,
   kind: JobKind,
   seatId: (name: string) => SeatId,
 ) {
   if (typeof choice === 'string') return { name: choice };
   if ('sealsAfterJoining' in choice) return { name: choice.say, sealsAfterJoining: true };
+  if ('intoCastingFirst' in choice) return { name: choice.say, intoCastingFirst: true };
   const seats = choice.seats.filter((name) => seatNames(kind).includes(name)).map(seatId);
   return { name: choice.say, ...(seats.length > 0 && { finding: { what: choice.finding, seats } }) };
 }
@@ -168,7 +178,9 @@ function tasksOfKind(kind: JobKind, seatId: (name: string) => SeatId, shafts: re
     choices: choicesOf({ stage, say, ...task }, kind, seatId),
     ...(task.turns?.since && { since: keyFrom(task.turns.since) }),
     ...(task.holds && { holds: task.holds.filter((name) => seats.includes(name)).map(seatId) }),
+    ...(task.carries && { carries: task.carries.filter((name) => seats.includes(name)).map(seatId) }),
     ...(task.isSealed && { isSealed: true }),
+    ...(task.countsTools && { countsTools: true }),
     items: itemsOf({ stage, say, ...task }, kind),
     caution: task.caution ?? null,
     ...onShaftOf(task, shafts),

@@ -98,7 +98,7 @@ export const SIDE_GEARBOX: JobKind = {
     { name: 'Gear oil', what: 'other' },
     { name: 'Filler plug washer', what: 'gasket', reach: 'outside' },
   ],
-  stacks: [{ name: 'Middle shaft', shaft: 'middle shaft' }],
+  stacks: [{ name: 'Middle-shaft washers', shaft: 'middle shaft' }],
   shafts: ['Input shaft', 'Middle shaft', 'Output shaft'].map((name) => ({
     name: name.toLowerCase(),
     seats: [{ name: `${name}, cover`, usualClass: 'js6' }],

@@ -21,6 +21,8 @@ export const handOverBodies = {
   /** What is done again: pieces of work, floats and stacks by their keys; seats say it themselves. */
   job_opened_again: z.strictObject({
     why: text(160).min(1),
+    /** Taken apart: its work is asked for again, however far its seats are. Left out: of records made before that was asked. */
+    isApart: z.boolean().optional(),
     tasks: z.array(keySchema).max(80),
     floats: z.array(keySchema).max(30),
     stacks: z.array(keySchema).max(40),

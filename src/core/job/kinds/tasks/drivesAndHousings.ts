@@ -27,9 +27,18 @@ export const FINAL_DRIVE_TASKS: readonly KindTask[] = [
     key: 'gears_out',
     stage: 'out',
     say: 'Ring gear out; input seal and wear ring out',
-    after: ['Ring-gear shims'],
+    why: 'The shims behind it come with it: none drops unseen.',
+    before: ['Ring-gear shims', 'pinion_out'],
   },
-  { key: 'pinion_out', stage: 'out', say: 'Pinion out of the case', after: ['Pinion shims'] },
+  {
+    key: 'pinion_out',
+    stage: 'out',
+    say: 'Pinion out of the case, its bearing with it',
+    why: 'Driven inward by a soft drift, caught; a warm case lets the bearing go.',
+    carries: ['Pinion bearing'],
+    after: ['Pinion shims'],
+    before: ['Axle seal, case side', 'Cover bearing'],
+  },
   {
     key: 'pinion_off',
     stage: 'out',
@@ -37,7 +46,7 @@ export const FINAL_DRIVE_TASKS: readonly KindTask[] = [
     why: 'The bearing is held by its inner race, or it is not used again.',
     off: ['pinion, Pinion bearing'],
     caution: 'press',
-    after: ['Pinion bearing'],
+    after: ['pinion_out'],
   },
   {
     stage: 'clean',
@@ -72,7 +81,20 @@ export const FINAL_DRIVE_TASKS: readonly KindTask[] = [
     why: 'No needle drops.',
     before: ['Pinion pilot needle'],
   },
-  { key: 'pinion_in', stage: 'shaft', say: 'Pinion in; ring nut with adhesive, to its torque' },
+  {
+    key: 'pinion_in',
+    stage: 'shaft',
+    say: 'Pinion in with its bearing, square; ring nut with adhesive, to its torque',
+    why: 'The outer race takes the force until it is at the bottom; the nut is left-hand.',
+    carries: ['Pinion bearing'],
+    troubles: [
+      {
+        say: 'It cocked in the bore',
+        then: 'Stop. Out again, the bore looked at; then draw it in with rod and washers, square.',
+      },
+    ],
+    caution: 'press',
+  },
   {
     stage: 'shaft',
     say: 'Gears in: same shims, same places',
@@ -107,7 +129,7 @@ export const FINAL_DRIVE_TASKS: readonly KindTask[] = [
   { stage: 'close', say: 'Cover, O-ring, renewed bolts; torque when all are there' },
   { stage: 'prove', say: 'No play; it turns', turns: {} },
   { stage: 'prove', say: 'Refill' },
-  { stage: 'prove', say: 'Tools counted, hand over' },
+  { stage: 'prove', say: 'Tools counted, hand over', countsTools: true },
 ];
 
 export const FLAT_TWIN_TASKS: readonly KindTask[] = [

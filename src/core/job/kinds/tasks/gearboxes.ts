@@ -85,11 +85,8 @@ export const BLIND_NEEDLE_B_TASKS: readonly KindTask[] = [
 ];
 
 /** Bearings that stay on the shafts when the cover comes off. */
-const COVER_ENDS = [
-  'input shaft, Input shaft, cover',
-  'middle shaft, Middle shaft, cover',
-  'output shaft, Output shaft, cover',
-];
+const COVER_SEATS = ['Input shaft, cover', 'Middle shaft, cover', 'Output shaft, cover'];
+const COVER_ENDS = COVER_SEATS.map((name) => `${name.replace(/, .*/, '').toLowerCase()}, ${name}`);
 
 export const SIDE_GEARBOX_TASKS: readonly KindTask[] = [
   {
@@ -103,7 +100,9 @@ export const SIDE_GEARBOX_TASKS: readonly KindTask[] = [
     say: 'Shafts out; bearings off them',
     why: 'By the inner race; some come by hand after mild heat.',
     off: COVER_ENDS,
-    after: ['Input shaft, cover', 'Middle shaft, cover', 'Output shaft, cover'],
+    carries: COVER_SEATS,
+    after: ['Middle-shaft washers', 'all_seals'],
+    before: ['Input shaft', 'Middle shaft', 'Output shaft'],
     caution: 'eyes',
   },
   { stage: 'clean', say: 'Faces flat with a blade, no gouges', caution: 'cleaning' },
@@ -113,6 +112,7 @@ export const SIDE_GEARBOX_TASKS: readonly KindTask[] = [
     say: 'Other bearings onto the shafts, by the inner race',
     why: 'On the shaft first or in the case first is a choice when both fits are light.',
     onto: COVER_ENDS,
+    choices: [{ say: 'Into the cover first', intoCastingFirst: true }],
   },
   {
     stage: 'shaft',
@@ -138,7 +138,12 @@ export const SIDE_GEARBOX_TASKS: readonly KindTask[] = [
     isSealed: true,
     why: 'Thicker where a face is scored, none by an oil way.',
   },
-  { stage: 'close', say: 'Cover on; bolts criss-cross, light' },
+  {
+    stage: 'close',
+    say: 'Cover on, square over its bearings; bolts criss-cross, light',
+    why: 'It goes on by hand and soft taps; bolts that have to draw it have a cocked bearing under them.',
+    carries: COVER_SEATS,
+  },
   { stage: 'prove', say: 'It spins', turns: { since: 'turned_open' } },
   { stage: 'prove', say: 'Oil in, hand over' },
 ];

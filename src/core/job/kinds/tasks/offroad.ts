@@ -140,5 +140,5 @@ export const OFFROAD_TASKS: readonly KindTask[] = [
     isFullOnly: true,
     ...SHIFTED,
   },
-  { stage: 'prove', say: 'Oil in, tools counted, hand over' },
+  { stage: 'prove', say: 'Oil in, tools counted, hand over', countsTools: true },
 ];

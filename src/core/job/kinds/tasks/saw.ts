@@ -76,5 +76,5 @@ export const SAW_TASKS: readonly KindTask[] = [
     before: ['Clutch-side seal', 'Flywheel-side seal'],
   },
   { stage: 'prove', say: 'Seals flush, no lip rolled; spins, no preload', turns: {} },
-  { stage: 'prove', say: 'Tools counted, hand over' },
+  { stage: 'prove', say: 'Tools counted, hand over', countsTools: true },
 ];

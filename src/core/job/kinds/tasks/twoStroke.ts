@@ -110,5 +110,5 @@ export const TWO_STROKE_TASKS: readonly KindTask[] = [
     why: 'No more than 0.5 bar: seals are not made for more.',
     caution: 'pressure_check',
   },
-  { stage: 'prove', say: 'Oil in, tools counted, hand over' },
+  { stage: 'prove', say: 'Oil in, tools counted, hand over', countsTools: true },
 ];
