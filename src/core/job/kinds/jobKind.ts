@@ -130,11 +130,7 @@ function onShaftOf(
 }
 
 /** A choice with the seats that it says something of; a machine of the kind may have fewer. */
-function choiceOf(
-  choice: AnyChoice,
-  kind: JobKind,
-  seatId: (name: string) => SeatId,
-) {
+function choiceOf(choice: AnyChoice, kind: JobKind, seatId: (name: string) => SeatId) {
   if (typeof choice === 'string') return { name: choice };
   if ('sealsAfterJoining' in choice) return { name: choice.say, sealsAfterJoining: true };
   if ('intoCastingFirst' in choice) return { name: choice.say, intoCastingFirst: true };
