@@ -5,9 +5,9 @@ import Button from '@mui/material/Button';
 import { useMemo, useState } from 'react';
 import { viewJoint } from '@/core/job/jointView';
 import { Head } from '@/bench/frame/Head';
+import { JobFoot, type HeatOfPage } from '@/bench/frame/JobFoot';
 import { jobPath, placesFrom } from '@/bench/frame/places';
 import { useJob } from '@/bench/record/JobProvider';
-import { ifOpen, later } from '@/bench/record/later';
 import { Link } from '@/ui/parts/Link';
 import { PageTitle } from '@/ui/parts/PageTitle';
 import { Column } from '@/ui/parts/layout';
@@ -15,19 +15,16 @@ import { Lead } from '@/ui/parts/text';
 import { BoltMap } from './BoltMap';
 import { BoltSlate } from './BoltSlate';
 
-const UndoBar = later(() => import('@/bench/frame/UndoBar'), 'UndoBar');
-const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPicker', ifOpen);
-
 /** A joint closed bolt by bolt, for two metres: which one, how tight, and turned between the passes. */
-export function BoltScreen({ seatId }: { seatId: SeatId }) {
-  const { record, job, person, isAskingPerson, stopAsking, lastActs, lastChange } = useJob();
+export function BoltScreen({ seatId, heat, heatMs }: HeatOfPage & { seatId: SeatId }) {
+  const { record, job, person } = useJob();
   const [chosen, setChosen] = useState<number | null>(null);
   const casting = record.castings.find(({ seats }) => seats.some(({ id }) => id === seatId));
   const joint = casting && job.work.joints[casting.id];
   const view = useMemo(() => (casting ? viewJoint(casting, joint) : null), [casting, joint]);
   const work = `/jobs/${record.id}/${seatId}/work`;
   return (
-    <Column sx={{ minHeight: '100vh', px: { xs: 2, sm: 4 }, pb: 2 }} data-testid="bolts">
+    <Column sx={{ minHeight: '100vh', px: { xs: 2, sm: 4 } }} data-testid="bolts">
       <PageTitle parts={['Bolts', casting?.name ?? '', record.machine]} />
       <Head
         title={record.machine}
@@ -70,8 +67,7 @@ export function BoltScreen({ seatId }: { seatId: SeatId }) {
           Back to the work
         </Button>
       </Box>
-      {(lastActs.length > 0 || lastChange) && <UndoBar />}
-      <PersonPicker people={record.people} isOpen={isAskingPerson} onClose={stopAsking} />
+      <JobFoot heat={heat} heatMs={heatMs} />
     </Column>
   );
 }

@@ -6,9 +6,9 @@ import { judgeNote, type Note as JudgedNote } from '@/core/ear/noteChange';
 import type { EventBody } from '@/core/record/entries';
 import type { SeatId } from '@/core/record/ids';
 import { Head } from '@/bench/frame/Head';
+import { JobFoot, type HeatOfPage } from '@/bench/frame/JobFoot';
 import { jobPath, placesFrom } from '@/bench/frame/places';
 import { useJob } from '@/bench/record/JobProvider';
-import { ifOpen, later } from '@/bench/record/later';
 import { SceneView } from '@/ui/drawing/SceneView';
 import { Huge } from '@/ui/parts/Huge';
 import { Link } from '@/ui/parts/Link';
@@ -21,9 +21,6 @@ import { drawNotes } from './drawNotes';
 import { StandIn } from './standIn';
 import { useEar, type Ear, type EarState } from './useEar';
 
-const UndoBar = later(() => import('@/bench/frame/UndoBar'), 'UndoBar');
-const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPicker', ifOpen);
-
 const OFF_WORDS: Partial<Record<EarState, string>> = {
   asking: 'The browser asks whether it may listen.',
   refused: 'The browser does not let it listen: allow the microphone for this page.',
@@ -31,8 +28,8 @@ const OFF_WORDS: Partial<Record<EarState, string>> = {
 };
 
 /** The device’s own ear, for two metres: off until somebody asks for it; blow by blow, has the note changed? */
-export function EarScreen({ seatId }: { seatId: SeatId }) {
-  const { record, job, person, isAskingPerson, stopAsking, lastActs, lastChange } = useJob();
+export function EarScreen({ seatId, heat, heatMs }: HeatOfPage & { seatId: SeatId }) {
+  const { record, job, person } = useJob();
   const ear = useEar();
   const view = job.seats.find(({ seat }) => seat.id === seatId);
   const note = useMemo(() => judgeNote(ear.blows), [ear.blows]);
@@ -44,7 +41,7 @@ export function EarScreen({ seatId }: { seatId: SeatId }) {
   );
   const back = `/jobs/${record.id}/${seatId}/square`;
   return (
-    <Column sx={{ minHeight: '100vh', px: { xs: 2, sm: 4 }, pb: 2 }} data-testid="ear">
+    <Column sx={{ minHeight: '100vh', px: { xs: 2, sm: 4 } }} data-testid="ear">
       <PageTitle parts={['Listen', view?.seat.name ?? '', record.machine]} />
       <Head
         title={record.machine}
@@ -80,8 +77,7 @@ export function EarScreen({ seatId }: { seatId: SeatId }) {
           Back to square-up
         </Button>
       </Box>
-      {(lastActs.length > 0 || lastChange) && <UndoBar />}
-      <PersonPicker people={record.people} isOpen={isAskingPerson} onClose={stopAsking} />
+      <JobFoot heat={heat} heatMs={heatMs} />
     </Column>
   );
 }

@@ -9,12 +9,13 @@ import type { ProjectedJob } from '@/core/project/project';
 import type { HandOver } from '@/core/project/handOver';
 import type { Draft } from '@/core/walk/offer';
 import { Head } from '@/bench/frame/Head';
+import { JobFoot, type HeatOfPage } from '@/bench/frame/JobFoot';
 import { jobPath, placesFrom } from '@/bench/frame/places';
 import { useJob } from '@/bench/record/JobProvider';
-import { ifOpen, later } from '@/bench/record/later';
+import { later } from '@/bench/record/later';
 import { Link } from '@/ui/parts/Link';
 import { PageTitle } from '@/ui/parts/PageTitle';
-import { Row, Section } from '@/ui/parts/layout';
+import { Column, Row, Section } from '@/ui/parts/layout';
 import { Lead, Quiet, Text } from '@/ui/parts/text';
 import { STRETCH, TYPE } from '@/ui/theme/tokens';
 import { clock, day } from '@/ui/words/clock';
@@ -25,12 +26,10 @@ import { ProofList } from './ProofList';
 const HandOverSlate = later(() => import('./HandOverSlate'), 'HandOverSlate');
 const BagLabel = later(() => import('@/ui/parts/BagLabel'), 'BagLabel');
 const OpenAgain = later(() => import('./OpenAgain'), 'OpenAgain');
-const UndoBar = later(() => import('@/bench/frame/UndoBar'), 'UndoBar');
-const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPicker', ifOpen);
 
 /** The end of a job: what proves it, what was taken all the same, what goes with it, and its papers. */
-export function HandOverScreen() {
-  const { record, job, person, isAskingPerson, stopAsking, lastActs, lastChange } = useJob();
+export function HandOverScreen({ heat, heatMs }: HeatOfPage) {
+  const { record, job, person } = useJob();
   const walk = person?.walk ?? 'full';
   const proofs = useMemo(() => proofsOf(job), [job]);
   const overruled = useMemo(() => overruledOf(job), [job]);
@@ -38,7 +37,7 @@ export function HandOverScreen() {
   const isOver = handOver.handedOverMs !== null;
   const openCount = proofs.filter(({ by }) => by === 'open').length;
   return (
-    <Box sx={{ px: { xs: 2, sm: 4 }, pb: 4 }} data-testid="hand-over">
+    <Column sx={{ minHeight: '100vh', px: { xs: 2, sm: 4 } }} data-testid="hand-over">
       <PageTitle parts={['Hand over', record.machine]} />
       <Head
         title={record.machine}
@@ -47,7 +46,7 @@ export function HandOverScreen() {
         people={record.people}
         places={placesFrom('Job', jobPath(record.id, walk))}
       />
-      <Box component="main">
+      <Box component="main" sx={{ flex: 1, pb: 2 }}>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 4, mt: 1 }}>
           <Box sx={{ flex: 1, minWidth: 260 }}>
             <Box
@@ -87,9 +86,8 @@ export function HandOverScreen() {
           {isOver ? <OpenAgain /> : <HandOverSlate handOver={handOver} />}
         </Box>
       </Box>
-      {(lastActs.length > 0 || lastChange) && <UndoBar />}
-      <PersonPicker people={record.people} isOpen={isAskingPerson} onClose={stopAsking} />
-    </Box>
+      <JobFoot heat={heat} heatMs={heatMs} />
+    </Column>
   );
 }
 

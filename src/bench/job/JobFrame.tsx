@@ -6,18 +6,16 @@ import { Link } from '@/ui/parts/Link';
 import { usePathname } from 'next/navigation';
 import { useMemo, type ReactNode } from 'react';
 import { bagCode } from '@/core/board/bagCode';
-import type { HeatItem } from '@/core/board/heatItems';
 import type { SeatView } from '@/core/job/seatView';
 import { isEnd, type Move } from '@/core/walk/move';
-import type { ProjectedJob } from '@/core/project/project';
 import type { Step, WalkStyle } from '@/core/record/vocabulary';
 import { Head } from '@/bench/frame/Head';
-import { HeatBarPlace } from '@/bench/frame/HeatBarPlace';
+import { JobFoot, type HeatOfPage } from '@/bench/frame/JobFoot';
 import { NextMoveBand } from '@/bench/frame/NextMoveBand';
 import { movePath } from '@/bench/frame/movePath';
 import { jobPath, placesFrom } from '@/bench/frame/places';
 import { useIsAsOpened, useJob, useSeatView } from '@/bench/record/JobProvider';
-import { ifOpen, later } from '@/bench/record/later';
+import { later } from '@/bench/record/later';
 import { useLoaded } from '@/bench/record/useLoaded';
 import { AT_THE_RUN } from '@/bench/frame/atTheRun';
 import { OfferButtons } from './OfferButtons';
@@ -30,10 +28,8 @@ import { Walk } from './Walk';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { Column } from '@/ui/parts/layout';
 
-const UndoBar = later(() => import('@/bench/frame/UndoBar'), 'UndoBar');
 const RefusedShopEdits = later(() => import('@/bench/frame/RefusedShopEdits'), 'RefusedShopEdits');
 const RefusedEntries = later(() => import('./RefusedEntries'), 'RefusedEntries');
-const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPicker', ifOpen);
 
 /** An address that names a seat of another job, or none. */
 const SeatNotHere = ({ jobId }: { jobId: JobId }) => (
@@ -99,21 +95,6 @@ function MoveBand({ now, seatId, step, walk }: BandProps) {
 /** Work of the whole job, whichever of its seats is looked at. */
 const isOfJob = ({ items }: Move) => items.every(({ seatId }) => seatId === null);
 
-const loadHeatItems = () => import('@/core/board/heatItems');
-
-/**
- * What is hot or cold on this job, from its own (perhaps unsent) entries: the very same until something of it changes. Null in the first
- * moment: what came with the page stands there.
- */
-function useOwnHeat(record: ProjectedJob) {
-  const heatItems = useLoaded(loadHeatItems);
-  const text = heatItems && JSON.stringify(heatItems.findHeatItems(record));
-  return useMemo(
-    () => (text === null ? null : { jobId: record.id, items: JSON.parse(text) as HeatItem[] }),
-    [record.id, text],
-  );
-}
-
 /** Steps whose screen has a strip of its own, for readings. */
 const WITH_GAUGES: readonly Step[] = ['measure', 'parts', 'square', 'float', 'work'];
 
@@ -124,19 +105,16 @@ export function JobFrame({
   heatMs,
   firstMove,
   children,
-}: {
+}: HeatOfPage & {
   seatId: SeatId;
-  heat: readonly HeatItem[];
-  /** When `heat` was read. */ heatMs: number;
   /** As the server says it; null where the database is away. */
   firstMove: MoveNow | null;
   children: ReactNode;
 }) {
-  const { record, person, isAskingPerson, stopAsking, refused, lastActs, lastChange } = useJob();
+  const { record, person, refused } = useJob();
   const view = useSeatView(seatId);
   const step = stepOfPath(usePathname());
   const walk = person?.walk ?? 'full';
-  const own = useOwnHeat(record);
   const places = useMemo(() => placesFrom('Job', jobPath(record.id, walk)), [record.id, walk]);
   const moveNow = useMoveNow(view, walk, firstMove);
   useStepKeys(record.id);
@@ -183,16 +161,7 @@ export function JobFrame({
       >
         {children}
       </Box>
-      <HeatBarPlace
-        initial={heat}
-        own={own}
-        people={record.people}
-        units={person?.units ?? 'metric'}
-        initialMs={heatMs}
-        isLine={step !== null && WITH_GAUGES.includes(step)}
-      />
-      {(lastActs.length > 0 || lastChange) && <UndoBar />}
-      <PersonPicker people={record.people} isOpen={isAskingPerson} onClose={stopAsking} />
+      <JobFoot heat={heat} heatMs={heatMs} isLine={step !== null && WITH_GAUGES.includes(step)} />
     </Column>
   );
 }

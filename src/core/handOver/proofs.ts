@@ -58,7 +58,8 @@ function seatProofs(view: SeatView, job: JobView): Proof[] {
   const { ring: found } = history;
   const ring =
     found?.isIn && found.isAllRound !== false && found.isClearOfPassage !== false ? 'hand' : 'open';
-  const seal = seat.spec.kind === 'seal_in_bore' || guardOf(seat.spec) ? viewSeal(view, job) : null;
+  const isOwn = seat.spec.kind === 'seal_in_bore';
+  const seal = isOwn || guardOf(seat.spec) ? viewSeal(view, job) : null;
   return [
     proof('seat', seat.name, stands, 'square'),
     ...(seat.spec.retainingRing ? [proof('ring', `${seat.name}, its ring`, ring, 'square')] : []),
@@ -72,7 +73,7 @@ function seatProofs(view: SeatView, job: JobView): Proof[] {
       ? [
           proof(
             'seal',
-            `${seat.name}, its seal`,
+            isOwn ? seat.name : `${seat.name}, its seal`,
             !seal.isIn ? 'open' : seal.isProven ? 'hand' : 'word',
             'seal',
           ),

@@ -1,5 +1,6 @@
 import 'server-only';
 import { stillWarm, type HeatItem } from '@/core/board/heatItems';
+import { loadIfThere } from '../loadPage';
 import { pool, queryMany } from '../pool';
 import { SHOWN } from '../shop';
 
@@ -14,4 +15,10 @@ export async function loadHeat(nowMs: number): Promise<HeatItem[]> {
     rows.flatMap(({ heat }) => heat),
     nowMs,
   );
+}
+
+/** The same as a page's first drawing has it; with the database away nothing, and what is hot comes with the live line. */
+export async function loadHeatOfPage(): Promise<{ heat: readonly HeatItem[]; heatMs: number }> {
+  const loaded = await loadIfThere(loadHeat);
+  return { heat: loaded?.data ?? [], heatMs: loaded?.nowMs ?? 0 };
 }

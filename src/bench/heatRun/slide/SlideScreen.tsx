@@ -32,6 +32,7 @@ const SOUNDS = {
 } as const;
 
 const PersonPicker = later(() => import('@/bench/frame/PersonPicker'), 'PersonPicker', ifOpen);
+const OtherHeat = later(() => import('@/bench/frame/OtherHeat'), 'OtherHeat');
 const RehearsalClock = later(() => import('../Rehearsal'), 'RehearsalClock');
 
 const loadChart = () => import('../ClearanceChart');
@@ -116,9 +117,10 @@ function Head({ view, does, nowMs }: { view: JournalView; does: 'on' | 'off'; no
       <Quiet sx={{ fontSize: { xs: TYPE.small, md: TYPE.title }, minWidth: 0 }}>
         {record.machine}, {view.shaft.name}
       </Quiet>
-      <Box sx={{ ml: 'auto' }}>
-        <LinkLine link={link} keptIds={keptIds} />
+      <Box sx={{ ml: 'auto', display: { xs: 'none', md: 'block' } }}>
+        <OtherHeat except={[view.seat.id]} units={person?.units ?? 'metric'} initialMs={nowMs} />
       </Box>
+      <LinkLine link={link} keptIds={keptIds} />
       <SinceDoor
         words={saySince(view, nowMs)}
         castingId={null}

@@ -2,7 +2,7 @@ import { shopNow } from '@/server/clock';
 import type { SeatId } from '@/core/record/ids';
 import type { ReactNode } from 'react';
 import { JobFrame } from '@/bench/job/JobFrame';
-import { loadHeat } from '@/server/jobs/loadHeat';
+import { loadHeatOfPage } from '@/server/jobs/loadHeat';
 import { isId } from '@/server/ids';
 import { loadIfThere } from '@/server/loadPage';
 import { readStanding } from '@/server/projection/standing';
@@ -27,15 +27,10 @@ export default async function WalkLayout({
 }) {
   const { jobId, seatId } = await params;
   // Without the database the job goes on from what the screen knows; what is hot elsewhere comes with the live line.
-  const heat = await loadIfThere(loadHeat);
+  const heat = await loadHeatOfPage();
   const first = await loadIfThere(() => loadFirstMove(jobId, seatId));
   return (
-    <JobFrame
-      seatId={seatId as SeatId}
-      heat={heat?.data ?? []}
-      heatMs={heat?.nowMs ?? 0}
-      firstMove={first?.data ?? null}
-    >
+    <JobFrame seatId={seatId as SeatId} {...heat} firstMove={first?.data ?? null}>
       {children}
     </JobFrame>
   );

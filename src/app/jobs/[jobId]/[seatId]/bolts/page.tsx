@@ -1,9 +1,10 @@
-'use client';
 import type { SeatId } from '@/core/record/ids';
-import { useParams } from 'next/navigation';
 import { BoltScreen } from '@/bench/closeUp/BoltScreen';
+import { loadHeatOfPage } from '@/server/jobs/loadHeat';
 
-export default function BoltPage() {
-  const { seatId } = useParams<{ seatId: SeatId }>();
-  return <BoltScreen key={seatId} seatId={seatId} />;
+export const dynamic = 'force-dynamic';
+
+export default async function BoltPage({ params }: { params: Promise<{ seatId: string }> }) {
+  const { seatId } = await params;
+  return <BoltScreen key={seatId} seatId={seatId as SeatId} {...await loadHeatOfPage()} />;
 }

@@ -1,9 +1,10 @@
-'use client';
 import type { SeatId } from '@/core/record/ids';
-import { useParams } from 'next/navigation';
 import { EarScreen } from '@/bench/ear/EarScreen';
+import { loadHeatOfPage } from '@/server/jobs/loadHeat';
 
-export default function ListenPage() {
-  const { seatId } = useParams<{ seatId: SeatId }>();
-  return <EarScreen key={seatId} seatId={seatId} />;
+export const dynamic = 'force-dynamic';
+
+export default async function ListenPage({ params }: { params: Promise<{ seatId: string }> }) {
+  const { seatId } = await params;
+  return <EarScreen key={seatId} seatId={seatId as SeatId} {...await loadHeatOfPage()} />;
 }
