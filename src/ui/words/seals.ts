@@ -1,3 +1,4 @@
+import { inSentence } from './sentence';
 import type { SealRoom, SealView } from '@/core/job/sealView';
 import { asText, showSize, type Units } from '@/core/quantity/format';
 import type {
@@ -97,6 +98,6 @@ export function sayRoom({ touches, gapMm, mostDepthMm, isTooNear }: SealRoom, un
   if (touches === 'end_of_bed')
     return `Its bed goes on for ${size(Math.max(0, gapMm))} behind it: nothing there stops it.`;
   return isTooNear
-    ? `Only ${size(gapMm)} to the ${touches.part}: touching, it runs hot and ruins it.`
-    : `${size(gapMm)} to the ${touches.part}: no deeper than ${size(Math.max(0, mostDepthMm))}.`;
+    ? `Only ${size(gapMm)} to the ${inSentence(touches.part)}: touching, it runs hot and ruins it.`
+    : `${size(gapMm)} to the ${inSentence(touches.part)}: no deeper than ${size(Math.max(0, mostDepthMm))}.`;
 }
