@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { FINAL_DRIVE } from '@/core/job/kinds/finalDrive';
 import type { JobKind } from '@/core/job/kinds/jobKind';
+import { SEAL_ONLY } from '@/core/job/kinds/sealOnly';
 import { SIDE_GEARBOX } from '@/core/job/kinds/sideGearbox';
 import { TWO_STROKE_CRANKCASE } from '@/core/job/kinds/twoStrokeCrankcase';
 import { WHEEL_HUB } from '@/core/job/kinds/wheelHub';
@@ -89,6 +90,16 @@ describe('what is reached from outside', () => {
     expect(moved).toContain('fit Shift-shaft seal');
     expect(moved.filter((each) => /halves|crank|torque, criss|gear bundle/i.test(each))).toEqual([]);
     expect(proofs.filter(({ by }) => by === 'open')).toEqual([]);
+  });
+});
+
+describe('where seals are the whole job', () => {
+  it('one that weeps again: its lip is greased past a sleeved thread as before, and the others stay', () => {
+    const { moved } = openedFor(SEAL_ONLY, ['Output-shaft seal'], 'outside');
+    expect(moved.some((each) => each.startsWith('task Thread or splines sleeved'))).toBe(true);
+    const seals = moved.filter((each) => /^(part_out|fit|seal_proof) /.test(each));
+    expect(seals.length).toBeGreaterThan(2);
+    expect(seals.filter((each) => !each.endsWith(' Output-shaft seal'))).toEqual([]);
   });
 });
 

@@ -1,10 +1,10 @@
 import { journalsOf } from '@/core/job/journalView';
-import { sortOfPart } from '@/core/job/seatJudgement';
 import type { JobView, SeatView } from '@/core/job/seatView';
 import type { AnySeatId, SeatId } from '@/core/record/ids';
 import type { PlanPart, Task } from '@/core/record/plan';
 import type { EventBody } from '@/core/record/entries';
 import type { Locking, Stage } from '@/core/record/vocabulary';
+import { isSeal } from '@/core/walk/facts';
 import type { Draft } from '@/core/walk/offer';
 
 /**
@@ -53,9 +53,9 @@ function isUndone(task: Task, job: JobView, opening: Opening): boolean {
   const named = [...task.before, ...task.after, ...(task.holds ?? [])].filter((place) =>
     job.seats.some(({ seat }) => seat.id === place),
   );
-  return named.length > 0
-    ? named.some((id) => isOpened(id as SeatId, opening))
-    : opened.some(({ seat }) => sortOfPart(seat.spec) !== 'seal');
+  if (named.length > 0) return named.some((id) => isOpened(id as SeatId, opening));
+  // A half is set up for its bearings; where seals are the whole job, its work is theirs.
+  return opened.some((view) => !isSeal(view) || job.seats.every(isSeal));
 }
 
 const undoneTasks = (job: JobView, opening: Opening): Task[] =>

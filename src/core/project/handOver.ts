@@ -19,7 +19,9 @@ export type HandOver = {
   spent: Spent;
   signatures: readonly Signature[];
   handedOverMs: number | null;
-  /** Pieces of work that taking it apart again has undone: asked for anew, however far the seats are. */
+  /** Opened again, it came apart down to its seats: it is got at anew. */
+  isApart: boolean;
+  /** Pieces of work that opening it again has undone: asked for anew, however far the other seats are. */
   undone: readonly string[];
   /** Earlier hand-overs, and why each was opened again. */
   earlier: readonly {
@@ -38,6 +40,7 @@ const FRESH: HandOver = {
   spent: {},
   signatures: [],
   handedOverMs: null,
+  isApart: false,
   undone: [],
   earlier: [],
 };
@@ -70,7 +73,8 @@ export const handOverReducers: Reducers<Touched> = {
         ...FRESH,
         estimate,
         spent,
-        undone: isApart ? tasks : [],
+        isApart: isApart === true,
+        undone: isApart === undefined ? [] : tasks,
         earlier: [...earlier, { handedOverMs: handedOverMs ?? atMs, openedMs: atMs, why, signatures }],
       },
       putAway: null,

@@ -135,7 +135,7 @@ function lookItems(job: JobView, walk: WalkStyle, { hasBegun }: Progress): Item[
       rank: stageRank('access') + i,
       group: walk === 'quick' ? 'access' : null,
       isDone:
-        (hasBegun && work.handOver.undone.length === 0) ||
+        (hasBegun && !work.handOver.isApart) ||
         work.accessDone.includes(each.key) ||
         isSkipped(job, 'access'),
     }),
