@@ -139,13 +139,14 @@ const Signatures = ({ job, shopName }: CardInput) => (
 
 type Picture = { id: string; title: string; scene: Scene; under?: string };
 
-/** Two in a row, and a row stays on its page. */
-const Pictures = ({ heading, pictures }: { heading: string; pictures: readonly Picture[] }) => (
-  <Part heading={heading} aheadPt={220}>
-    {pictures.map(
-      ({ id }, i) =>
-        i % 2 === 0 && (
-          <View key={id} wrap={false} style={{ flexDirection: 'row' }}>
+/** Two in a row; a row stays on its page, and the heading with the first. */
+const Pictures = ({ heading, pictures }: { heading: string; pictures: readonly Picture[] }) =>
+  pictures.map(
+    ({ id }, i) =>
+      i % 2 === 0 && (
+        <View key={id} wrap={false}>
+          {i === 0 && <Text style={STYLE.heading}>{heading}</Text>}
+          <View style={{ flexDirection: 'row' }}>
             {pictures.slice(i, i + 2).map((each) => (
               <View key={each.id} style={{ width: HALF_PT, marginRight: 7, marginBottom: 8 }}>
                 <Said isStrong>{each.title}</Said>
@@ -154,10 +155,9 @@ const Pictures = ({ heading, pictures }: { heading: string; pictures: readonly P
               </View>
             ))}
           </View>
-        ),
-    )}
-  </Part>
-);
+        </View>
+      ),
+  );
 
 /** Castings that are seen from their face, with their bolts by their turn where they were tightened. */
 const castingPictures = ({ record, job }: CardInput): Picture[] =>

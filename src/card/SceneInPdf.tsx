@@ -81,18 +81,37 @@ function Line({ mark }: { mark: Extract<SceneMark, { kind: 'line' }> }) {
   );
 }
 
-const Words = ({ mark }: { mark: Extract<SceneMark, { kind: 'text' }> }) => (
-  <Text
-    x={mark.x}
-    y={mark.y}
-    fill="#111"
-    textAnchor={mark.anchor}
-    style={{ fontFamily: CARD_FONT, fontSize: mark.size * 0.82, fontWeight: mark.isBold ? 700 : 400 }}
-    {...(mark.turned && { transform: `rotate(-90 ${mark.x} ${mark.y})` })}
-  >
-    {onPaper(`${mark.text}${mark.note ? ` ${mark.note}` : ''}`)}
-  </Text>
-);
+/** Of the face that the card carries: how wide a figure is on average, as a share of its size. */
+const FIGURE_WIDTH = 0.56;
+const SHIFT = { start: 0, middle: 0.5, end: 1 } as const;
+
+/** Words; those along a dimension stand on it, so that the line is left out behind them. */
+function Words({ mark }: { mark: Extract<SceneMark, { kind: 'text' }> }) {
+  const { x, y, anchor, isBold, turned } = mark;
+  const said = onPaper(`${mark.text}${mark.note ? ` ${mark.note}` : ''}`);
+  const size = mark.size * 0.82;
+  const wide = said.length * size * FIGURE_WIDTH;
+  const left = x - wide * SHIFT[anchor];
+  const words = (
+    <Text
+      x={x}
+      y={y}
+      fill="#111"
+      textAnchor={anchor}
+      style={{ fontFamily: CARD_FONT, fontSize: size, fontWeight: isBold ? 700 : 400 }}
+    >
+      {said}
+    </Text>
+  );
+  return turned ? (
+    <G transform={`rotate(-90 ${x} ${y})`}>
+      <Path d={`M${left} ${y - 0.9 * size}h${wide}v${1.2 * size}h${-wide}Z`} fill="#fff" />
+      {words}
+    </G>
+  ) : (
+    words
+  );
+}
 
 export const SceneInPdf = ({ scene, id, widthPt }: { scene: Scene; id: string; widthPt: number }) => (
   <Svg

@@ -32,19 +32,13 @@ export const Said = ({
   isQuiet?: boolean;
 }) => <Text style={{ ...(isStrong && STYLE.strong), ...(isQuiet && STYLE.quiet) }}>{onPaper(children)}</Text>;
 
+/** What has to fit below a heading on the same page, pt. */
+const AHEAD_PT = 40;
+
 /** A heading with what belongs below it; it is not left alone at the foot of a page. */
-export const Part = ({
-  heading,
-  aheadPt = 40,
-  children,
-}: {
-  heading: string;
-  /** What has to fit below it on the same page, pt. */
-  aheadPt?: number;
-  children: ReactNode;
-}) => (
+export const Part = ({ heading, children }: { heading: string; children: ReactNode }) => (
   <View>
-    <Text style={STYLE.heading} minPresenceAhead={aheadPt}>
+    <Text style={STYLE.heading} minPresenceAhead={AHEAD_PT}>
       {heading}
     </Text>
     {children}

@@ -41,5 +41,5 @@ export function sayReadWith(
   const celsius = [...new Set(counting.map(({ metalC }) => asText(showTemperature(metalC, units))))];
   return counting.length === 0
     ? 'not measured'
-    : `${counting.length} readings, ${names.join(', ')}; metal at ${celsius.join(', ')}`;
+    : `${counting.length} ${counting.length === 1 ? 'reading' : 'readings'}, ${names.join(', ')}; metal at ${celsius.join(', ')}`;
 }
