@@ -56,6 +56,7 @@ export const SCREENS = [
   'square',
   'seal',
   'float',
+  'work',
   'record',
   'hand-over',
   'bolts',

@@ -61,11 +61,11 @@ export function BoltScreen({ seatId, heat, heatMs }: HeatOfPage & { seatId: Seat
             They are set by their places in the set-up of the job.
           </Lead>
         )}
-      </Box>
-      <Box>
-        <Button variant="text" component={Link} href={work}>
-          Back to the work
-        </Button>
+        <Box sx={{ gridColumn: '1 / -1', alignSelf: 'end', pb: 1 }}>
+          <Button variant="text" component={Link} href={work}>
+            Back to the work
+          </Button>
+        </Box>
       </Box>
       <JobFoot heat={heat} heatMs={heatMs} />
     </Column>

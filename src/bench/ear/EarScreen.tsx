@@ -71,11 +71,11 @@ export function EarScreen({ seatId, heat, heatMs }: HeatOfPage & { seatId: SeatI
           heard={view?.history.heard ?? null}
         />
         <Box sx={{ minHeight: 380 }}>{ear.blows.length > 0 && <SceneView scene={scene} />}</Box>
-      </Box>
-      <Box>
-        <Button variant="text" component={Link} href={back}>
-          Back to square-up
-        </Button>
+        <Box sx={{ gridColumn: '1 / -1', alignSelf: 'end', pb: 1 }}>
+          <Button variant="text" component={Link} href={back}>
+            Back to square-up
+          </Button>
+        </Box>
       </Box>
       <JobFoot heat={heat} heatMs={heatMs} />
     </Column>

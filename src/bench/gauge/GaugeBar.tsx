@@ -3,18 +3,21 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { useJob } from '@/bench/record/JobProvider';
+import { later } from '@/bench/record/later';
 import { isHeard } from '@/core/gauge/chooseInstrument';
 import type { Instrument } from '@/core/record/instrument';
 import type { LiveGauge } from './useGauge';
 import { token, TYPE } from '@/ui/theme/tokens';
 import { sayOutOfRange, sayTooCoarse } from '@/ui/words/gauges';
 import { InstrumentName, LiveValue, MetalName, SlotList, WaitingSlot } from './GaugeParts';
-import { Pads, type Pad } from './GaugePads';
+import type { Pad } from './GaugePads';
 import { useDigits } from './useDigits';
 import { useInstruments, type Instruments } from './useInstruments';
 import type { GaugeSlot, Read } from './gaugeSlot';
 import { useReadings, type Readings } from './useReadings';
 import type { Refused } from './useTake';
+
+const Pads = later(() => import('./GaugePads'), 'Pads');
 
 const MOVES: Partial<Record<string, 1 | -1>> = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 };
 const QUIET_BUTTON = { minWidth: 64, px: 1, fontSize: TYPE.text, lineHeight: 1.05 } as const;

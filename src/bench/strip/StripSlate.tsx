@@ -1,4 +1,5 @@
 'use client';
+import type { Task } from '@/core/record/plan';
 import type { SeatId } from '@/core/record/ids';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -11,7 +12,6 @@ import { SEAT_FINDINGS, type SeatFinding } from '@/core/record/vocabulary';
 import type { SeatView } from '@/core/job/seatView';
 import { ChoiceRow, optionsFrom } from '@/ui/fields/ChoiceRow';
 import { token, TYPE } from '@/ui/theme/tokens';
-import { taskDrafts } from '@/core/walk/taskDrafts';
 import { SEAT_FINDING_WORDS } from '@/ui/words/walk';
 import { Framed } from '@/ui/parts/layout';
 
@@ -99,6 +99,11 @@ function BeforeIt() {
     ({ key, stage }) => (stage === 'access' || stage === 'out') && !(key in work.tasks),
   );
   if (access.length + tasks.length === 0) return null;
+  // What it puts on record reaches far: loaded when it is asked for.
+  const done = async (task: Task) => {
+    const { taskDrafts } = await import('@/core/walk/taskDrafts');
+    takeOffer(taskDrafts(task, job));
+  };
   const line = (key: string, name: string, onDone: () => void) => (
     <Button
       key={key}
@@ -123,7 +128,7 @@ function BeforeIt() {
     <Box sx={{ mb: 1.5 }}>
       <Typography variant="h3">Get at it</Typography>
       {access.map(({ key, name }) => line(key, name, () => addEvent('access_done', { key })))}
-      {tasks.map((task) => line(task.key, task.name, () => takeOffer(taskDrafts(task, job))))}
+      {tasks.map((task) => line(task.key, task.name, () => void done(task)))}
     </Box>
   );
 }

@@ -11,8 +11,8 @@ import { useJob } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
 import { gaugeSlot } from '@/bench/gauge/gaugeSlot';
 import { ChoiceRow } from '@/ui/fields/ChoiceRow';
-import { FastenerSlate } from './FastenerSlate';
 
+const FastenerSlate = later(() => import('./FastenerSlate'), 'FastenerSlate');
 const ShaftSlate = later(() => import('./ShaftSlate'), 'ShaftSlate');
 const JournalBar = later(() => import('./JournalBar'), 'JournalBar');
 

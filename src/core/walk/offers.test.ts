@@ -17,7 +17,8 @@ import { findNextMove } from './nextMove';
 import { offersFor } from './offers';
 import type { Draft } from './offer';
 import { taskDrafts } from './taskDrafts';
-import { isDoneOnShaft, shaftOffers } from './shaftOffers';
+import { shaftOffers } from './shaftOffers';
+import { isDoneOnShaft } from './taskDone';
 import { viewSeal } from '@/core/job/sealView';
 
 let count = 0;

@@ -53,13 +53,3 @@ export function shaftOffers(task: Task, job: JobView, done: readonly Draft[]): O
       ),
   ];
 }
-
-/** All its seats were emptied or filled, each by itself. */
-export function isDoneOnShaft({ onShaft }: Task, job: JobView): boolean {
-  const views = journalsOf(job, onShaft?.seats ?? []);
-  return (
-    onShaft !== undefined &&
-    views.length > 0 &&
-    views.every(({ history }) => (onShaft.does === 'off' ? history.offShaft : history.ontoShaft) !== null)
-  );
-}

@@ -1,7 +1,7 @@
+import { journalsOf } from '@/core/job/journalView';
 import type { JobView } from '@/core/job/seatView';
 import type { Task } from '@/core/record/plan';
 import { TURN_FEELS, type TurnFeel } from '@/core/record/closingVocabulary';
-import { isDoneOnShaft } from './shaftOffers';
 
 /** Whether a piece of work is done, what went wrong with it, and how it turned. */
 
@@ -10,6 +10,16 @@ type Work = Pick<JobView, 'work'>;
 /** What went wrong the last time that it was tried, and what is done now; null: nothing. */
 export const troubleOfTask = ({ key, choices }: Task, { work }: Work): string | null =>
   choices.find((choice) => choice.key === work.tasks[key]?.choice)?.trouble ?? null;
+
+/** All its seats were emptied or filled, each by itself. */
+export function isDoneOnShaft({ onShaft }: Task, job: JobView): boolean {
+  const views = journalsOf(job, onShaft?.seats ?? []);
+  return (
+    onShaft !== undefined &&
+    views.length > 0 &&
+    views.every(({ history }) => (onShaft.does === 'off' ? history.offShaft : history.ontoShaft) !== null)
+  );
+}
 
 /** Answered by a person, whatever the answer but that it went wrong, or done at its shaft. */
 export const isTaskDone = (task: Task, job: JobView): boolean =>

@@ -3,7 +3,9 @@ import type { SeatId } from '@/core/record/ids';
 import { useParams } from 'next/navigation';
 import { StepLayout } from '@/bench/job/StepLayout';
 import { ShaftSeats } from '@/bench/work/ShaftSeats';
-import { WorkStep } from '@/bench/work/WorkStep';
+import { later } from '@/bench/record/later';
+
+const WorkStep = later(() => import('@/bench/work/WorkStep'), 'WorkStep');
 
 export default function WorkPage() {
   const { seatId } = useParams<{ seatId: SeatId }>();
