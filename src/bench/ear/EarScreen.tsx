@@ -5,14 +5,11 @@ import { useMemo, useRef } from 'react';
 import { judgeNote, type Note as JudgedNote } from '@/core/ear/noteChange';
 import type { EventBody } from '@/core/record/entries';
 import type { SeatId } from '@/core/record/ids';
-import { Head } from '@/bench/frame/Head';
-import { JobFoot, type HeatOfPage } from '@/bench/frame/JobFoot';
-import { jobPath, placesFrom } from '@/bench/frame/places';
+import type { HeatOfPage } from '@/bench/frame/JobFoot';
+import { JobScreen } from '@/bench/frame/JobScreen';
 import { useJob } from '@/bench/record/JobProvider';
 import { SceneView } from '@/ui/drawing/SceneView';
 import { Huge } from '@/ui/parts/Huge';
-import { Link } from '@/ui/parts/Link';
-import { PageTitle } from '@/ui/parts/PageTitle';
 import { Column, Row } from '@/ui/parts/layout';
 import { Lead, Note, Text } from '@/ui/parts/text';
 import { sayNote } from '@/ui/words/ear';
@@ -28,8 +25,8 @@ const OFF_WORDS: Partial<Record<EarState, string>> = {
 };
 
 /** The device’s own ear, for two metres: off until somebody asks for it; blow by blow, has the note changed? */
-export function EarScreen({ seatId, heat, heatMs }: HeatOfPage & { seatId: SeatId }) {
-  const { record, job, person } = useJob();
+export function EarScreen({ seatId, ...heat }: HeatOfPage & { seatId: SeatId }) {
+  const { record, job } = useJob();
   const ear = useEar();
   const view = job.seats.find(({ seat }) => seat.id === seatId);
   const note = useMemo(() => judgeNote(ear.blows), [ear.blows]);
@@ -39,46 +36,25 @@ export function EarScreen({ seatId, heat, heatMs }: HeatOfPage & { seatId: SeatI
     () => drawNotes(ear.blows, note, `${said.headline}. ${said.reason}`),
     [ear.blows, note, said.headline, said.reason],
   );
-  const back = `/jobs/${record.id}/${seatId}/square`;
   return (
-    <Column sx={{ minHeight: '100vh', px: { xs: 2, sm: 4 } }} data-testid="ear">
-      <PageTitle parts={['Listen', view?.seat.name ?? '', record.machine]} />
-      <Head
-        title={record.machine}
-        titleHref={back}
-        subtitle={`${view?.seat.name ?? ''} · job\u00a0${record.number}`}
-        people={record.people}
-        places={placesFrom('Job', jobPath(record.id, person?.walk ?? 'full'))}
+    <JobScreen
+      testId="ear"
+      title="Listen"
+      about={view?.seat.name ?? ''}
+      back={{ href: `/jobs/${record.id}/${seatId}/square`, words: 'Back to square-up' }}
+      {...heat}
+    >
+      <EarSlate
+        seatId={seatId}
+        ear={ear}
+        note={note}
+        verdict={isOff ? 'off' : note.verdict}
+        headline={said.headline}
+        reason={OFF_WORDS[ear.state] ?? said.reason}
+        heard={view?.history.heard ?? null}
       />
-      <Box
-        component="main"
-        sx={{
-          flex: 1,
-          display: 'grid',
-          gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1fr) minmax(0, 1fr)' },
-          columnGap: 4,
-          rowGap: 2,
-          pt: 2,
-        }}
-      >
-        <EarSlate
-          seatId={seatId}
-          ear={ear}
-          note={note}
-          verdict={isOff ? 'off' : note.verdict}
-          headline={said.headline}
-          reason={OFF_WORDS[ear.state] ?? said.reason}
-          heard={view?.history.heard ?? null}
-        />
-        <Box sx={{ minHeight: 380 }}>{ear.blows.length > 0 && <SceneView scene={scene} />}</Box>
-        <Box sx={{ gridColumn: '1 / -1', alignSelf: 'end', pb: 1 }}>
-          <Button variant="text" component={Link} href={back}>
-            Back to square-up
-          </Button>
-        </Box>
-      </Box>
-      <JobFoot heat={heat} heatMs={heatMs} />
-    </Column>
+      <Box sx={{ minHeight: 380 }}>{ear.blows.length > 0 && <SceneView scene={scene} />}</Box>
+    </JobScreen>
   );
 }
 

@@ -3,6 +3,7 @@ import type { JobView, SeatView } from '@/core/job/seatView';
 import type { SeatId } from '@/core/record/ids';
 import type { Task } from '@/core/record/plan';
 import { isPastStripping } from './facts';
+import { chosenOf } from './taskDone';
 
 /**
  * A bearing that stays on its shaft moves with it: the work that draws the shaft empties its seat in the casting, the work that puts the
@@ -17,9 +18,9 @@ export const directionOf = ({ stage }: Pick<Task, 'stage'>): Direction =>
 /** The school that puts the bearing into its casting first: the shaft goes into it there. */
 const isIntoCastingFirst = (seatId: SeatId, job: JobView): boolean =>
   job.plan.tasks.some(
-    ({ key, onShaft, choices }) =>
-      choices.some((choice) => choice.intoCastingFirst && choice.key === job.work.tasks[key]?.choice) &&
-      journalsOf(job, onShaft?.seats ?? []).some(({ spec }) => spec.sharedWith === seatId),
+    (task) =>
+      chosenOf(task, job)?.intoCastingFirst === true &&
+      journalsOf(job, task.onShaft?.seats ?? []).some(({ spec }) => spec.sharedWith === seatId),
   );
 
 /** The work that moves a seat's part; null: it is moved by itself, also where that work is not on this machine. */

@@ -45,14 +45,15 @@ function lookOffers(here: Here): Offer[] {
 /** In the longer walks a list is gone through thing by thing; in a hurry, or for the rest of it, it is done. */
 function listOffers(task: Task, here: Here): Offer[] {
   const open = openItems(task, here.job);
-  const done = offer('done', [
+  // What it brings home is worked out when it is tapped.
+  const done = offer('done', () => [
     ...open.map(({ key: item }): Draft => ({ kind: 'task_ticked', body: { key: task.key, item } })),
     ...taskDrafts(task, here.job),
   ]);
   const [next] = open;
   return here.walk === 'quick' || !next
     ? [done]
-    : [offer('tick', tickDrafts(task, next.key, here.job), next), done];
+    : [offer('tick', () => tickDrafts(task, next.key, here.job), next), done];
 }
 
 function taskOffers(here: Here): Offer[] {

@@ -11,6 +11,7 @@ import { jobItems, isSkipped, progressOf } from './jobItems';
 import { RANK, stageRank } from './rank';
 import { seatItems } from './seatItems';
 import { sortItems, withoutCircles } from './sortItems';
+import { chosenOf } from './taskDone';
 
 /** A kit of so few parts is counted while it is compared. Common practice, no source. */
 const SMALL_KIT = 8;
@@ -42,10 +43,8 @@ function collectItems(job: JobView, walk: WalkStyle): Item[] {
 }
 
 /** The school that was chosen fits the seals after the halves are joined. */
-const areSealsLast = ({ plan, work }: JobView): boolean =>
-  plan.tasks.some(({ key, choices }) =>
-    choices.some((choice) => choice.sealsAfterJoining === true && work.tasks[key]?.choice === choice.key),
-  );
+const areSealsLast = (job: JobView): boolean =>
+  job.plan.tasks.some((task) => chosenOf(task, job)?.sealsAfterJoining === true);
 
 /**
  * Seals as the last of closing, behind all its work; but one that lies behind a bearing went in before it, whatever the school.

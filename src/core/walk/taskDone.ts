@@ -7,9 +7,12 @@ import { TURN_FEELS, type TurnFeel } from '@/core/record/closingVocabulary';
 
 type Work = Pick<JobView, 'work'>;
 
+/** The choice that a piece of work was answered with; null: with none of its own. */
+export const chosenOf = ({ key, choices }: Task, { work }: Work): Task['choices'][number] | null =>
+  choices.find((choice) => choice.key === work.tasks[key]?.choice) ?? null;
+
 /** What went wrong the last time that it was tried, and what is done now; null: nothing. */
-export const troubleOfTask = ({ key, choices }: Task, { work }: Work): string | null =>
-  choices.find((choice) => choice.key === work.tasks[key]?.choice)?.trouble ?? null;
+export const troubleOfTask = (task: Task, job: Work): string | null => chosenOf(task, job)?.trouble ?? null;
 
 /** All its seats were emptied or filled, each by itself. */
 export function isDoneOnShaft({ onShaft }: Task, job: JobView): boolean {
