@@ -4,6 +4,7 @@ import { TOOLS } from '../../database/demo/demo';
 import { findPlace, gotoReady, openPage, sendEvent, textOf, waitForText, type App } from '../support/app';
 import { tap, typeInto } from '../support/hands';
 import { serveDemo } from '../support/serveDemo';
+import { zoneWhereItIs } from '../support/zones';
 
 let app: App;
 let browser: Browser;
@@ -21,8 +22,9 @@ const hubBar = async () =>
   `[data-bar="heat ${(await findPlace(app, 'Pelling 90', 'Drive side')).castingId}"]`;
 const rightOf = (page: Page, selector: string) =>
   page.$eval(selector, (node) => node.getBoundingClientRect().right);
-const DOOR = /opens at (\d\d:\d\d)/;
-const doorIn = async (page: Page) => DOOR.exec(await textOf(page, 'picked-heat'))?.[1];
+/** Of another day than today's, its day stands before it. */
+const DOOR = /opens at ((?:\w{3} )?\d\d:\d\d)/;
+const doorIn = async (page: Page) => DOOR.exec(await textOf(page, 'picked-heat'))![1]!;
 
 describe('the heat board', () => {
   it('says the next thing to do, and draws what is hot, cold or waits for it, over all jobs', async () => {
@@ -76,8 +78,33 @@ describe('the heat board', () => {
       beforePx,
     );
     await page.mouse.up();
-    await waitForText(page, 'wanted', /Pelling 90, rear hub opens at \d\d:\d\d/);
+    await waitForText(page, 'wanted', new RegExp(`Pelling 90, rear hub ${DOOR.source}`));
     await tap(page, 'Put it back');
+  });
+
+  it('late in the evening the day is said once, where it begins, and no hour lies over another or runs off the page', async () => {
+    const { page } = await openBoard();
+    for (const hour of ['23:15', '23:30', '23:40', '23:55']) {
+      await page.emulateTimezone(zoneWhereItIs(hour));
+      for (const width of [640, 768, 1280]) {
+        await page.setViewport({ width, height: 800, hasTouch: true });
+        await gotoReady(page, `${app.url}/heat`);
+        await page.waitForSelector('[data-hour]');
+        const hours = await page.$$eval('[data-hour]', (nodes) =>
+          nodes.map((node) => {
+            const { left, right } = node.getBoundingClientRect();
+            return { says: node.textContent!, left, right };
+          }),
+        );
+        expect(hours.filter(({ says }) => /^\w{3} 00:/.test(says))).toHaveLength(1);
+        expect(hours.filter(({ says }) => /^[A-Z]/.test(says))).toHaveLength(1);
+        for (const [i, { says, right }] of hours.entries())
+          expect(right, `${says} at ${width}, ${hour}`).toBeLessThan(hours[i + 1]?.left ?? width);
+        expect(
+          await page.evaluate(() => document.documentElement.scrollWidth - innerWidth),
+        ).toBeLessThanOrEqual(0);
+      }
+    }
   });
 
   it('is planned from an hour as people say it; what names none gets a word beside it, and stays as it was typed', async () => {
@@ -93,7 +120,7 @@ describe('the heat board', () => {
     // What is in the heat already is not put off; the other day is looked at by itself.
     await tap(page, 'from ');
     await page.waitForFunction(() =>
-      /\w{3} 10:00/.test(document.querySelector('[data-testid="time-line"]')!.textContent ?? ''),
+      /^\w{3} 0\d:\d\d.*10:00/.test(document.querySelector('[data-testid="time-line"]')!.textContent ?? ''),
     );
     await tap(page, 'as soon as can be');
     await waitForText(page, 'wanted', /Everything as soon as can be/);

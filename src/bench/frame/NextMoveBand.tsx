@@ -6,6 +6,9 @@ import { token, TYPE } from '@/ui/theme/tokens';
 
 /** A longer headline is set smaller, so that it stays one line beside its answers. */
 const LONG = 44;
+const VERY_LONG = 56;
+const sizeOf = ({ length }: string) =>
+  length > VERY_LONG ? TYPE.title : length > LONG ? TYPE.figure : TYPE.headline;
 
 const ONE_LINE_ON_A_PHONE = {
   overflow: 'hidden',
@@ -47,7 +50,7 @@ export function NextMoveBand({
             fontSize: {
               xs: TYPE.head,
               sm: TYPE.figure,
-              md: headline.length > LONG ? TYPE.title : TYPE.headline,
+              md: sizeOf(headline),
             },
           }}
           data-testid="next-move"

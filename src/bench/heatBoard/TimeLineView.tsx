@@ -107,6 +107,9 @@ function RowOnLine({ row, units, children }: { row: TimeRow; units: Units; child
   );
 }
 
+const hoursOf = (ticks: TimeLine['ticks']) =>
+  ticks.flatMap(({ at, atMs }) => (atMs === null ? [] : [{ at, atMs }]));
+
 function Axis({ line, nowMs, plotRef }: { line: TimeLine; nowMs: number; plotRef: Ref<HTMLDivElement> }) {
   return (
     <Box sx={{ ...ROW, border: 0, py: 0 }} aria-hidden>
@@ -122,21 +125,25 @@ function Axis({ line, nowMs, plotRef }: { line: TimeLine; nowMs: number; plotRef
               height: atMs === null ? 6 : 12,
               borderLeft: `2px solid ${token('ink')}`,
             }}
+          />
+        ))}
+        {hoursOf(line.ticks).map(({ at, atMs }, i, hours) => (
+          <Box
+            key={atMs}
+            data-hour
+            sx={{
+              position: 'absolute',
+              // The last one keeps to the page.
+              left: `min(${percent(at)}, calc(100% - 10px))`,
+              bottom: 12,
+              transform: 'translateX(-50%)',
+              fontSize: TYPE.text,
+              fontWeight: 750,
+              whiteSpace: 'nowrap',
+            }}
           >
-            {atMs !== null && (
-              <Box
-                sx={{
-                  position: 'absolute',
-                  bottom: 12,
-                  transform: 'translateX(-50%)',
-                  fontSize: TYPE.text,
-                  fontWeight: 750,
-                  whiteSpace: 'nowrap',
-                }}
-              >
-                {sayHour(atMs, nowMs)}
-              </Box>
-            )}
+            {/* The day is said once, where it begins. */}
+            {sayHour(atMs, hours[i - 1]?.atMs ?? nowMs)}
           </Box>
         ))}
       </Box>

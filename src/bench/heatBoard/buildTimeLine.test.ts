@@ -16,7 +16,7 @@ const words = {
   drops: () => 'Main bearing; clutch shaft',
   hands: () => '',
 };
-const lineOf = (tasks: ReturnType<typeof heatTask>[], startInMin?: number) => {
+const lineOf = (tasks: ReturnType<typeof heatTask>[], startInMin?: number, widthPx = 1000) => {
   const heatPlan = {
     wanted:
       startInMin === undefined
@@ -26,7 +26,7 @@ const lineOf = (tasks: ReturnType<typeof heatTask>[], startInMin?: number) => {
   };
   const plan = planHeats(tasks, frameOf(heatPlan, spots, NOW));
   const stretch = stretchesOf(tasks, plan)[0]!;
-  return buildTimeLine({ tasks, plan, stretch, spots, nowMs: NOW, widthPx: 1000, words });
+  return buildTimeLine({ tasks, plan, stretch, spots, nowMs: NOW, widthPx, words });
 };
 const rowOf = (line: ReturnType<typeof lineOf>, name: string) =>
   line.rows.find(({ spot }) => spot.name === name)!;
@@ -52,6 +52,26 @@ describe('the time line', () => {
     const [one, other] = many.drops[0]!.arrows;
     expect((other!.at - one!.at) * 1000).toBeGreaterThanOrEqual(20);
     expect(other!.isTurnedOver).toBe(true);
+  });
+  it('a narrow line has fewer hours; a label stands in its bar, else behind it, else before it, else where more room is', () => {
+    const hoursOf = (widthPx: number) =>
+      lineOf([heatTask('a')], 0, widthPx).ticks.filter(({ atMs }) => atMs !== null).length;
+    expect(hoursOf(240)).toBeLessThanOrEqual(4);
+    expect(hoursOf(1000)).toBeGreaterThan(hoursOf(240));
+    const barOf = (widthPx: number, name = 'left half of the case, long name') =>
+      rowOf(lineOf([heatTask('a', { name })], 0, widthPx), 'Small oven').lanes[0]![0]!;
+    expect(barOf(2400).labelAt).toBe('inside');
+    expect(barOf(900).labelAt).toBe('behind');
+    // 0.49 of the line lies before it, 0.31 behind: at 480 px before has room, at 180 px neither, and before is more.
+    expect([barOf(480).labelAt, barOf(180).labelAt]).toEqual(['before', 'before']);
+    expect(barOf(300, 'left half').labelAt).toBe('behind');
+    // Begun long ago, the bar stands at the left end: there is more room behind it, though not enough.
+    const begun = lineOf(
+      [heatTask('a', { name: 'left half of the case, long name', inMs: NOW - 5 * MIN, cold: [] })],
+      0,
+      180,
+    );
+    expect(rowOf(begun, 'Small oven').lanes[0]![0]!.labelAt).toBe('behind');
   });
   it('what has no place is drawn all the same, in trouble', () => {
     const [lanes] = [rowOf(lineOf([heatTask('a', { dialC: 260 })]), 'Small oven').lanes];

@@ -77,7 +77,9 @@ const SHOWN_BACK_MS = 25 * MIN;
 const LEAST_SPAN_MS = 50 * MIN;
 const TICK_STEPS_MIN = [5, 10, 15, 30, 60, 120, 180, 360, 720, 1440];
 const MOST_TICKS = 7;
-const PX_PER_SIGN = 8.2;
+/** "Wed 00:00" beside "23:50". */
+const HOUR_PX = 60;
+const PX_PER_SIGN = 6.5;
 const LABEL_MARGIN_PX = 26;
 const ARROW_PX = 22;
 const HANDS_LEAST_MS = 3 * MIN;
@@ -95,8 +97,9 @@ function extentOf({ fromMs, toMs }: Stretch, nowMs: number): Span {
 }
 
 /** Ticks at round hours; every second one is bare where they would be many. */
-function ticksOf({ fromMs, toMs }: Span, share: (atMs: number) => number): TimeLine['ticks'] {
-  const step = TICK_STEPS_MIN.find((minutes) => (toMs - fromMs) / (minutes * MIN) <= MOST_TICKS) ?? 1440;
+function ticksOf({ fromMs, toMs }: Span, { share, widthPx }: Drawing): TimeLine['ticks'] {
+  const most = Math.min(MOST_TICKS, widthPx / HOUR_PX);
+  const step = TICK_STEPS_MIN.find((minutes) => (toMs - fromMs) / (minutes * MIN) <= most) ?? 1440;
   const stepMs = (step * MIN) / 2;
   // Round hours of the place, not of Greenwich.
   const zoneMs = new Date(fromMs).getTimezoneOffset() * MIN;
@@ -125,9 +128,13 @@ function inLanes(bars: readonly TimeBar[], widthPx: number): TimeBar[][] {
   return lanes.map((lane) => lane.bars);
 }
 
-/** In its bar, else behind it, else before it: nothing runs off the page. */
+/** Behind it, else before it, and where neither has room, where more is: nothing runs off the page. */
+const placeBeside = (from: number, to: number, label: number) =>
+  to + label <= 1 || from < Math.min(label, 1 - to) ? ('behind' as const) : ('before' as const);
+
+/** In its bar where it fits. */
 const labelPlace = (from: number, to: number, label: number): LabelPlace =>
-  label <= to - from ? 'inside' : to + label <= 1 ? 'behind' : 'before';
+  label <= to - from ? 'inside' : placeBeside(from, to, label);
 
 const labelShare = (label: string, widthPx: number) =>
   (label.length * PX_PER_SIGN + LABEL_MARGIN_PX) / widthPx;
@@ -202,8 +209,11 @@ const coolingBars = (pairs: readonly Pair[], drawing: Drawing) =>
       };
       const bar = barOf(pair, { fromMs: heat.hands.toMs, toMs: heat.rubberMs }, made, drawing);
       const tailTo = drawing.share(heat.touchMs);
-      const isRoom = tailTo + labelShare(bar.label, drawing.widthPx) <= 1;
-      return { ...bar, tailTo, labelAt: isRoom ? ('behind' as const) : ('before' as const) };
+      return {
+        ...bar,
+        tailTo,
+        labelAt: placeBeside(bar.from, tailTo, labelShare(bar.label, drawing.widthPx)),
+      };
     });
 
 /** Parts that go in: seconds apart, and drawn so far from each other that each is seen. */
@@ -249,7 +259,7 @@ export function buildTimeLine({ tasks, plan, stretch, ...input }: Input): TimeLi
   };
   return {
     ...extent,
-    ticks: ticksOf(extent, share),
+    ticks: ticksOf(extent, drawing),
     now: nowMs < extent.fromMs ? null : share(nowMs),
     rows: spots.map(placeRow),
     cooling: inLanes(coolingBars(pairs, drawing), widthPx),
