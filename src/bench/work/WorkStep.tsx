@@ -2,6 +2,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { locksOf } from '@/core/closing/locks';
 import type { JobView } from '@/core/job/seatView';
 import type { Task } from '@/core/record/plan';
 import { journalsOf } from '@/core/job/journalView';
@@ -15,7 +16,7 @@ import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { sayOffer } from '@/ui/words/offers';
 import { sayTurnChange } from '@/ui/words/closing';
-import { STAGE_ORDER, STAGE_WORDS } from '@/ui/words/walk';
+import { sayLock, STAGE_ORDER, STAGE_WORDS } from '@/ui/words/walk';
 import { Lead, Note, Text } from '@/ui/parts/text';
 import { Link } from '@/ui/parts/Link';
 import { Row, Ruled } from '@/ui/parts/layout';
@@ -102,7 +103,7 @@ function TaskRow({ task }: { task: Task }) {
           </Lead>
           <Note>
             {answer !== null && <b>{answer}. </b>}
-            {task.why}
+            {[task.why, ...locksOf(task, job.plan).map(sayLock)].filter(Boolean).join(' ')}
           </Note>
           {change && <Note data-testid="turn-change">{sayTurnChange(change)}</Note>}
         </Box>

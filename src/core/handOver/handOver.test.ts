@@ -132,7 +132,13 @@ describe('handed over, and opened again', () => {
     const { parts, fasteners } = usedUpBy(view, { opened: seal, howFar: 'outside' });
     expect(parts.map(({ seatId }) => seatId)).toEqual([seal[0]!.seat.id]);
     expect(fasteners).toEqual([]);
-    const locks = usedUpBy(view, { opened: [], howFar: 'apart' }).fasteners.map(({ locking }) => locking);
-    expect(locks).toContain('medium_locker');
+    const locksOf = (opened: typeof seal) =>
+      usedUpBy(view, { opened, howFar: 'apart' }).fasteners.map(({ locking }) => locking);
+    // A plate stays on what it holds.
+    expect(locksOf([])).toEqual(['tab']);
+    expect(locksOf(view.seats.filter(({ seat }) => seat.name === 'Clutch shaft'))).toEqual([
+      'medium_locker',
+      'tab',
+    ]);
   });
 });

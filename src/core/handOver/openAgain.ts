@@ -1,9 +1,10 @@
+import { isSpentWhenUndone, lockedOf, locksOf, type LockedFastener } from '@/core/closing/locks';
 import { journalsOf } from '@/core/job/journalView';
 import type { JobView, SeatView } from '@/core/job/seatView';
 import type { AnySeatId, SeatId } from '@/core/record/ids';
 import type { PlanPart, Task } from '@/core/record/plan';
 import type { EventBody } from '@/core/record/entries';
-import type { Locking, Stage } from '@/core/record/vocabulary';
+import type { Stage } from '@/core/record/vocabulary';
 import { isSeal } from '@/core/walk/facts';
 import type { Draft } from '@/core/walk/offer';
 
@@ -24,8 +25,6 @@ const UNDONE: Readonly<Record<HowFar, readonly Stage[]>> = {
 };
 /** Work of a seat, and of no other. */
 const OF_SEATS: readonly Stage[] = ['in', 'square'];
-/** What holds once. */
-const HOLDS_ONCE: readonly Locking[] = ['medium_locker', 'strong_locker', 'split_pin', 'tab', 'peened'];
 
 const isOpened = (id: SeatId, { opened }: Opening) => opened.some(({ seat }) => seat.id === id);
 
@@ -45,7 +44,7 @@ function isLeftOnShaft({ onShaft }: Task, job: JobView, opening: Opening): boole
 
 function isUndone(task: Task, job: JobView, opening: Opening): boolean {
   const { opened, howFar } = opening;
-  if (!UNDONE[howFar].includes(task.stage)) return false;
+  if (!UNDONE[howFar].includes(task.stage) || (task.closesAccess && howFar === 'outside')) return false;
   // A cover that was off goes on again, whatever stayed in it.
   if (task.carries && task.stage !== 'close' && !isShaftMoved(task.carries, job, opening)) return false;
   if (isLeftOnShaft(task, job, opening)) return false;
@@ -77,17 +76,26 @@ export type UsedUp = {
   /** Parts of the plan that it takes anew; what is not on the shelf is waited for. */
   parts: readonly PlanPart[];
   /** Fasteners whose lock holds once. */
-  fasteners: readonly { name: string; locking: Locking }[];
+  fasteners: readonly LockedFastener[];
 };
 
 /** Sorts of parts that opening uses up, where their seat comes out. */
 const SPENT: readonly PlanPart['what'][] = ['seal', 'o_ring'];
 
+/** What the work to be done again locks; a job of before says nowhere which that is, so all of what comes apart. */
+function locksUndone(job: JobView, opening: Opening): LockedFastener[] {
+  const { plan } = job;
+  if (plan.tasks.some(({ locks }) => locks))
+    return undoneTasks(job, opening).flatMap((task) => locksOf(task, plan));
+  return opening.howFar === 'apart' ? lockedOf(plan) : [];
+}
+
 /**
  * What opening uses up whatever was wrong: gaskets and locks of what comes apart, seals and O-rings of what comes out, and what is spent
  * by every try.
  */
-export function usedUpBy({ plan }: Pick<JobView, 'plan'>, opening: Opening): UsedUp {
+export function usedUpBy(job: JobView, opening: Opening): UsedUp {
+  const { plan } = job;
   const isApart = opening.howFar === 'apart';
   return {
     parts: plan.parts.filter((part) => {
@@ -96,9 +104,7 @@ export function usedUpBy({ plan }: Pick<JobView, 'plan'>, opening: Opening): Use
         part.seatId === null ? isApart && opening.opened.length > 0 : isOpened(part.seatId, opening);
       return isTaken && (SPENT.includes(part.what) || part.isSpent);
     }),
-    fasteners: plan.fasteners.flatMap(({ name, locking }) =>
-      isApart && locking && HOLDS_ONCE.includes(locking) ? [{ name, locking }] : [],
-    ),
+    fasteners: locksUndone(job, opening).filter(isSpentWhenUndone),
   };
 }
 

@@ -1,3 +1,4 @@
+import { locksOf, type LockedFastener } from '@/core/closing/locks';
 import { isLeftOutInAHurry, viewFloats, type FloatView } from '@/core/job/floatView';
 import { viewJoint } from '@/core/job/jointView';
 import type { JobView, SeatView } from '@/core/job/seatView';
@@ -18,7 +19,7 @@ export type ProvedBy = (typeof PROVED_BY)[number];
 
 export type Proof = {
   key: string;
-  sort: 'seat' | 'ring' | 'plate' | 'seal' | 'float' | 'stack' | 'joint' | 'work';
+  sort: 'seat' | 'ring' | 'plate' | 'seal' | 'float' | 'stack' | 'joint' | 'lock' | 'work';
   name: string;
   by: ProvedBy;
   /** Where it is proved. */
@@ -134,6 +135,29 @@ const jointProofs = ({ seats, work }: JobView): Proof[] =>
 const isAsked = ({ key, isFullOnly }: Task, { work }: JobView): boolean =>
   !isFullOnly || key in work.tasks || key in work.ticked;
 
+const LOCK_NAMES: Record<LockedFastener['locking'], string> = {
+  medium_locker: 'locker',
+  strong_locker: 'strong locker',
+  split_pin: 'split pin',
+  tab: 'tab',
+  peened: 'peened edge',
+  lock_pin: 'lock pin',
+};
+
+/** What holds the fasteners: proved by the work that sets it; a spoilt thread holds nothing, whatever locks it. */
+const lockProofs = (job: JobView): Proof[] =>
+  job.plan.tasks
+    .filter((task) => isAsked(task, job))
+    .flatMap((task) =>
+      locksOf(task, job.plan).map((fastener) => ({
+        key: `lock:${fastener.key}`,
+        sort: 'lock',
+        name: `${fastener.name}, ${fastener.count > 1 ? 'their' : 'its'} ${LOCK_NAMES[fastener.locking]}`,
+        by: job.work.fasteners[fastener.key] === 'thread_damaged' ? 'open' : workBy(task, job),
+        at: { seatId: null, step: 'work' },
+      })),
+    );
+
 const workProofs = (job: JobView): Proof[] =>
   job.plan.tasks
     .filter((task) => PROVING.includes(task.stage) && !task.floats && isAsked(task, job))
@@ -151,6 +175,7 @@ export const proofsOf = (job: JobView): Proof[] => [
   ...floatProofs(job),
   ...stackProofs(job),
   ...jointProofs(job),
+  ...lockProofs(job),
   ...workProofs(job),
 ];
 

@@ -62,6 +62,10 @@ const taskSchema = z.strictObject({
   carries: z.array(seatIdSchema).min(1).max(20).optional(),
   /** The tools are counted with it: done, none is missing. */
   countsTools: z.boolean().optional(),
+  /** What was taken off to get at it goes back on: it stays on while the work is reached from outside. */
+  closesAccess: z.boolean().optional(),
+  /** Fasteners whose lock is set with it: keys. */
+  locks: z.array(keySchema).min(1).max(10).optional(),
   /** A joint is sealed by it: which film, where. */
   isSealed: z.boolean().optional(),
   /** What is ticked, thing by thing. */

@@ -1,5 +1,6 @@
 import type { BlockCode } from '@/core/job/blocks';
 import type { CautionCode } from '@/core/catalogue/cautions';
+import type { LockedFastener } from '@/core/closing/locks';
 import type { CastingId, SeatId } from '@/core/record/ids';
 import type { Slot } from '@/core/record/slots';
 import type { HeatSource, OrderReason, Stage, Step, Way } from '@/core/record/vocabulary';
@@ -91,6 +92,8 @@ export type Move = {
   tool?: string;
   /** Why a task is done, as the plan says it. */
   reason?: string;
+  /** What is locked with it, and how. */
+  locks?: Pick<LockedFastener, 'name' | 'locking'>[];
   /** In the freezer. */
   minutes?: number;
   blocks?: BlockCode[];

@@ -1,3 +1,4 @@
+import { locksOf } from '@/core/closing/locks';
 import { findBlocks } from '@/core/job/blocks';
 import { counting } from '@/core/job/counting';
 import { freezerMinutes } from '@/core/job/freezerMinutes';
@@ -156,13 +157,21 @@ export function moveOf(items: readonly Item[], where: Where): Move {
     isOfSeals: views.length > 0 && views.every(isSeal),
     ...removalsOf(views, open, job),
     id: `${items[0]!.group ?? items[0]!.id}:${items.map(({ id }) => id).sort()[0]}`,
-    ...(task && { reason: troubleOfTask(task, job) ?? task.why }),
+    ...(task && sayingOf(task, job)),
     ...(lead.why && (lead.act === 'fit' || lead.act === 'heat') && { why: lead.why }),
     ...(isSealsIn && lead.act === 'fit'
       ? { code: 'seal_in' as const, step: 'seal' as const }
       : detailOf(lead.act, leadView, where)),
   };
   return { ...move, cautions: dueCautions(move, job) };
+}
+
+/** Why it is done and what is locked with it; where it went wrong, what is done now. */
+function sayingOf(task: Task, job: JobView): Pick<Move, 'reason' | 'locks'> {
+  const trouble = troubleOfTask(task, job);
+  if (trouble) return { reason: trouble };
+  const locks = locksOf(task, job.plan).map(({ name, locking }) => ({ name, locking }));
+  return { reason: task.why, ...(locks.length > 0 && { locks }) };
 }
 
 /** The move of a seat that is in trouble. */

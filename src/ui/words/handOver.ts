@@ -39,6 +39,7 @@ export const PROOF_WORDS: Record<Proof['sort'], string> = {
   float: 'measured between parts',
   stack: 'back to the piece',
   joint: 'tight in every pass, turned after each',
+  lock: 'held against working loose',
   work: 'done and tried',
 };
 

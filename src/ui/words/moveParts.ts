@@ -3,6 +3,7 @@ import type { Move } from '@/core/walk/move';
 import { CHECKS, type OrderReason, type Way } from '@/core/record/vocabulary';
 import { asHeadline, inSentence } from './sentence';
 import { slotWords } from './slots';
+import { sayLock } from './walk';
 import { CHECK_WORDS, REMOVAL_WORDS } from './work';
 
 export type MoveWords = { headline: string; reason: string };
@@ -117,7 +118,8 @@ export const sayLook: Say = (move) => {
 
 export const sayTask: Say = (move) => {
   const name = move.items[0]?.name ?? '';
-  return { headline: /[.?!]$/.test(name) ? name : `${name}.`, reason: move.reason ?? '' };
+  const reason = [move.reason ?? '', ...(move.locks ?? []).map(sayLock)].filter(Boolean).join(' ');
+  return { headline: /[.?!]$/.test(name) ? name : `${name}.`, reason };
 };
 
 /** One way for all, or each with its own. */

@@ -54,6 +54,10 @@ export const LOCKING_WORDS: Record<Locking, string> = {
   peened: 'peened',
   lock_pin: 'lock pin in its tooth',
 };
+/** `Axle nut: split pin, new.` */
+export const sayLock = ({ name, locking }: { name: string; locking: Locking }) =>
+  `${name}: ${LOCKING_WORDS[locking]}.`;
+
 export const FASTENER_WORDS: Record<(typeof FASTENER_STATES)[number], string> = {
   good: 'good',
   rusted: 'rusted',

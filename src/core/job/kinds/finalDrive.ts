@@ -144,7 +144,7 @@ export const FINAL_DRIVE: JobKind = {
     { name: 'Pinion ring nut', size: 'M45×1.5', isLeftHand: true, locking: 'strong_locker' },
     { name: 'Bearing stop', size: 'M58×1.5', locking: 'lock_pin' },
     { name: 'Cover bolts', size: 'M8', count: 8 },
-    { name: 'Peened nut', size: 'M12×1.25', locking: 'peened' },
+    { name: 'Stop’s thin nut', size: 'M12×1.25', locking: 'peened' },
   ],
   access: ['Oil drained: colour and chips', 'Axles out', 'Drive off the machine'],
   checks: ['rock', 'oil', 'noise', 'seal_weeping'],

@@ -47,6 +47,10 @@ export type KindTask = {
   /** Seats whose part moves with it, on its shaft. */
   carries?: readonly string[];
   isSealed?: boolean;
+  /** What was taken off to get at it goes back on. */
+  closesAccess?: true;
+  /** Fasteners whose lock is set with it. */
+  locks?: readonly string[];
   /** Tools are counted with it. */
   countsTools?: true;
   caution?: CautionCode;
@@ -175,6 +179,8 @@ function tasksOfKind(kind: JobKind, seatId: (name: string) => SeatId, shafts: re
     ...(task.turns?.since && { since: keyFrom(task.turns.since) }),
     ...(task.holds && { holds: task.holds.filter((name) => seats.includes(name)).map(seatId) }),
     ...(task.carries && { carries: task.carries.filter((name) => seats.includes(name)).map(seatId) }),
+    ...(task.closesAccess && { closesAccess: true }),
+    ...(task.locks && { locks: task.locks.map(keyFrom) }),
     ...(task.isSealed && { isSealed: true }),
     ...(task.countsTools && { countsTools: true }),
     items: itemsOf({ stage, say, ...task }, kind),

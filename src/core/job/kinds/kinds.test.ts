@@ -64,7 +64,7 @@ describe('what locks a fastener', () => {
       'Pinion ring nut: strong_locker',
       'Bearing stop: lock_pin',
       'Cover bolts: undefined',
-      'Peened nut: peened',
+      'Stop’s thin nut: peened',
     ]);
     const used = new Set(
       JOB_KINDS.flatMap(({ fasteners = [] }) => fasteners.map(({ locking = 'none' }) => locking)),

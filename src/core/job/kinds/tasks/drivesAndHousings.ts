@@ -83,6 +83,7 @@ export const FINAL_DRIVE_TASKS: readonly KindTask[] = [
   },
   {
     key: 'pinion_in',
+    locks: ['Pinion ring nut'],
     stage: 'shaft',
     say: 'Pinion in with its bearing, square; ring nut with adhesive, to its torque',
     why: 'The outer race takes the force until it is at the bottom; the nut is left-hand.',
@@ -107,6 +108,7 @@ export const FINAL_DRIVE_TASKS: readonly KindTask[] = [
   {
     stage: 'close',
     say: 'Hole plugged flush, O-ring greased, stop in, tooth to its pin, washer under it',
+    locks: ['Bearing stop'],
     why: 'The edge of the hole cuts the ring, going in and coming out.',
     items: [
       'Pin’s hole plugged fully and flush',
@@ -125,7 +127,7 @@ export const FINAL_DRIVE_TASKS: readonly KindTask[] = [
       },
     ],
   },
-  { stage: 'close', say: 'Nut peened', caution: 'eyes' },
+  { stage: 'close', say: 'Nut peened', locks: ['Stop’s thin nut'], caution: 'eyes' },
   { stage: 'close', say: 'Cover, O-ring, renewed bolts; torque when all are there' },
   { stage: 'prove', say: 'No play; it turns', turns: {} },
   { stage: 'prove', say: 'Refill' },
@@ -203,6 +205,7 @@ export const FLAT_TWIN_TASKS: readonly KindTask[] = [
   {
     stage: 'shaft',
     say: 'Keyway in line, then the gear pressed, chamfer inward',
+    locks: ['Timing gear nut'],
     troubles: [
       {
         say: 'The key stands off its way',

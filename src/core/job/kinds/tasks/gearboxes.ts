@@ -51,6 +51,7 @@ const BLIND_NEEDLES: readonly KindTask[] = [
   {
     stage: 'close',
     say: 'Pivot pin and its O-ring, split pins, quadrant (it fits one way)',
+    locks: ['Quadrant pivot'],
     why: 'The later pin has a groove for an O-ring: fit it.',
     items: [
       'Pivot pin in, its O-ring oiled',

@@ -89,6 +89,7 @@ export const OFFROAD_TASKS: readonly KindTask[] = [
   ...DOWELS,
   {
     key: 'tight_side_over',
+    locks: ['Slip-side nut'],
     stage: 'close',
     say: 'Tight side warmed and lowered over the crank; nut last',
     onto: ['crank, tight journal'],

@@ -52,6 +52,7 @@ export const SAW_TASKS: readonly KindTask[] = [
   },
   {
     key: 'screws_glued',
+    locks: ['Case screws'],
     stage: 'close',
     say: 'One by one out, adhesive, in again',
     why: 'Never all at once: the halves stay where they are.',

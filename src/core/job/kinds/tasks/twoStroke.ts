@@ -57,6 +57,7 @@ export const TWO_STROKE_TASKS: readonly KindTask[] = [
   {
     stage: 'square',
     say: 'Retainer screws in, with medium locker',
+    locks: ['Retainer plate screws'],
     why: 'Groove and marks toward the plate.',
     holds: ['Clutch shaft', 'Output shaft'],
     troubles: [
@@ -109,6 +110,14 @@ export const TWO_STROKE_TASKS: readonly KindTask[] = [
     floats: [casePressure],
     why: 'No more than 0.5 bar: seals are not made for more.',
     caution: 'pressure_check',
+  },
+  {
+    stage: 'prove',
+    say: 'Clutch, primary and flywheel back on, nuts to their torque',
+    why: 'The primary’s is left-hand: anticlockwise tightens.',
+    isFullOnly: true,
+    closesAccess: true,
+    locks: ['Primary nut'],
   },
   { stage: 'prove', say: 'Oil in, tools counted, hand over', countsTools: true },
 ];

@@ -33,6 +33,7 @@ export const HUB_TASKS: readonly KindTask[] = [
   {
     stage: 'prove',
     say: 'Axle through, torque, spin: no play, no drag',
+    locks: ['Axle nut'],
     why: 'The spacer still slides sideways by finger; both bearings turn.',
     troubles: [
       {
@@ -91,6 +92,7 @@ export const SWING_ARM_TASKS: readonly KindTask[] = [
   {
     stage: 'close',
     say: 'Grease in, pivot bolt through, torque',
+    locks: ['Pivot nut'],
     lubricates: 'grease',
     items: ['Pivot bolt: a film of grease, its thread as the manual says'],
     caution: 'safety_parts',
