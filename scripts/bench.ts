@@ -103,9 +103,10 @@ try {
   try {
     await part('sums', () => sums(app.url));
     await part('loads', () => firstLoads(app.url));
-    await part('promises', () => promises(app));
     await part('screens', () => screens(app));
+    // In time-lapse: before a job is begun that is no rehearsal.
     await part('sounds', () => sounds(app));
+    await part('promises', () => promises(app));
     await part('shop', () => shop(app.url, cluster.url));
   } finally {
     await app.stop();

@@ -30,7 +30,8 @@ export async function sounds(app: App) {
     const { page } = await openPage(browser, { person: 'iq' });
     await page.evaluateOnNewDocument(LISTEN);
     await gotoReady(page, run);
-    await setPace(app, 60);
+    const { status } = await setPace(app, 60);
+    if (status !== 200) throw new Error(`no time-lapse: ${status}`);
     await driveUntil(page, /^Let go/);
     await driveUntil(page, /^It is home/);
     await press(page);
