@@ -32,9 +32,7 @@ describe('what holds a fastener against working loose (common practice, no sourc
     const done = event('task_done', { key: task.key }, {}, 1);
     const spoilt = event('fastener_noted', { key: 'axle_nut', state: 'thread_damaged' }, {}, 2);
     const renewed = event('fastener_noted', { key: 'axle_nut', state: 'substituted' }, {}, 3);
-    expect(locksIn(hub)).toMatchObject([
-      { key: 'lock:axle_nut', name: 'Axle nut, its split pin', by: 'open' },
-    ]);
+    expect(locksIn(hub)).toMatchObject([{ key: 'lock:axle_nut', name: 'Axle nut: split pin', by: 'open' }]);
     expect(locksIn(withEvents(hub, done))).toMatchObject([{ by: 'hand' }]);
     expect(locksIn(withEvents(hub, done, spoilt))).toMatchObject([{ by: 'open' }]);
     expect(locksIn(withEvents(hub, done, spoilt, renewed))).toMatchObject([{ by: 'hand' }]);

@@ -152,7 +152,7 @@ const lockProofs = (job: JobView): Proof[] =>
       locksOf(task, job.plan).map((fastener) => ({
         key: `lock:${fastener.key}`,
         sort: 'lock',
-        name: `${fastener.name}, ${fastener.count > 1 ? 'their' : 'its'} ${LOCK_NAMES[fastener.locking]}`,
+        name: `${fastener.name}: ${LOCK_NAMES[fastener.locking]}`,
         by: job.work.fasteners[fastener.key] === 'thread_damaged' ? 'open' : workBy(task, job),
         at: { seatId: null, step: 'work' },
       })),
