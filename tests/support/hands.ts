@@ -193,7 +193,7 @@ export async function layOut(page: Page) {
   const next = () =>
     page.waitForFunction(
       () =>
-        /^(Gloves|Extinguisher|Dry sand|Wood|Probe|Bearing on its socket|Driver|Rod and|Clip pliers|Put the probe on|It is out|The air is off)/.exec(
+        /^(Gloves|Extinguisher|Dry sand|Wood|Probe|Bearing on its socket|Part, wiped|Driver|Rod and|Clip pliers|Put the probe on|It is out|The air is off)/.exec(
           document.querySelector('[data-testid="run-main"]')?.textContent ?? '',
         )?.[1] ?? null,
     );

@@ -25,6 +25,20 @@ describe('within reach', () => {
   });
   it('cold there is nothing to lay out before a door', () =>
     expect(itemsWithinReach(viewOf(jobWith(chosen(main!, { way: 'press' }))))).toEqual([]));
+  it('a bearing stands on its socket where it drops; a needle cup, and what is tapped in, lies there wiped', () => {
+    const heldBy = (seat = main!, way = 'heat_chill') =>
+      itemsWithinReach(viewOf(jobWith(chosen(seat, { way })), seat)).filter((item) =>
+        /^(bearing|part)$/.test(item),
+      );
+    expect(heldBy()).toEqual(['bearing']);
+    expect(heldBy(main!, 'warm_tap')).toEqual(['part']);
+    const pulley = demo('Sallow 125');
+    const needle = pulley.castings
+      .flatMap(({ seats }) => seats)
+      .find(({ spec }) => spec.part.type === 'drawn_cup')!;
+    const hot = viewJob(withEntries(pulley, [], [chosen(needle)]), NOW);
+    expect(itemsWithinReach(viewOf(hot, needle))).toContain('part');
+  });
   it('gloves are laid out once for the casting; each bearing is looked for by itself', () => {
     const job = jobWith(
       chosen(),

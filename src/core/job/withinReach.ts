@@ -1,5 +1,7 @@
-import { isHeated } from '@/core/heat/waySorts';
+import { isDrop, isHeated } from '@/core/heat/waySorts';
+import type { BorePart } from '@/core/record/fittedPart';
 import type { SeatId } from '@/core/record/ids';
+import type { Way } from '@/core/record/vocabulary';
 import type { SeatView } from './seatView';
 
 /** What must be at hand before a hot casting leaves the heat: it cools while one looks for it. Common practice, no source. */
@@ -10,6 +12,7 @@ export const REACH_ITEMS = [
   'wood',
   'probe',
   'bearing',
+  'part',
   'driver',
   'rod',
   'clip_pliers',
@@ -19,11 +22,18 @@ export type ReachItem = (typeof REACH_ITEMS)[number];
 /** Laid out once for a casting, whichever of its seats it was ticked at. */
 const OF_THE_CASTING: readonly ReachItem[] = ['gloves', 'extinguisher', 'sand', 'wood', 'probe'];
 
+const HAS_INNER_RACE: readonly BorePart['type'][] = ['deep_groove', 'cylindrical_roller'];
+/** Stood on its inner race the hot bore is lowered over it; what has none, or is tapped or drawn in, lies ready by itself. */
+const standsOnSocket = ({ seat: { spec } }: SeatView, way: Way): boolean =>
+  HAS_INNER_RACE.includes(spec.part.type) && isDrop(way);
+
 /** What this seat's way asks for; nothing where nothing is heated. */
-export function itemsWithinReach({ seat, casting, history, heat }: SeatView): ReachItem[] {
+export function itemsWithinReach(view: SeatView): ReachItem[] {
+  const { seat, casting, history, heat } = view;
   const { wayIn } = history;
   if (!wayIn || !isHeated(wayIn.way)) return [];
   const isMagnesium = casting.material === 'az91';
+  const isOnSocket = standsOnSocket(view, wayIn.way);
   const liesOnWood = heat.phase === 'cold' || heat.rest === 'wood';
   const asked: Record<ReachItem, boolean> = {
     gloves: true,
@@ -32,7 +42,8 @@ export function itemsWithinReach({ seat, casting, history, heat }: SeatView): Re
     sand: isMagnesium,
     wood: liesOnWood && wayIn.heatedBy !== 'gun',
     probe: wayIn.heatedBy === 'gun',
-    bearing: true,
+    bearing: isOnSocket,
+    part: !isOnSocket,
     driver: wayIn.way !== 'warm_draw',
     rod: wayIn.way === 'warm_draw',
     clip_pliers: seat.spec.kind !== 'seal_in_bore' && seat.spec.retainingRing !== null,

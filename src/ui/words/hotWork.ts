@@ -10,6 +10,7 @@ export const REACH_WORDS: Record<ReachItem, string> = {
   wood: 'wood',
   probe: 'probe',
   bearing: 'bearing on its socket',
+  part: 'part, wiped',
   driver: 'driver',
   rod: 'rod and plates',
   clip_pliers: 'clip pliers',
@@ -43,7 +44,11 @@ export const RESCUE_WORDS: Record<RescueStep, string> = {
 };
 
 /** The same after the part's name. */
-const REACH_SHORT: Partial<Record<ReachItem, string>> = { bearing: 'on its socket', driver: 'its driver' };
+const REACH_SHORT: Partial<Record<ReachItem, string>> = {
+  bearing: 'on its socket',
+  part: 'wiped',
+  driver: 'its driver',
+};
 
 /** What is to be at hand, by the part's name where its heat has several. */
 export const sayNeed = ({ item, name }: ReachNeed): string =>
