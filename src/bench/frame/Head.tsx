@@ -64,7 +64,16 @@ const Title = ({ title, subtitle, href }: TitleProps) => (
         {title}
       </Link>
     ) : (
-      <Box component="b" sx={{ color: token('ink'), fontWeight: 700 }}>
+      <Box
+        component="b"
+        sx={{
+          color: token('ink'),
+          fontWeight: 700,
+          minWidth: 0,
+          overflow: 'hidden',
+          textOverflow: 'ellipsis',
+        }}
+      >
         {title}
       </Box>
     )}
@@ -166,7 +175,7 @@ const Sign = () => (
     }}
   >
     <UrnKeySign />
-    <Box component="span" sx={{ display: { xs: 'none', sm: 'inline' } }}>
+    <Box component="span" sx={{ display: { xs: 'none', md: 'inline' } }}>
       URN KEY
     </Box>
   </Box>
