@@ -5,6 +5,7 @@ import { findPlace, gotoReady, openPage, textOf, waitForText, waitForStill, type
 import { tooSmallForAGlove, violationsInBothLooks } from '../support/axe';
 import { tap } from '../support/hands';
 import { findOutOfReach, footOf } from '../support/seenAndHit';
+import { startJob } from '../support/rehearse';
 import { serveDemo } from '../support/serveDemo';
 import { addressOfScreen, SCREENS } from '../support/screens';
 
@@ -148,6 +149,27 @@ describe('on the bench', () => {
     expect(new URL(page.url()).pathname).toMatch(/\/look$/);
   });
 
+  it('a job’s first drawing says its next move in the walk of whoever was here last: nothing changes under a quick finger', async () => {
+    const { answer: head } = await startJob(app, 'steering_head');
+    const address = `${app.url}/jobs/${head.id}/${head.castings[0]!.seats[0]!.id}/look`;
+    const firstDrawn = async (cookie: string) => {
+      const html = await (await fetch(address, { headers: { cookie } })).text();
+      return /data-testid="next-move"[^>]*>([^<]*)</.exec(html)![1];
+    };
+    const headlines = new Set<string>();
+    for (const person of ['iq', 'tm']) {
+      const { page } = await openPage(browser, { person });
+      await gotoReady(page, address);
+      // Whoever is here for the first time gets the whole walk first.
+      await page.waitForFunction(() => document.cookie.includes('urn-key-walk'));
+      const cookie = (await page.cookies()).map(({ name, value }) => `${name}=${value}`).join('; ');
+      const headline = (await firstDrawn(cookie))!;
+      await waitForText(page, 'next-move', new RegExp(`^${headline}$`));
+      headlines.add(headline);
+    }
+    expect(headlines.size, 'a hurried walk and a whole one begin otherwise').toBe(2);
+    expect([...headlines]).toContain(await firstDrawn('urn-key-walk=nonsense'));
+  });
   it('Alt and a figure lead on from the run too, by the place of the key; single keys can be switched off', async () => {
     const place = await findPlace(app, 'Ostrel 250', 'Main bearing');
     const { page } = await openPage(browser, { person: 'iq' });

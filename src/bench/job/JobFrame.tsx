@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Link } from '@/ui/parts/Link';
 import { usePathname } from 'next/navigation';
-import { useMemo, type ReactNode } from 'react';
+import { useEffect, useMemo, type ReactNode } from 'react';
 import { bagCode } from '@/core/board/bagCode';
 import type { SeatView } from '@/core/job/seatView';
 import { isEnd, type Move } from '@/core/walk/move';
@@ -14,6 +14,7 @@ import { JobFoot, type HeatOfPage } from '@/bench/frame/JobFoot';
 import { NextMoveBand } from '@/bench/frame/NextMoveBand';
 import { movePath } from '@/bench/frame/movePath';
 import { jobPath, placesFrom } from '@/bench/frame/places';
+import { keepWalkHere } from '@/bench/frame/walkCookie';
 import { useIsAsOpened, useJob, useSeatView } from '@/bench/record/JobProvider';
 import { later } from '@/bench/record/later';
 import { useLoaded } from '@/bench/record/useLoaded';
@@ -42,16 +43,27 @@ const SeatNotHere = ({ jobId }: { jobId: JobId }) => (
 const loadMoveNow = () => import('@/bench/frame/moveNow');
 
 /** The next move as it stands: as the server said it, until the browser can say it itself. */
-function useMoveNow(view: SeatView | null, walk: WalkStyle, first: MoveNow | null): MoveNow | null {
+function useMoveNow(
+  view: SeatView | null,
+  walk: WalkStyle,
+  { firstMove: first, firstWalk }: FirstMove,
+): MoveNow | null {
   const { job } = useJob();
   // To find it again would take as long as all else of the screen.
-  const isAsSaid = useIsAsOpened() && walk === 'full' && first !== null;
+  const isAsSaid = useIsAsOpened() && walk === firstWalk && first !== null;
   const loaded = useLoaded(loadMoveNow, isAsSaid ? 'spare' : 'now');
   return useMemo(
     () => (loaded && !isAsSaid ? loaded.sayMoveNow(job, view, walk) : first),
     [loaded, isAsSaid, job, view, walk, first],
   );
 }
+
+type FirstMove = {
+  /** As the server says it; null where the database is away. */
+  firstMove: MoveNow | null;
+  /** In whose walk. */
+  firstWalk: WalkStyle;
+};
 
 type BandProps = { now: MoveNow; seatId: SeatId; step: Step | null; walk: WalkStyle };
 
@@ -103,20 +115,19 @@ export function JobFrame({
   seatId,
   heat,
   heatMs,
-  firstMove,
   children,
-}: HeatOfPage & {
-  seatId: SeatId;
-  /** As the server says it; null where the database is away. */
-  firstMove: MoveNow | null;
-  children: ReactNode;
-}) {
+  ...first
+}: HeatOfPage & FirstMove & { seatId: SeatId; children: ReactNode }) {
   const { record, person, refused } = useJob();
   const view = useSeatView(seatId);
   const step = stepOfPath(usePathname());
-  const walk = person?.walk ?? 'full';
+  // Until the browser has said who is here, it is as it was the last time.
+  const walk = person ? (person.walk ?? 'full') : first.firstWalk;
+  useEffect(() => {
+    if (person) keepWalkHere(walk);
+  }, [person, walk]);
   const places = useMemo(() => placesFrom('Job', jobPath(record.id, walk)), [record.id, walk]);
-  const moveNow = useMoveNow(view, walk, firstMove);
+  const moveNow = useMoveNow(view, walk, first);
   useStepKeys(record.id);
 
   if (!view) return <SeatNotHere jobId={record.id} />;

@@ -4,13 +4,14 @@ import { WALKS } from '@/core/record/vocabulary';
 import { viewJob } from '@/core/job/seatView';
 import { DatabaseAway } from '@/bench/away/DatabaseAway';
 import { readStanding } from '@/server/projection/standing';
+import { readWalkHere } from '../walkHere';
 import { loadForPage } from '@/server/loadPage';
 import { isId } from '@/server/ids';
 import { STEP_PATHS } from '@/ui/words/steps';
 
 export const dynamic = 'force-dynamic';
 
-/** A job opens at its next move, in the walk of whoever asks (`?walk=quick`). */
+/** A job opens at its next move, in the walk of whoever asks (`?walk=quick`), else of whoever was here last. */
 export default async function JobPage({
   params,
   searchParams,
@@ -28,7 +29,10 @@ export default async function JobPage({
     data: { job },
     nowMs,
   } = loaded;
-  const move = findNextMove(viewJob(job, nowMs), WALKS.find((walk) => walk === asked) ?? 'full');
+  const move = findNextMove(
+    viewJob(job, nowMs),
+    WALKS.find((walk) => walk === asked) ?? (await readWalkHere()),
+  );
   const seatId = move.seatId ?? job.castings[0]?.seats[0]?.id;
   if (!seatId) notFound();
   redirect(`/jobs/${jobId}/${seatId}/${STEP_PATHS[move.step]}`);
