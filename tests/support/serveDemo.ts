@@ -12,12 +12,14 @@ export function serveDemo(
   const stops: (() => Promise<void>)[] = [];
   let closeVisitors = () => Promise.resolve();
   beforeAll(async () => {
+    // It takes as long as the database and its demo, and needs neither.
+    const launched = launchChromium();
     const database = await cloneDatabase();
     stops.unshift(database.drop);
     await loadDemo(database.url);
     const app = await startApp(database.url, options);
     stops.unshift(app.stop);
-    const browser = await launchChromium();
+    const browser = await launched;
     stops.unshift(() => browser.close());
     take({ app, browser });
     closeVisitors = async () => {
