@@ -227,7 +227,8 @@ describe('a step of the walk', () => {
     const { page } = await openPage(browser, { person: 'iq' });
     await gotoReady(page, place.at('measure'));
     await untilKept(page, 'measure');
-    const worker = await browser.waitForTarget((target) => target.type() === 'service_worker');
+    // This visitor's own: one of a visitor who has just left answers no more.
+    const worker = await page.browserContext().waitForTarget((target) => target.type() === 'service_worker');
     const session = await worker.createCDPSession();
     await session.send('Network.enable');
     const made: string[] = [];
