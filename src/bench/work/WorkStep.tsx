@@ -16,7 +16,7 @@ import { ChoiceRow } from '@/ui/fields/ChoiceRow';
 import { STRETCH, token, TYPE } from '@/ui/theme/tokens';
 import { sayOffer } from '@/ui/words/offers';
 import { sayTurnChange } from '@/ui/words/closing';
-import { sayLock, STAGE_ORDER, STAGE_WORDS } from '@/ui/words/walk';
+import { sayWhy, STAGE_ORDER, STAGE_WORDS } from '@/ui/words/walk';
 import { Lead, Note, Text } from '@/ui/parts/text';
 import { Link } from '@/ui/parts/Link';
 import { Row, Ruled } from '@/ui/parts/layout';
@@ -103,7 +103,7 @@ function TaskRow({ task }: { task: Task }) {
           </Lead>
           <Note>
             {answer !== null && <b>{answer}. </b>}
-            {[task.why, ...locksOf(task, job.plan).map(sayLock)].filter(Boolean).join(' ')}
+            {sayWhy(task.why, locksOf(task, job.plan))}
           </Note>
           {change && <Note data-testid="turn-change">{sayTurnChange(change)}</Note>}
         </Box>

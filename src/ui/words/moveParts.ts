@@ -3,7 +3,7 @@ import type { Move } from '@/core/walk/move';
 import { CHECKS, type OrderReason, type Way } from '@/core/record/vocabulary';
 import { asHeadline, inSentence } from './sentence';
 import { slotWords } from './slots';
-import { sayLock } from './walk';
+import { sayWhy } from './walk';
 import { CHECK_WORDS, REMOVAL_WORDS } from './work';
 
 export type MoveWords = { headline: string; reason: string };
@@ -118,8 +118,10 @@ export const sayLook: Say = (move) => {
 
 export const sayTask: Say = (move) => {
   const name = move.items[0]?.name ?? '';
-  const reason = [move.reason ?? '', ...(move.locks ?? []).map(sayLock)].filter(Boolean).join(' ');
-  return { headline: /[.?!]$/.test(name) ? name : `${name}.`, reason };
+  return {
+    headline: /[.?!]$/.test(name) ? name : `${name}.`,
+    reason: sayWhy(move.reason ?? '', move.locks ?? []),
+  };
 };
 
 /** One way for all, or each with its own. */

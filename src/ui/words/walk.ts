@@ -54,9 +54,9 @@ export const LOCKING_WORDS: Record<Locking, string> = {
   peened: 'peened',
   lock_pin: 'lock pin in its tooth',
 };
-/** `Axle nut: split pin, new.` */
-export const sayLock = ({ name, locking }: { name: string; locking: Locking }) =>
-  `${name}: ${LOCKING_WORDS[locking]}.`;
+/** Why a piece of work is done, and what is locked with it: `Both turn. Axle nut: split pin, new.` */
+export const sayWhy = (why: string, locks: readonly { name: string; locking: Locking }[]): string =>
+  [why, ...locks.map(({ name, locking }) => `${name}: ${LOCKING_WORDS[locking]}.`)].filter(Boolean).join(' ');
 
 export const FASTENER_WORDS: Record<(typeof FASTENER_STATES)[number], string> = {
   good: 'good',
